@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cli;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** The core on the command line: JSON in, JSON out; a refusal is one line and exit code 2. */
+final readonly class Console
+{
+    private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; calc NAME FILE|-; judge LOG.csv --powder POWDER.json';
+
+    /**
+     * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidQuantity
+     * @param  \Closure(string): void  $out
+     * @param  \Closure(string): void  $err
+     */
+    public function __construct(private \Closure $read, private \Closure $out, private \Closure $err) {}
+
+    /** @param list<string> $words without the program's name */
+    public function run(array $words): int
+    {
+        try {
+            $answer = $this->answer(Arguments::of($words));
+        } catch (InvalidQuantity $e) {
+            ($this->err)($e->getMessage()."\n");
+
+            return 2;
+        }
+        ($this->out)(json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n");
+
+        return 0;
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Arguments $arguments): array
+    {
+        return match ($arguments->command) {
+            'simulate' => (new SimulateCommand)($arguments->only(1, ['at', 'every']), $this->read),
+            'plan' => (new PlanCommand)($arguments->only(1, []), $this->read),
+            'calc' => (new CalcCommand)($arguments->only(2, []), $this->read),
+            'judge' => (new JudgeCommand)($arguments->only(1, ['powder']), $this->read),
+            default => throw InvalidQuantity::outside('command', $arguments->command, self::USAGE),
+        };
+    }
+}

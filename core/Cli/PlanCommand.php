@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cli;
+
+use Aenum\Core\Cure\Aim;
+use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\LoadSplit;
+use Aenum\Core\Format\LoadFile;
+use Aenum\Core\Format\PlanReport;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** Finds the shortest bake for a load file, or the bakes to part it into. */
+final class PlanCommand
+{
+    /**
+     * @param  \Closure(string): string  $read
+     * @return array<string, mixed>
+     */
+    public function __invoke(Arguments $arguments, \Closure $read): array
+    {
+        $file = LoadFile::parse($read($arguments->operands[0]));
+        $powder = $file->powder ?? throw InvalidQuantity::missing('powder', 'an object with chemistry and rows');
+        if ($file->oven->maxC === null) {
+            throw InvalidQuantity::missing('oven.max_c', '-40 to 700');
+        }
+        $aims = array_fill(0, count($file->items), Aim::fullCure($powder));
+        $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->conduct, $file->rules))->plan();
+        $split = $plan->feasible ? [] : (new LoadSplit($file->oven, $file->items, $aims, $file->conduct, $file->rules))->bakes();
+
+        return PlanReport::of($plan, $file->items, $split);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cli;
+
+use Aenum\Core\Format\LoadFile;
+use Aenum\Core\Format\RunReport;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** Runs a load file and reports temperatures at chosen minutes. */
+final class SimulateCommand
+{
+    private const MOST_MOMENTS = 20000;
+
+    /**
+     * @param  \Closure(string): string  $read
+     * @return array<string, mixed>
+     */
+    public function __invoke(Arguments $arguments, \Closure $read): array
+    {
+        $file = LoadFile::parse($read($arguments->operands[0]));
+        $minutes = $file->runMinutes ?? throw InvalidQuantity::missing('run.minutes', 'above 0, up to 10080');
+        if ($file->setpointC === null) {
+            throw InvalidQuantity::missing('oven.setpoint_c', '-40 to 700');
+        }
+        $run = (new Simulation($file->oven, $file->items, $file->conduct))->run(60 * $minutes);
+
+        return RunReport::of($run, $this->moments($arguments, $minutes), $file->powder);
+    }
+
+    /** @return list<float> */
+    private function moments(Arguments $arguments, float $minutes): array
+    {
+        $at = $arguments->option('at');
+        $every = $arguments->option('every');
+        if ($at !== null) {
+            return array_map(function (string $word) use ($minutes): float {
+                if (! is_numeric($word) || (float) $word < 0 || (float) $word > $minutes) {
+                    throw InvalidQuantity::outside('--at', $word, "minutes from 0 to {$minutes}, separated by commas");
+                }
+
+                return (float) $word;
+            }, explode(',', $at));
+        }
+        if ($every !== null) {
+            if (! is_numeric($every) || (float) $every <= 0 || $minutes / (float) $every > self::MOST_MOMENTS) {
+                throw InvalidQuantity::outside('--every', $every, 'minutes above 0, for at most '.self::MOST_MOMENTS.' moments');
+            }
+
+            return array_map(fn (int $n): float => $n * (float) $every, range(0, (int) floor($minutes / (float) $every + 1e-9)));
+        }
+
+        return array_map(fn (int $n): float => round($minutes * $n / 60, 4), range(1, 60));
+    }
+}

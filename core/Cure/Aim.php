@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+/** What one item wants of a bake: its fresh layer flowed or cured, and the layers under it kept from over-bake. */
+final readonly class Aim
+{
+    /** @param list<Underlayer> $under */
+    private function __construct(public CureSheet $sheet, public bool $flowOnly, public array $under) {}
+
+    /** @param list<Underlayer> $under */
+    public static function fullCure(CureSheet $sheet, array $under = []): self
+    {
+        return new self($sheet, false, $under);
+    }
+
+    /** @param list<Underlayer> $under */
+    public static function flow(CureSheet $sheet, array $under = []): self
+    {
+        return new self($sheet, true, $under);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\Trajectory;
+
+/** One setpoint followed until every item was done, or until it was clear that it would not do. */
+final readonly class Attempt
+{
+    /** @param list<ItemWatch> $watches one for each item, as they stood at the pull */
+    public function __construct(
+        public float $setpointC,
+        public Outcome $outcome,
+        public float $pullS,
+        /** The item that decides: the last to be done, or one that never was. */
+        public int $last,
+        public array $watches,
+        public Trajectory $trajectory,
+        private BakeRules $rules,
+    ) {}
+
+    public function serves(): bool
+    {
+        return $this->outcome === Outcome::Serves;
+    }
+
+    public function mostHurt(): int
+    {
+        $excess = array_map(fn (ItemWatch $watch): float => $watch->excess($this->rules), $this->watches);
+
+        return (int) array_search(max($excess), $excess, true);
+    }
+
+    public function excess(): float
+    {
+        return $this->watches[$this->mostHurt()]->excess($this->rules);
+    }
+
+    public function coreAtEndC(int $item): float
+    {
+        return $this->trajectory->coreC($item, $this->trajectory->endS());
+    }
+}

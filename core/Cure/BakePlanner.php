@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/**
+ * Finds the shortest bake that serves every item, or says why there is none.
+ *
+ * A hotter setpoint never makes any part cooler at any moment, so the minutes needed only fall as the setpoint
+ * rises: the shortest bake is the hottest setpoint at which nothing is over-baked by the time the last item is
+ * done. The search comes down from the oven's limit in strides of STRIDE_C, then closes in on the edge.
+ */
+final class BakePlanner
+{
+    private const STRIDE_C = 8;
+
+    /** Setpoints whose minutes differ by less are the same to a person; the cooler one is taken. */
+    private const SAME_MINUTES = 0.02;
+
+    /** @var array<int, Attempt> by setpoint */
+    private array $tried = [];
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  list<Aim>  $aims  one for each item, in the same order
+     * @param  Conduct  $conduct  its setpoint is ignored; everything else is kept
+     */
+    public function __construct(
+        private readonly Oven $oven,
+        private readonly array $load,
+        private readonly array $aims,
+        private readonly Conduct $conduct,
+        private readonly BakeRules $rules,
+        private readonly float $exchange = 1.0,
+    ) {
+        if ($load === [] || count($load) !== count($aims)) {
+            throw InvalidQuantity::outside('items', $load, 'at least one item, each with its aim');
+        }
+    }
+
+    public function plan(): BakePlan
+    {
+        [$lowest, $highest] = $this->range();
+        if ($highest < $lowest) {
+            return BakePlan::none($this->notWithin($lowest), null, null);
+        }
+        $best = $this->hottestThatServes($lowest, $highest);
+        if ($best !== null) {
+            return BakePlan::found($this->load, $this->aims, $best, $this->rules);
+        }
+
+        return BakePlan::none(...$this->explain($highest));
+    }
+
+    /** The same load at one setpoint, however it turns out. */
+    public function at(float $setpointC, ?float $horizonMinutes = null): Attempt
+    {
+        return (new AttemptRun($this->oven, $this->load, $this->aims, $this->conduct->at($setpointC), $this->rules, $this->exchange))
+            ->follow($horizonMinutes ?? AttemptRun::HORIZON_MINUTES);
+    }
+
+    private function try(int $setpointC): Attempt
+    {
+        return $this->tried[$setpointC] ??= $this->at($setpointC);
+    }
+
+    private function hottestThatServes(int $lowest, int $highest): ?Attempt
+    {
+        $coolest = $highest;
+        for ($setpoint = $highest; $setpoint >= $lowest; $setpoint = $setpoint > $lowest ? max($lowest, $setpoint - self::STRIDE_C) : $lowest - 1) {
+            $attempt = $this->try($setpoint);
+            if ($attempt->serves()) {
+                return $this->edge($setpoint, min($highest, $setpoint + self::STRIDE_C), $lowest);
+            }
+            if ($attempt->outcome === Outcome::NeverDone) {
+                break;
+            }
+            $coolest = $setpoint;
+        }
+
+        return $this->inTheDip($coolest, $lowest, $highest);
+    }
+
+    /** Between a setpoint that serves and a hotter one that may not: the hottest that does; then as cool as costs nothing. */
+    private function edge(int $serving, int $tooHot, int $lowest): Attempt
+    {
+        while ($tooHot - $serving > 1) {
+            $middle = intdiv($serving + $tooHot, 2);
+            if ($this->try($middle)->serves()) {
+                $serving = $middle;
+            } else {
+                $tooHot = $middle;
+            }
+        }
+        while ($serving > $lowest) {
+            $cooler = $this->try($serving - 1);
+            if (! $cooler->serves() || $cooler->pullS - $this->try($serving)->pullS > 60 * self::SAME_MINUTES) {
+                break;
+            }
+            $serving--;
+        }
+
+        return $this->try($serving);
+    }
+
+    /**
+     * The over-bake at the pull falls and then rises with the setpoint: too cool, and everything waits for the heavy
+     * part; too hot, and the light one runs ahead. Where no stride served, this goes down into the dip between them.
+     */
+    private function inTheDip(int $coolest, int $lowest, int $highest): ?Attempt
+    {
+        $best = $coolest;
+        foreach ($this->tried as $setpoint => $attempt) {
+            if ($this->depth($setpoint) < $this->depth($best)) {
+                $best = $setpoint;
+            }
+        }
+        [$low, $high] = [max($lowest, $best - self::STRIDE_C + 1), min($highest, $best + self::STRIDE_C - 1)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->depth($middle) <= $this->depth($middle + 1)) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $this->try($low)->serves() ? $this->edge($low, min($highest, $low + self::STRIDE_C), $lowest) : null;
+    }
+
+    private function depth(int $setpoint): float
+    {
+        $attempt = $this->try($setpoint);
+
+        return $attempt->outcome === Outcome::NeverDone ? INF : $attempt->excess();
+    }
+
+    /** @return array{int, int} whole degrees to search */
+    private function range(): array
+    {
+        $lowest = min(array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointC() : $aim->sheet->lowestC(), $this->aims));
+
+        return [(int) ceil($lowest), (int) floor($this->oven->maxC ?? throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700'))];
+    }
+
+    private function notWithin(int $lowest): string
+    {
+        return "The oven stops at {$this->oven->maxC} C; the coolest row of the sheet asks for {$lowest} C.";
+    }
+
+    /** @return array{string, ?int, ?int} why no bake serves all, the item that is late, the item that suffers */
+    private function explain(int $highest): array
+    {
+        $best = $this->try($highest);
+        foreach ($this->tried as $attempt) {
+            if ($attempt->outcome !== Outcome::NeverDone && $attempt->excess() < $best->excess()) {
+                $best = $attempt;
+            }
+        }
+        $late = $this->load[$best->last]->name;
+        if ($best->outcome === Outcome::NeverDone) {
+            return [sprintf('%s never gets there: at %d C its core settles at %.0f C.', $late, $best->setpointC, $best->coreAtEndC($best->last)), $best->last, null];
+        }
+        $hurt = $best->mostHurt();
+        $name = $this->load[$hurt]->name;
+
+        return [
+            $hurt === $best->last
+                ? sprintf('%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, %.1f min).', $name, $best->excess(), $best->setpointC, $best->pullS / 60)
+                : sprintf('%s is done at minute %.1f at best (%d C); by then %s is at %.2f times its over-bake limit. Bake them apart.', $late, $best->pullS / 60, $best->setpointC, $name, $best->excess()),
+            $best->last,
+            $hurt,
+        ];
+    }
+}

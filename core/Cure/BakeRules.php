@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** What the shop asks of every bake. */
+final readonly class BakeRules
+{
+    /** A flowed layer stays under this dose, so that the next coat bonds to it. */
+    public const FLOW_DOSE_LIMIT = 0.5;
+
+    /** Over-bake past this share of what the powder stands is worth a warning; past 1 it is a fault. */
+    public const OVERBAKE_WARNING = 0.85;
+
+    private function __construct(public ClockWay $way, public float $margin, public float $overbakeLimit) {}
+
+    /**
+     * @param  float  $margin  extra on dose and minutes, 0 to 2 (0.10 is ten per cent)
+     * @param  float  $overbakeLimit  share of what the powder stands, above 0 to 10
+     *
+     * @throws InvalidQuantity
+     */
+    public static function of(ClockWay $way = ClockWay::Window, float $margin = 0.10, float $overbakeLimit = 0.85): self
+    {
+        return new self($way, Check::between('margin', $margin, 0, 2), Check::above('overbake_limit', $overbakeLimit, 0, 10));
+    }
+
+    public function counting(ClockWay $way): self
+    {
+        return new self($way, $this->margin, $this->overbakeLimit);
+    }
+}

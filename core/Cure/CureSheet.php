@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** What a powder's sheet says about its bake. */
+final readonly class CureSheet
+{
+    public const MOST_ROWS = 20;
+
+    /** Cure is counted from this far below the sheet's lowest row, K. */
+    public const BELOW_LOWEST_K = 10.0;
+
+    /**
+     * @param  non-empty-list<CureRow>  $rows  coolest first
+     */
+    private function __construct(
+        public Chemistry $chemistry,
+        public array $rows,
+        public float $windowC,
+        public ?float $flowC,
+        public ?float $flowMinutes,
+        /** 1/t_min: dose is its integral. */
+        public ArrheniusRate $needs,
+        /** 1/t_max: over-bake is its integral; null where no row says what the powder stands. */
+        public ?ArrheniusRate $stands,
+    ) {}
+
+    /**
+     * @param  list<CureRow>  $rows  1 to 20, in any order
+     * @param  float|null  $windowC  the temperature window minutes are counted at; the lowest row's where null
+     * @param  float|null  $flowC  part-metal temperature at which the powder has melted and levelled
+     * @param  float|null  $flowMinutes  minutes it takes there
+     *
+     * @throws InvalidQuantity where rows repeat a temperature or contradict each other
+     */
+    public static function of(Chemistry $chemistry, array $rows, ?float $windowC = null, ?float $flowC = null, ?float $flowMinutes = null): self
+    {
+        if ($rows === [] || count($rows) > self::MOST_ROWS) {
+            throw InvalidQuantity::outside('rows', $rows === [] ? [] : count($rows), '1 to '.self::MOST_ROWS.' rows');
+        }
+        $given = $rows;
+        usort($rows, fn (CureRow $a, CureRow $b): int => $a->pmtC <=> $b->pmtC);
+        for ($i = 1; $i < count($rows); $i++) {
+            [$cooler, $hotter] = [$rows[$i - 1], $rows[$i]];
+            $at = 'rows['.array_search($hotter, $given, true).']';
+            if ($hotter->pmtC - $cooler->pmtC < 0.01) {
+                throw InvalidQuantity::outside("{$at}.pmt_c", $hotter->pmtC, 'a temperature no other row has');
+            }
+            if ($hotter->minMinutes >= $cooler->minMinutes) {
+                throw InvalidQuantity::outside("{$at}.min", $hotter->minMinutes, "under {$cooler->minMinutes}, as {$cooler->pmtC} C needs: a hotter row needs fewer minutes");
+            }
+        }
+        $lowest = $rows[0]->pmtC;
+        $from = $lowest - self::BELOW_LOWEST_K;
+        $energy = $chemistry->activationEnergyJPerMol();
+        $max = [];
+        foreach ($rows as $row) {
+            if ($row->maxMinutes !== null) {
+                if ($max !== [] && $row->maxMinutes > $max[count($max) - 1][1]) {
+                    throw InvalidQuantity::outside('rows['.array_search($row, $given, true).'].max', $row->maxMinutes, 'no more than a cooler row stands');
+                }
+                $max[] = [$row->pmtC, $row->maxMinutes];
+            }
+        }
+
+        return new self(
+            $chemistry,
+            array_values($rows),
+            $windowC === null ? $lowest : Check::celsius('window_pmt_c', $windowC),
+            $flowC === null ? null : Check::celsius('flow_c', $flowC),
+            $flowMinutes === null ? null : Check::above('flow_min', $flowMinutes, 0, 10080),
+            ArrheniusRate::fit(array_map(fn (CureRow $row): array => [$row->pmtC, $row->minMinutes], $rows), $energy, $from, $rows[count($rows) - 1]->pmtC),
+            $max === [] ? null : ArrheniusRate::fit($max, $energy, $from),
+        );
+    }
+
+    public function lowestC(): float
+    {
+        return $this->rows[0]->pmtC;
+    }
+
+    /** Where flow is reached: the sheet's own figures, or ten minutes' worth of melt 40 K under the lowest row where it is silent. */
+    public function flowPointC(): float
+    {
+        return $this->flowC ?? $this->lowestC() - 40;
+    }
+
+    public function flowPointMinutes(): float
+    {
+        return $this->flowMinutes ?? 5.0;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\HeatBalance;
+use Aenum\Core\Heat\Step;
+
+/**
+ * Follows one item through a run and knows when its aim is met and when it has had too much.
+ *
+ * Cure is judged on the core, over-bake on the surface; where they are one, one meter serves both.
+ */
+final class ItemWatch
+{
+    private CureMeter $core;
+
+    private CureMeter $surface;
+
+    /** @var list<CureMeter> */
+    private array $under = [];
+
+    private readonly int $coreNode;
+
+    private readonly int $surfaceNode;
+
+    private float $nowS = 0.0;
+
+    public function __construct(private readonly Aim $aim, HeatBalance $balance, int $item)
+    {
+        $this->coreNode = $balance->coreOf($item);
+        $this->surfaceNode = HeatBalance::ITEMS + $item;
+        $this->core = new CureMeter($aim->sheet);
+        $this->surface = $this->coreNode === $this->surfaceNode ? $this->core : new CureMeter($aim->sheet);
+        foreach ($aim->under as $layer) {
+            $this->under[] = new CureMeter($layer->sheet);
+        }
+    }
+
+    public function __clone()
+    {
+        $shared = $this->core === $this->surface;
+        $this->core = clone $this->core;
+        $this->surface = $shared ? $this->core : clone $this->surface;
+        $this->under = array_map(fn (CureMeter $meter): CureMeter => clone $meter, $this->under);
+    }
+
+    public function advance(Step $step, ?float $untilS = null): void
+    {
+        $this->nowS = $untilS ?? $step->toS;
+        $surface = $step->course($this->surfaceNode);
+        $this->surface->advance($surface, $untilS);
+        if ($this->core !== $this->surface) {
+            $this->core->advance($step->course($this->coreNode), $untilS);
+        }
+        foreach ($this->under as $meter) {
+            $meter->advance($surface, $untilS);
+        }
+    }
+
+    /** Whether the item may come out now, for its own sake. */
+    public function met(BakeRules $rules, float $timedS): bool
+    {
+        $factor = 1 + $rules->margin;
+        if ($this->aim->flowOnly) {
+            return $this->core->flowS >= 60 * $this->aim->sheet->flowPointMinutes() * $factor;
+        }
+
+        return match ($rules->way) {
+            ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
+            ClockWay::Dose => $this->core->dose >= $factor,
+            ClockWay::Window => $this->core->dose >= $factor && $this->core->rowServed($factor) !== null,
+        };
+    }
+
+    /** Largest over-bake of any of the item's layers, as a share of the limit: above 1 it has had too much. */
+    public function excess(BakeRules $rules): float
+    {
+        $worst = $this->surface->overbake / $rules->overbakeLimit;
+        if ($this->aim->flowOnly) {
+            $worst = max($worst, $this->surface->dose / BakeRules::FLOW_DOSE_LIMIT);
+        }
+        foreach ($this->under as $i => $meter) {
+            $worst = max($worst, ($this->aim->under[$i]->overbakeSoFar + $meter->overbake) / $rules->overbakeLimit);
+        }
+
+        return $worst;
+    }
+
+    /** Whether no more time at this step's last temperature would ever meet the aim. */
+    public function hopelessAt(Step $step, BakeRules $rules): bool
+    {
+        $core = $step->to[$this->coreNode];
+        $sheet = $this->aim->sheet;
+
+        return match (true) {
+            $this->aim->flowOnly => $core < $sheet->flowPointC(),
+            $rules->way === ClockWay::Timed => false,
+            $rules->way === ClockWay::Dose => $core < $sheet->needs->fromC,
+            $rules->way === ClockWay::Window => $core < $sheet->lowestC(),
+        };
+    }
+
+    /** @return array{core: CureMeter, surface: CureMeter, under: list<CureMeter>} */
+    public function meters(): array
+    {
+        return ['core' => $this->core, 'surface' => $this->surface, 'under' => $this->under];
+    }
+}

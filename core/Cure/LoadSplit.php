@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven;
+
+/**
+ * Parts a load that no single bake serves into as few bakes as will do.
+ *
+ * Items are put in order of how slowly they heat, and each bake takes the longest run of neighbours it can serve,
+ * slowest first: a bake fails because its slowest and its fastest are too far apart, so neighbours belong together
+ * and the longest run wastes least. An item that cannot be baked even alone is tried with fewer pieces at a time.
+ */
+final readonly class LoadSplit
+{
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  list<Aim>  $aims
+     */
+    public function __construct(
+        private Oven $oven,
+        private array $load,
+        private array $aims,
+        private Conduct $conduct,
+        private BakeRules $rules,
+    ) {}
+
+    /** @return list<SplitBake> */
+    public function bakes(): array
+    {
+        $order = array_keys($this->load);
+        usort($order, fn (int $a, int $b): int => $this->slowness($b) <=> $this->slowness($a));
+        $bakes = [];
+        while ($order !== []) {
+            [$taken, $plan] = $this->longestRun($order);
+            $bakes[] = $plan->feasible ? new SplitBake($taken, $plan, null) : $this->fewerAtATime($taken[0], $plan);
+            $order = array_slice($order, count($taken));
+        }
+
+        return $bakes;
+    }
+
+    /**
+     * @param  non-empty-list<int>  $order
+     * @return array{non-empty-list<int>, BakePlan}
+     */
+    private function longestRun(array $order): array
+    {
+        $plan = $this->plan([$order[0]]);
+        $low = 1;
+        $high = count($order);
+        if (! $plan->feasible) {
+            return [[$order[0]], $plan];
+        }
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            $wider = $this->plan(array_slice($order, 0, $middle));
+            if ($wider->feasible) {
+                [$low, $plan] = [$middle, $wider];
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return [array_slice($order, 0, $low), $plan];
+    }
+
+    private function fewerAtATime(int $item, BakePlan $alone): SplitBake
+    {
+        for ($pieces = intdiv($this->load[$item]->count, 2); $pieces >= 1; $pieces = intdiv($pieces, 2)) {
+            $plan = $this->plan([$item], $pieces);
+            if ($plan->feasible) {
+                return new SplitBake([$item], $plan, $pieces);
+            }
+        }
+
+        return new SplitBake([$item], $alone, null);
+    }
+
+    /** @param list<int> $items */
+    private function plan(array $items, ?int $pieces = null): BakePlan
+    {
+        return (new BakePlanner(
+            $this->oven,
+            array_map(fn (int $i): LoadItem => $pieces === null ? $this->load[$i] : $this->load[$i]->times($pieces), $items),
+            array_map(fn (int $i): Aim => $this->aims[$i], $items),
+            $this->conduct,
+            $this->rules,
+        ))->plan();
+    }
+
+    /** Seconds to close most of the gap to the oven: m·cp/(h_total·A). */
+    private function slowness(int $item): float
+    {
+        $it = $this->load[$item];
+
+        return $it->massKg * $it->metal->heatCapacity->at(150) / ($it->areaM2 * max(1e-9, $it->exchangeWPerM2K($this->oven, 150)));
+    }
+}

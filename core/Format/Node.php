@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Format;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/**
+ * One value of a JSON file together with where it stands, so that a refusal can name its place.
+ *
+ * Types are judged here; ranges by the value objects, whose refusals `guard` carries to the right place.
+ */
+final readonly class Node
+{
+    public const MOST_BYTES = 2_000_000;
+
+    private const DEEPEST = 16;
+
+    private function __construct(private mixed $value, public string $place) {}
+
+    /** @throws InvalidQuantity where the text is too long, is not JSON or nests too deep */
+    public static function parse(string $json): self
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw InvalidQuantity::unreadable('', 'is larger than 2 MB', 'at most 2 MB');
+        }
+        if (str_starts_with($json, "\xEF\xBB\xBF")) {
+            $json = substr($json, 3);
+        }
+        try {
+            $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $e) {
+            throw InvalidQuantity::unreadable('', 'is not readable as JSON ('.$e->getMessage().')', 'JSON in UTF-8, at most '.self::DEEPEST.' levels deep');
+        }
+
+        return new self($value, '');
+    }
+
+    /**
+     * Checks that this is an object with no other keys than these.
+     *
+     * @param  list<string>  $known
+     * @return $this
+     */
+    public function object(array $known): self
+    {
+        if (! $this->value instanceof \stdClass) {
+            throw InvalidQuantity::outside($this->place, $this->value, 'an object');
+        }
+        foreach (array_keys(get_object_vars($this->value)) as $key) {
+            if (! in_array((string) $key, $known, true)) {
+                throw InvalidQuantity::unknownKey($this->under((string) $key), $known);
+            }
+        }
+
+        return $this;
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->value instanceof \stdClass && property_exists($this->value, $key);
+    }
+
+    public function need(string $key, string $allowed): self
+    {
+        return $this->find($key) ?? throw InvalidQuantity::missing($this->under($key), $allowed);
+    }
+
+    public function find(string $key): ?self
+    {
+        return $this->has($key) && $this->value instanceof \stdClass ? new self($this->value->{$key}, $this->under($key)) : null;
+    }
+
+    public function number(string $key): float
+    {
+        return $this->need($key, 'a number')->asNumber();
+    }
+
+    public function numberOr(string $key, ?float $default): ?float
+    {
+        return $this->find($key)?->asNumber() ?? $default;
+    }
+
+    public function asNumber(): float
+    {
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            throw InvalidQuantity::outside($this->place, $this->value, 'a number');
+        }
+        if (! is_finite((float) $this->value)) {
+            throw InvalidQuantity::outside($this->place, (float) $this->value, 'a finite number');
+        }
+
+        return (float) $this->value;
+    }
+
+    public function asWhole(): int
+    {
+        $number = $this->asNumber();
+        if ($number !== floor($number) || abs($number) > 1e9) {
+            throw InvalidQuantity::outside($this->place, $number, 'a whole number');
+        }
+
+        return (int) $number;
+    }
+
+    public function asText(): string
+    {
+        return is_string($this->value) ? $this->value : throw InvalidQuantity::outside($this->place, $this->value, 'text');
+    }
+
+    public function isText(): bool
+    {
+        return is_string($this->value);
+    }
+
+    /**
+     * @param  list<string>  $allowed
+     */
+    public function oneOf(array $allowed): string
+    {
+        if (! is_string($this->value) || ! in_array($this->value, $allowed, true)) {
+            throw InvalidQuantity::outside($this->place, $this->value, 'one of '.implode(', ', $allowed));
+        }
+
+        return $this->value;
+    }
+
+    /** @return list<self> */
+    public function list(int $least, int $most): array
+    {
+        if (! is_array($this->value)) {
+            throw InvalidQuantity::outside($this->place, $this->value, "a list of {$least} to {$most}");
+        }
+        $count = count($this->value);
+        if ($count < $least || $count > $most) {
+            throw InvalidQuantity::unreadable($this->place, $count === 0 ? 'is an empty list' : "has {$count} entries", "{$least} to {$most} entries");
+        }
+        $nodes = [];
+        foreach (array_values($this->value) as $i => $value) {
+            $nodes[] = new self($value, "{$this->place}[{$i}]");
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * Runs something whose refusals name a key of this object.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function guard(callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (InvalidQuantity $e) {
+            throw $this->place === '' || str_starts_with($e->place, $this->place) ? $e : $e->within($this->place);
+        }
+    }
+
+    private function under(string $key): string
+    {
+        return $this->place === '' ? $key : "{$this->place}.{$key}";
+    }
+}

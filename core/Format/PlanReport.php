@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Format;
+
+use Aenum\Core\Cure\BakePlan;
+use Aenum\Core\Cure\SplitBake;
+use Aenum\Core\Heat\LoadItem;
+
+/** The aenum-plan/1 format. */
+final class PlanReport
+{
+    public const FORMAT = 'aenum-plan/1';
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  list<SplitBake>  $split  where the plan is not feasible
+     * @return array<string, mixed>
+     */
+    public static function of(BakePlan $plan, array $load, array $split): array
+    {
+        if (! $plan->feasible || $plan->trajectory === null) {
+            return [
+                'format' => self::FORMAT,
+                'feasible' => false,
+                'why' => $plan->why,
+                'split' => array_map(fn (SplitBake $bake): array => array_filter([
+                    'items' => array_map(fn (int $i): string => $load[$i]->name, $bake->items),
+                    'pieces_at_a_time' => $bake->piecesAtATime,
+                ], fn (mixed $v): bool => $v !== null) + [
+                    'minutes' => $bake->plan->minutes,
+                    'setpoint_c' => $bake->plan->setpointC,
+                    'why' => $bake->plan->why,
+                ], $split),
+            ];
+        }
+        $minutes = (float) $plan->minutes;
+        $run = $plan->trajectory;
+        $points = array_map(fn (int $n): float => round($minutes * $n / 60, 4), range(1, 60));
+        $items = [];
+        foreach ($load as $i => $item) {
+            $items[] = ['name' => $item->name] + RunReport::temperatures($run, $i, $points) + RunReport::judged($plan->judgements[$i]);
+        }
+
+        return [
+            'format' => self::FORMAT,
+            'feasible' => true,
+            'minutes' => $minutes,
+            'setpoint_c' => $plan->setpointC,
+            'decided_by' => $load[(int) $plan->decidedBy]->name,
+            'check_at_min' => $plan->checkAtMinutes,
+            'energy_kwh' => round($run->energyKwh(60 * $minutes), 3),
+            'at_min' => $points,
+            'items' => $items,
+            'why' => $plan->why,
+        ];
+    }
+}

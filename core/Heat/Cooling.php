@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** A part hanging in still air: the item equation with h = 8 W/(m²·K), ε = 0.9 and F = 1. */
+final class Cooling
+{
+    public const HANDLE_C = 45.0;
+
+    public const TAPE_C = 35.0;
+
+    private const H_W_PER_M2K = 8.0;
+
+    private const EMISSIVITY = 0.9;
+
+    private const LONGEST_S = 7 * 86400.0;
+
+    /** The curve of one piece from its start temperature, for so many seconds. */
+    public static function curve(LoadItem $item, float $startC, float $ambientC, float $seconds): Trajectory
+    {
+        return (new Simulation(self::stillAir(), [self::hung($item, $startC)], Conduct::of($ambientC, $ambientC, $ambientC, $ambientC)))->run($seconds);
+    }
+
+    /**
+     * Minutes until the whole piece, core included, is down to a temperature; 0 if it already is.
+     *
+     * @throws InvalidQuantity where the room is not cooler than the target
+     */
+    public static function minutes(LoadItem $item, float $startC, float $ambientC, float $targetC): float
+    {
+        if ($startC <= $targetC) {
+            return 0.0;
+        }
+        if ($targetC <= $ambientC) {
+            throw InvalidQuantity::outside('target_c', $targetC, "above ambient_c, {$ambientC}");
+        }
+        $simulation = new Simulation(self::stillAir(), [self::hung($item, $startC)], Conduct::of($ambientC, $ambientC, $ambientC, $ambientC));
+        $balance = $simulation->balance();
+        foreach ($simulation->stepsOf($balance, self::LONGEST_S) as $step) {
+            $crossing = $step->course($balance->coreOf(0))->crossing($targetC);
+            if ($crossing !== null) {
+                return $crossing / 60;
+            }
+        }
+
+        throw InvalidQuantity::outside('target_c', $targetC, 'a temperature reached within a week');
+    }
+
+    private static function hung(LoadItem $item, float $startC): LoadItem
+    {
+        return LoadItem::of($item->name, 1, $item->metal, $item->massKg, $item->areaM2, self::EMISSIVITY, 1.0, self::H_W_PER_M2K, $item->slab, $startC);
+    }
+
+    /** A room so large that the part does not warm it. */
+    private static function stillAir(): Oven
+    {
+        return Oven::of(0, 5, 1e12, 1e12, 0, 0, 0, 0, self::H_W_PER_M2K);
+    }
+}

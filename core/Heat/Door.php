@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** The door standing open for a while. */
+final readonly class Door
+{
+    private function __construct(public float $fromS, public float $untilS) {}
+
+    /**
+     * @param  float  $atMin  minutes into the run, 0 to 10 080
+     * @param  float  $openS  seconds open, 0 to 86 400
+     *
+     * @throws InvalidQuantity
+     */
+    public static function opened(float $atMin, float $openS): self
+    {
+        $from = 60 * Check::between('at_min', $atMin, 0, 10080);
+
+        return new self($from, $from + Check::between('open_s', $openS, 0, 86400));
+    }
+}

@@ -1,0 +1,352 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+/**
+ * The heat balance of an oven and its load, in the form the integrator wants it: slopes, and a linear solve.
+ *
+ *     C_air dTa/dt   = P·u − Hs(Ta−Ts) − (Gv+Gd)(Ta−Tamb) − Σ count·h·A·(Ta−Tsurf)
+ *     C_shell dTs/dt = Hs(Ta−Ts) − UA(Ts−Tamb) − Σ count·A·F·ε·σ·(Ts⁴−Tsurf⁴)
+ *     m·cp(T) dT/dt  = h·A·(Ta−T) + A·F·ε·σ·(Ts⁴−T⁴)
+ *     u = clamp((Tset−Ta)/band, 0, 1)
+ *
+ * A slab is cut into LAYERS equal layers, each at one temperature; neighbours exchange k·A/dx·ΔT. "Surface" is the
+ * outermost layer (a sixtieth of the way to the core), "core" the innermost. Heat from the oven reaches the middle
+ * of the outermost layer through half a layer of metal, in series with the exchange at the face.
+ *
+ * State vector, °C (energy in J): [air, shell, energy, surface of each item…, core of each slab…, the rest of each slab…].
+ * Items touch only the air and the shell, so the linear system is an arrow: it is solved in time proportional to
+ * the number of nodes.
+ *
+ * This is the innermost loop of the program. It keeps plain arrays and writes products out on purpose.
+ */
+final class HeatBalance
+{
+    public const LAYERS = 60;
+
+    /** Air, shell and energy come before the items in the state. */
+    public const ITEMS = 3;
+
+    private const KELVIN = 273.15;
+
+    /** Share of the forced convection left when the fan stands still: free convection of about 5 W/(m²·K) for 16 forced. */
+    private const STILL_AIR = 0.3;
+
+    private readonly int $items;
+
+    /** @var list<int> */
+    private array $count = [];
+
+    /** @var list<float> h·A of one piece with the fan running, W/K */
+    private array $hAStirred = [];
+
+    /** @var list<float> the same as the fan now stands, W/K */
+    private array $hA = [];
+
+    /** @var list<float> A·F·ε·σ of one piece, W/K⁴ */
+    private array $radiative = [];
+
+    /** @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a polynomial */
+    private array $capacity = [];
+
+    /** @var array<int, float> k·A/dx of a slab, W/K, by item */
+    private array $conductance = [];
+
+    /** @var array<int, list<int>> state positions of a slab's nodes below the surface, core first, by item */
+    private array $inner = [];
+
+    private readonly int $size;
+
+    private float $setpointC = 0;
+
+    private float $heaterW = 0;
+
+    private float $ventW = 0;
+
+    private float $airToShellW = 0;
+
+    /* The factored matrix of the current step. */
+
+    /** @var list<float> */
+    private array $inverse = [];
+
+    /** @var list<float> */
+    private array $toAir = [];
+
+    /** @var list<float> */
+    private array $toShell = [];
+
+    /** @var list<float> */
+    private array $fromAir = [];
+
+    /** @var list<float> */
+    private array $fromShell = [];
+
+    /** @var array<int, array{factor: list<float>, inverse: list<float>, up: list<float>, surface: float}> */
+    private array $chains = [];
+
+    /** @var array{float, float, float, float} */
+    private array $corner = [0, 0, 0, 0];
+
+    private float $energySlope = 0;
+
+    private float $shift = 0;
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  float  $hottestC  the hottest the air gets, which decides what is a slab
+     * @param  float  $exchange  one factor on every item's h and F (1 as modelled)
+     */
+    public function __construct(
+        private readonly Oven $oven,
+        private readonly array $load,
+        private readonly float $ambientC,
+        float $hottestC,
+        float $exchange = 1.0,
+    ) {
+        $this->items = count($load);
+        $slabs = array_filter(array_map(fn (LoadItem $item): ?Slab => $item->slabIn($oven, $hottestC), $load));
+        $core = self::ITEMS + $this->items;
+        $rest = $core + count($slabs);
+        foreach ($load as $i => $item) {
+            $this->count[] = $item->count;
+            $this->hAStirred[] = $exchange * ($item->convectionWPerM2K ?? $oven->convectionWPerM2K) * $item->areaM2;
+            $this->radiative[] = $exchange * $item->areaM2 * $item->viewFactor * $item->emissivity * LoadItem::SIGMA;
+            $mass = $item->massKg;
+            if (isset($slabs[$i])) {
+                $mass /= self::LAYERS;
+                $inSeries = 1 / (1 + $item->exchangeWPerM2K($oven, ($hottestC + $ambientC) / 2) * $slabs[$i]->halfMm / (2000 * self::LAYERS * $slabs[$i]->conductivityWPerMK));
+                $this->hAStirred[$i] *= $inSeries;
+                $this->radiative[$i] *= $inSeries;
+                $this->conductance[$i] = $slabs[$i]->conductivityWPerMK * $item->areaM2 * self::LAYERS * 1000 / $slabs[$i]->halfMm;
+                $this->inner[$i] = [$core++, ...range($rest, $rest + self::LAYERS - 3)];
+                $rest += self::LAYERS - 2;
+            }
+            [$c0, $c1, $c2, $c3, $c4, $c5] = $item->metal->heatCapacity->coefficients;
+            $this->capacity[] = [$mass * $c0, $mass * $c1, $mass * $c2, $mass * $c3, $mass * $c4, $mass * $c5];
+        }
+        $this->size = $rest;
+        $this->hA = $this->hAStirred;
+    }
+
+    /** Sets what switches during a run. */
+    public function switch(float $setpointC, bool $doorOpen, bool $powered): void
+    {
+        $this->setpointC = $setpointC;
+        $this->heaterW = $powered ? 1000 * $this->oven->heaterKw : 0.0;
+        $this->ventW = $this->oven->ventWPerK + ($doorOpen ? $this->oven->doorWPerK : 0.0);
+        $stirred = $powered ? 1.0 : self::STILL_AIR;
+        $this->airToShellW = $stirred * $this->oven->airToShellWPerK;
+        $this->hA = array_map(fn (float $hA): float => $stirred * $hA, $this->hAStirred);
+    }
+
+    /** @return list<float> the state at the start, °C */
+    public function start(float $airC, float $shellC): array
+    {
+        $state = array_fill(0, $this->size, $this->ambientC);
+        $state[0] = $airC;
+        $state[1] = $shellC;
+        $state[2] = 0.0;
+        foreach ($this->load as $i => $item) {
+            foreach ([self::ITEMS + $i, ...($this->inner[$i] ?? [])] as $node) {
+                $state[$node] = $item->startC ?? $this->ambientC;
+            }
+        }
+
+        return array_values($state);
+    }
+
+    /** State position of an item's core: its surface where the item has one temperature. */
+    public function coreOf(int $item): int
+    {
+        return $this->inner[$item][0] ?? self::ITEMS + $item;
+    }
+
+    /**
+     * Slopes of the state, K/s (W for the energy).
+     *
+     * @param  list<float>  $y
+     * @return list<float>
+     */
+    public function slopes(array $y): array
+    {
+        $air = $y[0];
+        $shell = $y[1];
+        $s2 = ($shell + self::KELVIN) ** 2;
+        $s4 = $s2 * $s2;
+        $power = $this->heaterW * max(0.0, min(1.0, ($this->setpointC - $air) / $this->oven->bandK));
+        $intoItemsByAir = $intoItemsByShell = 0.0;
+        $f = $y;
+        for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
+            $t = $y[$at];
+            $k2 = ($t + self::KELVIN) ** 2;
+            $convection = $this->hA[$i] * ($air - $t);
+            $radiation = $this->radiative[$i] * ($s4 - $k2 * $k2);
+            $c = $this->capacity[$i];
+            $capacity = $c[0] + $t * ($c[1] + $t * ($c[2] + $t * ($c[3] + $t * ($c[4] + $t * $c[5]))));
+            $f[$at] = ($convection + $radiation) / $capacity;
+            $intoItemsByAir += $this->count[$i] * $convection;
+            $intoItemsByShell += $this->count[$i] * $radiation;
+        }
+        $this->conduct($y, $f);
+        $f[0] = ($power - $this->airToShellW * ($air - $shell) - $this->ventW * ($air - $this->ambientC) - $intoItemsByAir) / (1000 * $this->oven->airKjPerK);
+        $f[1] = ($this->airToShellW * ($air - $shell) - $this->oven->shellLossWPerK * ($shell - $this->ambientC) - $intoItemsByShell) / (1000 * $this->oven->shellKjPerK);
+        $f[2] = $power;
+
+        return $f;
+    }
+
+    /**
+     * Adds conduction inside the slabs to the slopes.
+     *
+     * @param  list<float>  $y
+     * @param  list<float>  $f
+     *
+     * @param-out  list<float>  $f
+     */
+    private function conduct(array $y, array &$f): void
+    {
+        foreach ($this->inner as $i => $nodes) {
+            $g = $this->conductance[$i];
+            $surface = self::ITEMS + $i;
+            $chain = [...$nodes, $surface];
+            $last = count($chain) - 1;
+            $below = 0.0;
+            foreach ($chain as $j => $node) {
+                $above = $j < $last ? $g * ($y[$chain[$j + 1]] - $y[$node]) : 0.0;
+                $flow = ($above - $below) / $this->nodeCapacity($i, $y[$node]);
+                $f[$node] = $j === $last ? $f[$node] + $flow : $flow;
+                $below = $above;
+            }
+        }
+    }
+
+    private function nodeCapacity(int $item, float $t): float
+    {
+        $c = $this->capacity[$item];
+
+        return $c[0] + $t * ($c[1] + $t * ($c[2] + $t * ($c[3] + $t * ($c[4] + $t * $c[5]))));
+    }
+
+    private function capacitySlope(int $item, float $t): float
+    {
+        $c = $this->capacity[$item];
+
+        return $c[1] + $t * (2 * $c[2] + $t * (3 * $c[3] + $t * (4 * $c[4] + $t * 5 * $c[5])));
+    }
+
+    /**
+     * Factors shift·I − J, where J is the Jacobian of the slopes at y.
+     *
+     * @param  list<float>  $y
+     * @param  list<float>  $f  the slopes at y
+     */
+    public function factor(array $y, array $f, float $shift): void
+    {
+        $airC = 1000 * $this->oven->airKjPerK;
+        $shellC = 1000 * $this->oven->shellKjPerK;
+        $s = $y[1] + self::KELVIN;
+        $s3 = 4 * $s * $s * $s;
+        $demand = ($this->setpointC - $y[0]) / $this->oven->bandK;
+        $this->energySlope = $demand > 0 && $demand < 1 ? -$this->heaterW / $this->oven->bandK : 0.0;
+        $this->shift = $shift;
+        $aa = $shift + ($this->airToShellW + $this->ventW - $this->energySlope) / $airC;
+        $ss = $shift + ($this->airToShellW + $this->oven->shellLossWPerK) / $shellC;
+        $as = -$this->airToShellW / $airC;
+        $sa = -$this->airToShellW / $shellC;
+        for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
+            $t = $y[$at];
+            $k = $t + self::KELVIN;
+            $c = $this->capacity[$i];
+            $capacity = $c[0] + $t * ($c[1] + $t * ($c[2] + $t * ($c[3] + $t * ($c[4] + $t * $c[5]))));
+            $steepness = $c[1] + $t * (2 * $c[2] + $t * (3 * $c[3] + $t * (4 * $c[4] + $t * 5 * $c[5])));
+            $hA = $this->hA[$i];
+            $emitted = 4 * $this->radiative[$i] * $k * $k * $k;
+            $received = $this->radiative[$i] * $s3;
+            $pivot = $shift + ($hA + $emitted + $f[$at] * $steepness) / $capacity;
+            if (isset($this->inner[$i])) {
+                $pivot = $this->factorChain($i, $y, $f, $pivot, $shift);
+            }
+            $this->inverse[$i] = 1 / $pivot;
+            $this->fromAir[$i] = $hA / ($capacity * $pivot);
+            $this->fromShell[$i] = $received / ($capacity * $pivot);
+            $this->toAir[$i] = $this->count[$i] * $hA / $airC;
+            $this->toShell[$i] = $this->count[$i] * $emitted / $shellC;
+            $aa += $this->count[$i] * $hA / $airC - $this->toAir[$i] * $this->fromAir[$i];
+            $as -= $this->toAir[$i] * $this->fromShell[$i];
+            $sa -= $this->toShell[$i] * $this->fromAir[$i];
+            $ss += $this->count[$i] * $received / $shellC - $this->toShell[$i] * $this->fromShell[$i];
+        }
+        $determinant = $aa * $ss - $as * $sa;
+        $this->corner = [$ss / $determinant, -$as / $determinant, -$sa / $determinant, $aa / $determinant];
+    }
+
+    /**
+     * Eliminates a slab from its core outwards; returns what is left on the surface's diagonal.
+     *
+     * @param  list<float>  $y
+     * @param  list<float>  $f
+     */
+    private function factorChain(int $item, array $y, array $f, float $surfacePivot, float $shift): float
+    {
+        $g = $this->conductance[$item];
+        $factor = $inverse = $up = [];
+        $carry = 0.0;
+        foreach ($this->inner[$item] as $j => $node) {
+            $capacity = $this->nodeCapacity($item, $y[$node]);
+            $pivot = $shift + ($g * ($j === 0 ? 1 : 2) + $f[$node] * $this->capacitySlope($item, $y[$node])) / $capacity;
+            $down = $j === 0 ? 0.0 : $g / $capacity;
+            $pivot -= $down * $carry;
+            $factor[] = $down;
+            $inverse[] = 1 / $pivot;
+            $up[] = $carry = $g / $capacity / $pivot;
+        }
+        $capacity = $this->nodeCapacity($item, $y[self::ITEMS + $item]);
+        $this->chains[$item] = ['factor' => $factor, 'inverse' => $inverse, 'up' => $up, 'surface' => $g / $capacity];
+
+        return $surfacePivot + $g / $capacity * (1 - $carry);
+    }
+
+    /**
+     * Solves (shift·I − J)·x = r with the matrix of the last factor().
+     *
+     * @param  list<float>  $r
+     * @return list<float>
+     */
+    public function solve(array $r): array
+    {
+        foreach ($this->chains as $i => $chain) {
+            $carry = 0.0;
+            foreach ($this->inner[$i] as $j => $node) {
+                $r[$node] = $carry = ($r[$node] + $chain['factor'][$j] * $carry) * $chain['inverse'][$j];
+            }
+            $r[self::ITEMS + $i] += $chain['surface'] * $carry;
+        }
+        $air = $r[0];
+        $shell = $r[1];
+        for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
+            $x = $r[$at] *= $this->inverse[$i];
+            $air += $this->toAir[$i] * $x;
+            $shell += $this->toShell[$i] * $x;
+        }
+        [$p, $q, $u, $v] = $this->corner;
+        [$air, $shell] = [$p * $air + $q * $shell, $u * $air + $v * $shell];
+        $r[0] = $air;
+        $r[1] = $shell;
+        $r[2] = ($r[2] + $this->energySlope * $air) / $this->shift;
+        for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
+            $r[$at] += $this->fromAir[$i] * $air + $this->fromShell[$i] * $shell;
+        }
+        foreach ($this->chains as $i => $chain) {
+            $outer = $r[self::ITEMS + $i];
+            for ($j = count($this->inner[$i]) - 1; $j >= 0; $j--) {
+                $node = $this->inner[$i][$j];
+                $r[$node] = $outer = $r[$node] + $chain['up'][$j] * $outer;
+            }
+        }
+
+        return $r;
+    }
+}

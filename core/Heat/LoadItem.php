@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+use Aenum\Core\Metal\Metal;
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** One kind of thing in the oven: a part, or one section of a part, and how many of it hang there. */
+final readonly class LoadItem
+{
+    /** Stefan–Boltzmann constant, W/(m²·K⁴) (CODATA 2018). */
+    public const SIGMA = 5.670374419e-8;
+
+    /** Up to this Biot number a part is at one temperature throughout (the usual textbook limit). */
+    public const LUMPED_BIOT = 0.1;
+
+    private function __construct(
+        public string $name,
+        public int $count,
+        public Metal $metal,
+        public float $massKg,
+        public float $areaM2,
+        public float $emissivity,
+        public float $viewFactor,
+        public ?float $convectionWPerM2K,
+        public ?Slab $slab,
+        public ?float $startC,
+    ) {}
+
+    /**
+     * @param  string  $name  1 to 200 characters
+     * @param  int  $count  1 to 10 000 pieces
+     * @param  float  $massKg  of one piece, above 0 to 50 000
+     * @param  float  $areaM2  of one piece exposed to the oven, above 0 to 2 000
+     * @param  float  $emissivity  of the surface, 0 to 1; powder or film is 0.9
+     * @param  float  $viewFactor  share of the oven's shell the surface sees, 0 to 1
+     * @param  float|null  $convectionWPerM2K  where it differs from the oven's
+     * @param  Slab|null  $slab  given where the core is known to lag the surface
+     * @param  float|null  $startC  where it differs from the shop's air
+     *
+     * @throws InvalidQuantity naming the value that is out of range
+     */
+    public static function of(
+        string $name,
+        int $count,
+        Metal $metal,
+        float $massKg,
+        float $areaM2,
+        float $emissivity = 0.9,
+        float $viewFactor = 1.0,
+        ?float $convectionWPerM2K = null,
+        ?Slab $slab = null,
+        ?float $startC = null,
+    ): self {
+        $length = mb_strlen($name);
+        if ($length < 1 || $length > 200) {
+            throw InvalidQuantity::outside('name', $name, '1 to 200 characters');
+        }
+
+        return new self(
+            $name,
+            (int) Check::between('count', $count, 1, 10000),
+            $metal,
+            Check::above('mass_kg', $massKg, 0, 50000),
+            Check::above('area_m2', $areaM2, 0, 2000),
+            Check::between('emissivity', $emissivity, 0, 1),
+            Check::between('view_factor', $viewFactor, 0, 1),
+            $convectionWPerM2K === null ? null : Check::between('convection_w_per_m2k', $convectionWPerM2K, 0, 1000),
+            $slab,
+            $startC === null ? null : Check::celsius('start_c', $startC),
+        );
+    }
+
+    /** The same thing, hung another number of times. */
+    public function times(int $count): self
+    {
+        return self::of($this->name, $count, $this->metal, $this->massKg, $this->areaM2, $this->emissivity, $this->viewFactor, $this->convectionWPerM2K, $this->slab, $this->startC);
+    }
+
+    /**
+     * Biot number h_total·V/(A·k), with the radiative part taken at the hottest the oven gets, so that the judgement
+     * is on the safe side. Null where the metal's conductivity or density is not known.
+     */
+    public function biot(Oven $oven, float $hottestC): ?float
+    {
+        if ($this->metal->conductivityWPerMK === null || $this->metal->densityKgPerM3 === null) {
+            return null;
+        }
+
+        return $this->exchangeWPerM2K($oven, $hottestC) * $this->massKg / ($this->metal->densityKgPerM3 * $this->areaM2 * $this->metal->conductivityWPerMK);
+    }
+
+    /** Convection and linearised radiation together, h + 4·F·ε·σ·T³, W/(m²·K). */
+    public function exchangeWPerM2K(Oven $oven, float $celsius): float
+    {
+        return ($this->convectionWPerM2K ?? $oven->convectionWPerM2K)
+            + 4 * self::SIGMA * $this->emissivity * $this->viewFactor * ($celsius + 273.15) ** 3;
+    }
+
+    /** The slab this item is solved as, or null where one temperature describes it. */
+    public function slabIn(Oven $oven, float $hottestC): ?Slab
+    {
+        if ($this->slab !== null) {
+            return $this->slab;
+        }
+        $biot = $this->biot($oven, $hottestC);
+        if ($biot === null || $biot <= self::LUMPED_BIOT) {
+            return null;
+        }
+
+        return Slab::of(1000 * $this->massKg / ((float) $this->metal->densityKgPerM3 * $this->areaM2), (float) $this->metal->conductivityWPerMK);
+    }
+}

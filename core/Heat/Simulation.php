@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+/**
+ * Runs an oven and its load through time.
+ *
+ * Integrator: the linearly implicit Rosenbrock method RODAS3 of Sandu et al. (four stages, order 3 with an embedded
+ * order 2, L-stable; Atmospheric Environment 31 (1997) 3459), with the step chosen so that one step's error stays
+ * under TOLERANCE_K at every node. The air answers in seconds and the metal in minutes, so an explicit method
+ * would crawl; this one strides.
+ */
+final readonly class Simulation
+{
+    /** Error allowed in one step, K. */
+    public const TOLERANCE_K = 0.01;
+
+    private const LONGEST_STEP_S = 900.0;
+
+    /** @param list<LoadItem> $load */
+    public function __construct(
+        private Oven $oven,
+        private array $load,
+        private Conduct $conduct,
+        private float $exchange = 1.0,
+        private float $toleranceK = self::TOLERANCE_K,
+    ) {}
+
+    /** @param float $endS s, above 0 */
+    public function run(float $endS): Trajectory
+    {
+        $balance = $this->balance();
+
+        return new Trajectory(iterator_to_array($this->stepsOf($balance, $endS), false), $balance, $this->load);
+    }
+
+    public function balance(): HeatBalance
+    {
+        $hottest = $this->conduct->setpointC;
+        foreach ($this->conduct->setpointChanges as $change) {
+            $hottest = max($hottest, $change['setpointC']);
+        }
+
+        return new HeatBalance($this->oven, $this->load, $this->conduct->ambientC, $hottest, $this->exchange);
+    }
+
+    /**
+     * Steps as they are accepted, so that a caller can stop early.
+     *
+     * @return \Generator<int, Step>
+     */
+    public function stepsOf(HeatBalance $balance, float $endS): \Generator
+    {
+        $air = $this->conduct->airAtStartC();
+        $y = $balance->start($air, $this->conduct->startShellC ?? $this->oven->settledShellC($air, $this->conduct->ambientC));
+        $t = 0.0;
+        foreach ([...$this->conduct->switchTimes($endS), $endS] as $stop) {
+            $balance->switch($this->conduct->setpointAt($t), $this->conduct->doorOpenAt($t), $this->conduct->poweredAt($t));
+            $f = $balance->slopes($y);
+            $h = min(1.0, $stop - $t);
+            while ($t < $stop) {
+                [$next, $error] = $this->attempt($balance, $y, $f, $h);
+                if ($error <= 1) {
+                    $nextT = $stop - ($t + $h) < 1e-6 ? $stop : $t + $h;
+                    $nextF = $balance->slopes($next);
+                    yield new Step($t, $y, $f, $nextT, $next, $nextF);
+                    [$t, $y, $f] = [$nextT, $next, $nextF];
+                }
+                $h *= max(0.2, min(4.0, 0.9 / max(1e-9, $error) ** (1 / 3)));
+                $h = max(1e-4, min($h, self::LONGEST_STEP_S));
+                $left = $stop - $t;
+                if ($h > 0.999 * $left) {
+                    $h = $left;
+                } elseif ($h > $left / 2) {
+                    $h = $left / 2;
+                }
+            }
+        }
+    }
+
+    /**
+     * One RODAS3 step.
+     *
+     * @param  list<float>  $y
+     * @param  list<float>  $f
+     * @return array{list<float>, float} the new state, and the error as a multiple of the tolerance
+     */
+    private function attempt(HeatBalance $balance, array $y, array $f, float $h): array
+    {
+        $balance->factor($y, $f, 2 / $h);
+        $k1 = $balance->solve($f);
+        $r = $f;
+        foreach ($r as $n => $slope) {
+            $r[$n] = $slope + 4 * $k1[$n] / $h;
+        }
+        $k2 = $balance->solve($r);
+        $stage = $y;
+        foreach ($stage as $n => $value) {
+            $stage[$n] = $value + 2 * $k1[$n];
+        }
+        $r = $balance->slopes($stage);
+        foreach ($r as $n => $slope) {
+            $r[$n] = $slope + ($k1[$n] - $k2[$n]) / $h;
+        }
+        $k3 = $balance->solve($r);
+        foreach ($stage as $n => $value) {
+            $stage[$n] = $value + $k3[$n];
+        }
+        $r = $balance->slopes($stage);
+        foreach ($r as $n => $slope) {
+            $r[$n] = $slope + ($k1[$n] - $k2[$n] - 8 / 3 * $k3[$n]) / $h;
+        }
+        $k4 = $balance->solve($r);
+        $worst = 0.0;
+        foreach ($stage as $n => $value) {
+            $stage[$n] = $value + $k4[$n];
+            if ($n !== 2 && ($error = abs($k4[$n])) > $worst) {
+                $worst = $error;
+            }
+        }
+
+        return [$stage, is_finite($worst) ? $worst / $this->toleranceK : 1e9];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Logger;
+
+use Aenum\Core\Heat\Segment;
+
+/** One thermocouple's readings. */
+final readonly class LoggerColumn
+{
+    /** @param list<array{float, float}> $points [s since the first line, °C], at least two, in order */
+    public function __construct(public string $name, public array $points) {}
+
+    /** @return list<Segment> the curve, straight between readings */
+    public function course(): array
+    {
+        $course = [];
+        for ($i = 1; $i < count($this->points); $i++) {
+            $course[] = Segment::straight($this->points[$i - 1][0], $this->points[$i][0], $this->points[$i - 1][1], $this->points[$i][1]);
+        }
+
+        return $course;
+    }
+
+    public function longestGapS(): float
+    {
+        return max(array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course()));
+    }
+}
