@@ -8,17 +8,24 @@ namespace Aenum\Core\Cure;
 final readonly class Aim
 {
     /** @param list<Underlayer> $under */
-    private function __construct(public CureSheet $sheet, public bool $flowOnly, public array $under) {}
+    private function __construct(
+        public CureSheet $sheet,
+        public bool $flowOnly,
+        public array $under,
+        /** What an earlier bake already gave the layer, where it goes back in. */
+        public float $doseSoFar,
+        public float $overbakeSoFar,
+    ) {}
 
     /** @param list<Underlayer> $under */
-    public static function fullCure(CureSheet $sheet, array $under = []): self
+    public static function fullCure(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
     {
-        return new self($sheet, false, $under);
+        return new self($sheet, false, $under, $doseSoFar, $overbakeSoFar);
     }
 
     /** @param list<Underlayer> $under */
-    public static function flow(CureSheet $sheet, array $under = []): self
+    public static function flow(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
     {
-        return new self($sheet, true, $under);
+        return new self($sheet, true, $under, $doseSoFar, $overbakeSoFar);
     }
 }

@@ -15,7 +15,7 @@ final readonly class BakePlan
         public bool $feasible,
         public string $why,
         public ?float $setpointC,
-        /** Minutes from the door's closing on a full load to the pull. */
+        /** Minutes from the start of the run, the door still open on the load, to the pull. */
         public ?float $minutes,
         public ?int $decidedBy,
         public ?int $mostHurt,

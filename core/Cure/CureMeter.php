@@ -42,7 +42,7 @@ final class CureMeter
         $this->nowS = $end = $untilS ?? $piece->toS;
         $hot = max($piece->fromC, $piece->toC);
         $this->peakC = max($this->peakC, $untilS === null ? $hot : max($piece->fromC, $piece->at($untilS)));
-        if ($hot < $this->sheet->flowPointC() && $hot < $this->sheet->needs->fromC && $hot < $this->sheet->windowC) {
+        if ($hot < $this->sheet->flowPointC() && $hot < $this->sheet->needs->fromC && $hot < $this->sheet->windowC && $this->windowOpenS === null) {
             return;
         }
         $this->flowS += $this->seconds($piece, $this->sheet->flowPointC(), $end);
@@ -96,15 +96,23 @@ final class CureMeter
     private function watchWindow(Segment $piece, float $end): void
     {
         $stretch = $piece->above($this->sheet->windowC);
+        if ($stretch === null && $this->windowOpenS !== null) {
+            $this->closeWindow($piece->fromS);
+        }
         if ($stretch === null || $stretch[0] > $end) {
             return;
         }
         $this->reachesS ??= $stretch[0];
         $this->windowOpenS ??= self::SAMPLE_S * ceil($stretch[0] / self::SAMPLE_S);
         if ($stretch[1] < $end) {
-            $this->windowClosedS += max(0.0, self::SAMPLE_S * floor($stretch[1] / self::SAMPLE_S) - $this->windowOpenS);
-            $this->windowOpenS = null;
+            $this->closeWindow($stretch[1]);
         }
+    }
+
+    private function closeWindow(float $second): void
+    {
+        $this->windowClosedS += max(0.0, self::SAMPLE_S * floor($second / self::SAMPLE_S) - ($this->windowOpenS ?? $second));
+        $this->windowOpenS = null;
     }
 
     private function seconds(Segment $piece, float $celsius, float $end): float

@@ -69,17 +69,17 @@ final class ItemWatch
 
         return match ($rules->way) {
             ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
-            ClockWay::Dose => $this->core->dose >= $factor,
-            ClockWay::Window => $this->core->dose >= $factor && $this->core->rowServed($factor) !== null,
+            ClockWay::Dose => $this->aim->doseSoFar + $this->core->dose >= $factor,
+            ClockWay::Window => $this->aim->doseSoFar + $this->core->dose >= $factor && $this->core->rowServed($factor) !== null,
         };
     }
 
     /** Largest over-bake of any of the item's layers, as a share of the limit: above 1 it has had too much. */
     public function excess(BakeRules $rules): float
     {
-        $worst = $this->surface->overbake / $rules->overbakeLimit;
+        $worst = ($this->aim->overbakeSoFar + $this->surface->overbake) / $rules->overbakeLimit;
         if ($this->aim->flowOnly) {
-            $worst = max($worst, $this->surface->dose / BakeRules::FLOW_DOSE_LIMIT);
+            $worst = max($worst, ($this->aim->doseSoFar + $this->surface->dose) / BakeRules::FLOW_DOSE_LIMIT);
         }
         foreach ($this->under as $i => $meter) {
             $worst = max($worst, ($this->aim->under[$i]->overbakeSoFar + $meter->overbake) / $rules->overbakeLimit);

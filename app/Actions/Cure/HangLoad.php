@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Route\Station;
+use App\Models\Bake;
+use App\Models\BakeItem;
+use App\Models\Coat;
+use App\Models\Oven;
+use App\Models\Shop;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Hangs coats in an oven as a planned bake, set to the shortest bake that serves them. */
+final class HangLoad
+{
+    public const USUAL_DOOR_S = 60.0;
+
+    /**
+     * @param  array<int, int>  $counts  pieces by coat id
+     *
+     * @throws ValidationException naming what cannot hang
+     */
+    public function __invoke(Oven $oven, array $counts, User $by, float $doorOpenS = self::USUAL_DOOR_S): Bake
+    {
+        return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): Bake {
+            $shop = Shop::current();
+            $coats = Coat::query()->with(['part.job', 'powder.rows'])->whereKey(array_keys($counts))->lockForUpdate()->get();
+            if ($coats->isEmpty()) {
+                throw ValidationException::withMessages(['items' => 'Nothing is picked; tick at least one part to hang.']);
+            }
+            foreach ($coats as $coat) {
+                $this->check($coat, $counts[$coat->id]);
+            }
+            $bake = Bake::query()->create([
+                'oven_id' => $oven->id, 'status' => 'planned', 'setpoint_c' => min($oven->max_c, 200), 'minutes' => 20, 'door_open_s' => $doorOpenS,
+                'ambient_c' => $shop->ambient_c, 'way' => $shop->clock_way, 'margin' => $shop->margin, 'overbake_limit' => $shop->overbake_limit, 'created_by' => $by->id,
+            ]);
+            foreach ($coats as $coat) {
+                $bake->items()->create(['coat_id' => $coat->id, 'count' => $counts[$coat->id]]);
+            }
+            $this->setBest($bake);
+
+            return $bake;
+        });
+    }
+
+    /** Sets a planned bake to the shortest that serves it; where none does, to the setpoint that hurts least. */
+    public function setBest(Bake $bake): void
+    {
+        $load = LoadOfBake::from($bake->fresh() ?? $bake);
+        $plan = $load->planner()->plan();
+        if ($plan->feasible) {
+            $bake->update(['setpoint_c' => $plan->setpointC, 'minutes' => max(0.1, (float) $plan->minutes - $bake->door_open_s / 60)]);
+
+            return;
+        }
+        $highest = collect($load->aims())->map(fn ($aim): float => $aim->sheet->rows[count($aim->sheet->rows) - 1]->pmtC)->min();
+        $setpoint = min($load->oven->maxC ?? 200, (float) $highest);
+        $ready = $load->planner()->at($setpoint, 720);
+        $bake->update(['setpoint_c' => $setpoint, 'minutes' => round(max(1, min(720, $ready->pullS / 60)), 1)]);
+    }
+
+    /**
+     * Coats that are in an oven now, or planned to be.
+     *
+     * @return Collection<int, int> pieces by coat id
+     */
+    public static function hanging(): Collection
+    {
+        return BakeItem::query()->whereHas('bake', fn (Builder $bake) => $bake->whereIn('status', ['planned', 'running']))
+            ->get()->groupBy('coat_id')->map(fn (Collection $items): int => (int) $items->sum('count'));
+    }
+
+    private function check(Coat $coat, int $count): void
+    {
+        $job = $coat->part->job;
+        $field = "items.{$coat->id}";
+        if ($job->station !== Station::Cure || ! $job->isOpen()) {
+            throw ValidationException::withMessages([$field => "{$coat->part->name} of job {$job->number} does not hang at Cure now."]);
+        }
+        $free = $coat->part->count - (int) (self::hanging()[$coat->id] ?? 0);
+        if ($count < 1 || $count > $free) {
+            throw ValidationException::withMessages([$field => "{$coat->part->name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load."]);
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Cure\Aim;
+use Aenum\Core\Heat\LoadItem;
+use App\Models\BakeItem;
+use App\Models\Coat;
+use App\Models\Section;
+
+/** One kind of thing hanging in a bake, as the core sees it and as the shop calls it. */
+final readonly class HungItem
+{
+    /** @param list<LayerSoFar> $layers every coat up to the fresh one, lowest first; the fresh one is last */
+    public function __construct(
+        public BakeItem $bakeItem,
+        public ?Section $section,
+        public LoadItem $item,
+        public Aim $aim,
+        public array $layers,
+        public float $metalMinutesSoFar,
+    ) {}
+
+    public function coat(): Coat
+    {
+        return $this->bakeItem->coat;
+    }
+
+    /** Key of the item in forms: bake item and section. */
+    public function key(): string
+    {
+        return $this->bakeItem->id.'-'.($this->section->id ?? 0);
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Cure\Aim;
+use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\LoadSplit;
+use Aenum\Core\Cure\Outlook;
+use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Cure\Underlayer;
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\Door;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven as HeatOven;
+use App\Models\Bake;
+use App\Models\BakeItem;
+use App\Models\BakeResult;
+use App\Models\Coat;
+use App\Models\Section;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+
+/** A stored bake as the core takes it: oven, items, aims, and how the oven is run. */
+final readonly class LoadOfBake
+{
+    private const POWDER_EMISSIVITY = 0.9;
+
+    /** @param list<HungItem> $hung */
+    private function __construct(public Bake $bake, public HeatOven $oven, public array $hung) {}
+
+    public static function from(Bake $bake): self
+    {
+        $bake->loadMissing(['oven', 'items.coat.powder.rows', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results', 'events', 'readings']);
+        $hung = [];
+        $names = [];
+        foreach ($bake->items as $item) {
+            $sections = $item->coat->part->sections;
+            foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {
+                $hung[] = self::hang($item, $section, $names);
+            }
+        }
+
+        return new self($bake, $bake->oven->model(), $hung);
+    }
+
+    /** @return list<LoadItem> */
+    public function items(): array
+    {
+        return array_map(fn (HungItem $hung): LoadItem => $hung->item, $this->hung);
+    }
+
+    /** @return list<Aim> */
+    public function aims(): array
+    {
+        return array_map(fn (HungItem $hung): Aim => $hung->aim, $this->hung);
+    }
+
+    /**
+     * How the oven is run, with everything that happened to it up to now.
+     *
+     * @param  CarbonImmutable|null  $now  power not yet back counts as off until this moment
+     */
+    public function conduct(?CarbonImmutable $now = null): Conduct
+    {
+        $bake = $this->bake;
+        $conduct = Conduct::of($bake->ambient_c, $bake->setpoint_c, $bake->start_c, $bake->start_c);
+        if ($bake->door_open_s > 0) {
+            $conduct = $conduct->withDoor(Door::opened(0, $bake->door_open_s));
+        }
+        $lostAt = null;
+        foreach ($bake->events as $event) {
+            $second = $this->second($event->at);
+            match ($event->kind) {
+                'door' => $conduct = $conduct->withDoor(Door::opened(min(10080, $second / 60), (float) $event->value)),
+                'setpoint' => $conduct = $conduct->withSetpointFrom($second, (float) $event->value),
+                'power_lost' => $lostAt ??= $second,
+                default => null,
+            };
+            if ($event->kind === 'power_back' && $lostAt !== null) {
+                $conduct = $conduct->withOutage($lostAt, $second);
+                $lostAt = null;
+            }
+        }
+        if ($lostAt !== null && $now !== null) {
+            $conduct = $conduct->withOutage($lostAt, max($lostAt + 1, $this->second($now)));
+        }
+
+        return $conduct;
+    }
+
+    public function powerIsOff(): bool
+    {
+        $last = $this->bake->events->whereIn('kind', ['power_lost', 'power_back'])->last();
+
+        return $last !== null && $last->kind === 'power_lost';
+    }
+
+    /** Seconds of the run at a moment; the run starts when the door opens on the load. */
+    public function second(CarbonImmutable $at): float
+    {
+        $began = $this->bake->beganAt() ?? $at;
+
+        return max(0.0, $began->diffInMilliseconds($at) / 1000);
+    }
+
+    /** Minutes of the run at the pull that is set. */
+    public function pullRunMinutes(): float
+    {
+        return $this->bake->minutes + $this->bake->door_open_s / 60;
+    }
+
+    public function planner(): BakePlanner
+    {
+        return new BakePlanner($this->oven, $this->items(), $this->aims(), $this->conduct(), $this->bake->rules());
+    }
+
+    public function split(): LoadSplit
+    {
+        return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->conduct(), $this->bake->rules());
+    }
+
+    public function outlook(float $pullRunMinutes, float $exchange = 1.0, ?CarbonImmutable $now = null): Outlook
+    {
+        return Outlook::of($this->oven, $this->items(), $this->aims(), $this->conduct($now), $this->bake->rules(), $pullRunMinutes, $exchange);
+    }
+
+    /** @return list<CoreReading> */
+    public function coreReadings(): array
+    {
+        $readings = [];
+        foreach ($this->bake->readings as $reading) {
+            $item = $this->position($reading->bake_item_id.'-'.($reading->section_id ?? 0));
+            if ($item !== null) {
+                $readings[] = CoreReading::of($item, $this->second($reading->at), $reading->celsius);
+            }
+        }
+
+        return $readings;
+    }
+
+    public function position(string $key): ?int
+    {
+        foreach ($this->hung as $i => $hung) {
+            if ($hung->key() === $key) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, int> $names how often each name was used already */
+    private static function hang(BakeItem $bakeItem, ?Section $section, array &$names): HungItem
+    {
+        $coat = $bakeItem->coat;
+        $part = $coat->part;
+        $name = $section === null ? $part->name : "{$part->name}, {$section->name}";
+        $names[$name] = ($names[$name] ?? 0) + 1;
+        if ($names[$name] > 1) {
+            $name .= " (job {$part->job->number})";
+        }
+        $results = $part->coats->flatMap(fn (Coat $c): Collection => $c->results)->where('section_id', $section?->id)->where('bake_id', '!=', $bakeItem->bake_id);
+        $layers = [];
+        foreach ($part->coats->where('position', '<=', $coat->position)->sortBy('position') as $layer) {
+            $of = $results->where('coat_id', $layer->id);
+            $layers[] = new LayerSoFar($layer, (float) $of->sum('dose'), $layer->powder->sheet()->stands === null ? null : (float) $of->sum('overbake'));
+        }
+        $fresh = $layers[count($layers) - 1];
+        $under = array_map(fn (LayerSoFar $l): Underlayer => new Underlayer($l->coat->powder->sheet(), $l->dose, $l->overbake ?? 0.0), array_slice($layers, 0, -1));
+        $aim = $coat->bake_to === 'flow'
+            ? Aim::flow($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0)
+            : Aim::fullCure($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0);
+
+        return new HungItem(
+            $bakeItem,
+            $section,
+            LoadItem::of(mb_substr($name, 0, 200), $bakeItem->count, $part->metalKind(), $section->mass_kg ?? $part->mass_kg, $section->area_m2 ?? $part->area_m2, self::POWDER_EMISSIVITY, $part->view_factor),
+            $aim,
+            $layers,
+            (float) $results->unique(fn (BakeResult $r): int => $r->bake_id)->sum('metal_minutes'),
+        );
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Cure\ClockWay;
+use App\Support\Units;
+
+/** What the board says, in words: a headline and the reasons under it. */
+final readonly class Verdict
+{
+    /** @param list<string> $reasons */
+    private function __construct(public string $tone, public string $headline, public array $reasons) {}
+
+    public static function of(BakeBoard $board, Units $u): self
+    {
+        $look = $board->outlook;
+        $decides = $board->decides()->item->name;
+        $suffers = $board->suffers()->item->name;
+        $ready = $look->readyMinutes === null ? null : $board->sinceShut($look->readyMinutes);
+        $pull = $board->sinceShut($look->pullMinutes);
+        $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
+        $flow = $board->decides()->aim->flowOnly;
+        $done = $flow ? 'flowed' : 'cured';
+        [$tone, $headline] = match (true) {
+            $ready === null => ['stop', sprintf('%s never gets there at %s: its core settles at %s.', $decides, $u->temp($board->bake->setpoint_c), $u->temp($look->run->coreC($look->decides, $look->run->endS())))],
+            $spoilt !== null && $spoilt < $ready => ['stop', sprintf('%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.', $decides, Units::minutes($ready), self::same($suffers, $decides, 'It'), number_format($spoilt, 0))],
+            $pull < $ready - 0.05 => ['stop', sprintf('Too short: %s is %s only %s after the door shuts.', $decides, $done, Units::minutes($ready))],
+            $spoilt !== null && $pull > $spoilt => ['stop', sprintf('Too long: %s is over its limit from minute %s.', $suffers, number_format($spoilt, 0))],
+            default => ['good', sprintf('%s decides: %s, %s after the door shuts.', $decides, $done, Units::minutes($ready))],
+        };
+
+        return new self($tone, $headline, self::reasons($board, $u, $decides, $suffers));
+    }
+
+    /** @return list<string> */
+    private static function reasons(BakeBoard $board, Units $u, string $decides, string $suffers): array
+    {
+        $look = $board->outlook;
+        $reasons = [];
+        $item = $look->items[$look->decides]->atPull;
+        $sheet = $board->decides()->aim->sheet;
+        if ($board->decides()->aim->flowOnly) {
+            $reasons[] = sprintf('%s must be melted for %s above %s, and stay under half a dose so that the next coat bonds.', $decides, Units::minutes($sheet->flowPointMinutes()), $u->temp($sheet->flowPointC()));
+        } elseif ($item->reachesMinutes !== null) {
+            $reasons[] = sprintf('Its core reaches %s at minute %s and has a dose of %s at the pull.', $u->temp($sheet->windowC), number_format($board->sinceShut($item->reachesMinutes), 0), Units::share($item->dose));
+        }
+        $over = $look->items[$look->suffers]->atPull->overbake;
+        $reasons[] = $over === null
+            ? "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it stands, so over-bake is not judged."
+            : sprintf('%s is nearest to over-bake, at %s of what its powder stands%s.', $suffers, Units::share($look->items[$look->suffers]->excess * $board->bake->overbake_limit), $look->spoiltMinutes === null ? '' : sprintf('; it passes the limit at minute %s', number_format($board->sinceShut($look->spoiltMinutes), 0)));
+        $door = $board->doorCostMinutes();
+        if ($door !== null) {
+            $reasons[] = sprintf('The door standing open for %d s costs %s.', (int) $board->bake->door_open_s, Units::minutes($door));
+        }
+        if ($board->bake->way === ClockWay::Timed) {
+            $reasons[] = 'This bake is counted from oven entry: the clock ignores what the metal does.';
+        }
+
+        return $reasons;
+    }
+
+    private static function same(string $name, string $other, string $pronoun): string
+    {
+        return $name === $other ? $pronoun : $name;
+    }
+}

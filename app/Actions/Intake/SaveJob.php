@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Intake;
+
+use Aenum\Core\Route\Station;
+use App\Actions\Rail\MoveJob;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a job in, or corrects what was written down about it. */
+final class SaveJob
+{
+    /** @param array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string} $facts */
+    public function __invoke(?Job $job, User $by, array $facts): Job
+    {
+        return DB::transaction(function () use ($job, $by, $facts): Job {
+            $customer = Customer::query()->firstOrCreate(['name' => trim($facts['customer'])]);
+            if (($facts['contact'] ?? null) !== null) {
+                $customer->update(['contact' => $facts['contact']]);
+            }
+            $written = ['customer_id' => $customer->id, 'title' => $facts['title'], 'due_on' => $facts['due_on'] ?? null, 'notes' => $facts['notes'] ?? null];
+            if ($job !== null) {
+                $job->update($written);
+
+                return $job;
+            }
+            $last = (int) Job::query()->lockForUpdate()->max('number');
+            $job = Job::query()->create($written + ['number' => max(1000, $last) + 1, 'station' => Station::Intake, 'status' => 'open', 'created_by' => $by->id]);
+            (new MoveJob)->takeIn($job, $by);
+
+            return $job;
+        });
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Intake;
+
+use Aenum\Core\Metal\MetalCatalogue;
+use App\Models\BakeItem;
+use App\Models\Coat;
+use App\Models\Job;
+use App\Models\Part;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Writes a part with its sections and its coats. A coat that has been in an oven stays as it was. */
+final class SavePart
+{
+    /**
+     * @param array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float, view_factor: float,
+     *     sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string, powder_id: int, bake_to: string}>} $facts
+     *
+     * @throws ValidationException
+     */
+    public function __invoke(Job $job, ?Part $part, array $facts): Part
+    {
+        return DB::transaction(function () use ($job, $part, $facts): Part {
+            [$mass, $area] = $this->massAndArea($facts);
+            $written = [
+                'job_id' => $job->id, 'name' => $facts['name'], 'count' => $facts['count'], 'metal' => $facts['metal'], 'mass_kg' => $mass,
+                'area_m2' => $area, 'wall_mm' => $facts['wall_mm'], 'view_factor' => $facts['view_factor'],
+            ];
+            if ($part === null) {
+                $part = Part::query()->create($written);
+            } else {
+                $this->refuseIfBaked($part, $facts);
+                $part->update($written);
+            }
+            $this->writeSections($part, $facts['sections']);
+            $this->writeCoats($part, $facts['coats']);
+
+            return $part;
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $facts
+     * @return array{float, float}
+     */
+    private function massAndArea(array $facts): array
+    {
+        if ($facts['sections'] !== []) {
+            return [array_sum(array_column($facts['sections'], 'mass_kg')), array_sum(array_column($facts['sections'], 'area_m2'))];
+        }
+        if ($facts['mass_kg'] === null) {
+            throw ValidationException::withMessages(['mass_kg' => 'Mass is empty; weigh one piece, or give its sections.']);
+        }
+        $area = $facts['area_m2'] ?? ($facts['wall_mm'] === null ? null : MetalCatalogue::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm']));
+        if ($area === null) {
+            throw ValidationException::withMessages(['area_m2' => 'Area is empty; give the area, or the mean wall and it is worked out.']);
+        }
+        if ($area > 2000) {
+            throw ValidationException::withMessages(['wall_mm' => sprintf('Mean wall makes the area %.0f m²; allowed: a wall that gives at most 2000 m².', $area)]);
+        }
+
+        return [$facts['mass_kg'], $area];
+    }
+
+    /** @param array<string, mixed> $facts */
+    private function refuseIfBaked(Part $part, array $facts): void
+    {
+        if (! $this->wasBaked($part)) {
+            return;
+        }
+        $sections = $part->sections->map(fn ($s): array => [$s->name, round($s->mass_kg, 6), round($s->area_m2, 6)])->sort()->values()->all();
+        $given = collect($facts['sections'])->map(fn (array $s): array => [$s['name'], round($s['mass_kg'], 6), round($s['area_m2'], 6)])->sort()->values()->all();
+        if ($sections !== $given) {
+            throw ValidationException::withMessages(['sections' => 'The sections cannot change once the part has been in an oven: its record stands on them.']);
+        }
+    }
+
+    private function wasBaked(Part $part): bool
+    {
+        return BakeItem::query()->whereIn('coat_id', $part->coats()->pluck('id'))->whereHas('bake', fn ($bake) => $bake->whereIn('status', ['running', 'pulled', 'planned']))->exists();
+    }
+
+    /** @param list<array{name: string, mass_kg: float, area_m2: float}> $sections */
+    private function writeSections(Part $part, array $sections): void
+    {
+        if ($this->wasBaked($part)) {
+            return;
+        }
+        $part->sections()->delete();
+        foreach ($sections as $section) {
+            $part->sections()->create($section);
+        }
+    }
+
+    /** @param list<array{role: string, powder_id: int, bake_to: string}> $coats */
+    private function writeCoats(Part $part, array $coats): void
+    {
+        $kept = $part->coats()->get()->keyBy('position');
+        foreach ($coats as $i => $coat) {
+            $existing = $kept->pull($i + 1);
+            if ($existing === null) {
+                $part->coats()->create($coat + ['position' => $i + 1]);
+            } elseif ($this->hung($existing) && ($existing->powder_id !== $coat['powder_id'] || $existing->role !== $coat['role'])) {
+                throw ValidationException::withMessages(["coats.{$i}.powder_id" => "Coat {$existing->position} has been in an oven and stays as it is; add a coat instead."]);
+            } else {
+                $existing->update($coat);
+            }
+        }
+        foreach ($kept as $gone) {
+            if ($this->hung($gone)) {
+                throw ValidationException::withMessages(['coats' => "Coat {$gone->position} has been in an oven and cannot be taken away."]);
+            }
+            $gone->delete();
+        }
+    }
+
+    private function hung(Coat $coat): bool
+    {
+        return BakeItem::query()->where('coat_id', $coat->id)->exists();
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Unit\Dimension;
+use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\HangLoad;
+use App\Actions\Cure\SplitBake;
+use App\Actions\Cure\Verdict;
+use App\Charts\BakeChart;
+use App\Models\Bake;
+use App\Models\Oven;
+use App\Models\Shop;
+use App\Models\User;
+use App\Rules\Measured;
+use App\Support\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** A bake on the bench: hung, looked at, set. */
+final class BakeController
+{
+    public function hang(Request $request, HangLoad $hang): RedirectResponse
+    {
+        $in = $request->validate([
+            'oven_id' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')],
+            'items' => ['required', 'array'],
+            'items.*.count' => ['nullable', 'integer', 'between:1,10000'],
+        ], ['items.required' => 'Nothing is picked; tick at least one part to hang.', 'items.*.count.*' => 'Pieces must be a whole number from 1.', 'oven_id.*' => 'Oven is not picked.']);
+        $counts = [];
+        foreach ($in['items'] as $coat => $row) {
+            if (! empty($request->input("items.{$coat}.hang")) && ($row['count'] ?? null) !== null) {
+                $counts[(int) $coat] = (int) $row['count'];
+            }
+        }
+        /** @var User $user */
+        $user = $request->user();
+        $bake = $hang(Oven::query()->findOrFail($in['oven_id']), $counts, $user);
+
+        return redirect("/bakes/{$bake->id}");
+    }
+
+    public function show(Bake $bake): View
+    {
+        abort_if($bake->status === 'withdrawn', 404);
+
+        return view('cure.bake', $this->data($bake));
+    }
+
+    /** The part of the page that answers the settings, or the clock. */
+    public function board(Bake $bake): View
+    {
+        abort_if($bake->status === 'withdrawn', 404);
+
+        return view('cure.board', $this->data($bake));
+    }
+
+    public function adjust(Request $request, Bake $bake): View|RedirectResponse
+    {
+        $max = $bake->oven->max_c;
+        $in = $request->validate([
+            'setpoint' => ['required', new Measured(Dimension::Temperature, 40, $max)],
+            'minutes' => ['required', 'numeric', 'gt:0', 'max:1440'],
+            'door_open_s' => ['required', 'numeric', 'between:0,3600'],
+            'start' => ['nullable', new Measured(Dimension::Temperature, -40, $max)],
+            'way' => ['required', Rule::in(['window', 'dose', 'timed'])],
+        ], ['minutes.*' => 'Minutes must be a number; allowed: above 0, up to 1440.', 'door_open_s.*' => 'Door open must be seconds; allowed: 0 to 3600.']);
+        if (! $bake->isPlanned()) {
+            throw ValidationException::withMessages(['bake' => 'This load is baking; log a changed setpoint instead.']);
+        }
+        $bake->update([
+            'setpoint_c' => Measured::read(Dimension::Temperature, $in['setpoint']), 'minutes' => (float) $in['minutes'], 'door_open_s' => (float) $in['door_open_s'],
+            'start_c' => Measured::read(Dimension::Temperature, $in['start'] ?? null), 'way' => $in['way'],
+        ]);
+
+        return $request->hasHeader('HX-Request') ? view('cure.board', $this->data($bake)) : redirect("/bakes/{$bake->id}");
+    }
+
+    public function best(Bake $bake, HangLoad $hang): RedirectResponse
+    {
+        if (! $bake->isPlanned()) {
+            throw ValidationException::withMessages(['bake' => 'This load is baking already.']);
+        }
+        $hang->setBest($bake);
+
+        return redirect("/bakes/{$bake->id}")->with('said', 'Set to the shortest bake that serves the load.');
+    }
+
+    public function split(Request $request, Bake $bake, SplitBake $split): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $bakes = $split($bake, $user);
+
+        return redirect('/station/cure')->with('said', 'Parted into '.count($bakes).' loads; each is set to its own shortest bake.');
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Bake $bake): array
+    {
+        $board = BakeBoard::of($bake);
+        $units = Units::current();
+        $verdict = Verdict::of($board, $units);
+
+        return [
+            'bake' => $bake,
+            'board' => $board,
+            'verdict' => $verdict,
+            'chart' => new BakeChart($board, $units),
+            'shop' => Shop::current(),
+            'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1 ? SplitBake::proposal($board->load) : [],
+        ];
+    }
+}

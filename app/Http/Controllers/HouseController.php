@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\UnitSystem;
+use App\Models\Shop;
+use App\Models\User;
+use App\Rules\Measured;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
+
+/** The shop's house ways, its people, and how each of them likes to read. */
+final class HouseController
+{
+    public function shop(): View
+    {
+        return view('house.shop', ['shop' => Shop::current()]);
+    }
+
+    public function updateShop(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'name' => ['required', 'string', 'max:100'],
+            'timezone' => ['required', 'timezone:all'],
+            'currency' => ['required', 'string', 'max:8'],
+            'kwh_price' => ['required', 'numeric', 'between:0,100'],
+            'ambient' => ['required', new Measured(Dimension::Temperature, -40, 60)],
+            'clock_way' => ['required', Rule::enum(ClockWay::class)],
+            'margin_percent' => ['required', 'numeric', 'between:0,200'],
+            'overbake_percent' => ['required', 'numeric', 'between:10,100'],
+        ]);
+        Shop::current()->update([
+            'name' => $in['name'], 'timezone' => $in['timezone'], 'currency' => $in['currency'], 'kwh_price' => $in['kwh_price'],
+            'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']), 'clock_way' => $in['clock_way'],
+            'margin' => $in['margin_percent'] / 100, 'overbake_limit' => $in['overbake_percent'] / 100,
+        ]);
+
+        return redirect('/shop')->with('said', 'Saved. Bakes hung from now on use it.');
+    }
+
+    public function people(): View
+    {
+        return view('house.people', ['people' => User::query()->orderByDesc('active')->orderBy('name')->get()]);
+    }
+
+    public function addPerson(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'name' => ['required', 'string', 'max:100'],
+            'email' => ['required', 'email:strict', 'max:190', 'unique:users,email'],
+            'role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])],
+            'password' => ['required', Password::min(10)],
+        ]);
+        User::query()->create($in);
+
+        return redirect('/people')->with('said', "{$in['name']} can sign in now.");
+    }
+
+    public function changePerson(Request $request, User $person): RedirectResponse
+    {
+        $in = $request->validate(['role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])], 'active' => ['required', 'boolean']]);
+        $staysOwner = $in['role'] === 'owner' && (bool) $in['active'];
+        if ($person->isOwner() && ! $staysOwner && User::query()->where('role', 'owner')->where('active', true)->whereKeyNot($person->id)->doesntExist()) {
+            throw ValidationException::withMessages(['role' => "{$person->name} is the only owner; make someone else an owner first."]);
+        }
+        $person->update($in);
+
+        return redirect('/people')->with('said', 'Saved.');
+    }
+
+    public function updateMe(Request $request): RedirectResponse
+    {
+        $in = $request->validate(['unit_system' => ['required', Rule::enum(UnitSystem::class)], 'theme' => ['required', Rule::in(['system', 'light', 'dark'])]]);
+        /** @var User $user */
+        $user = $request->user();
+        $user->update($in);
+
+        return back()->with('said', 'Saved.');
+    }
+
+    /** Demo shop only: puts the shop's clock forward, so that a bake can be watched without waiting for it. */
+    public function advanceClock(Request $request): RedirectResponse
+    {
+        abort_unless((bool) config('app.demo'), 404);
+        $in = $request->validate(['minutes' => ['required', 'numeric', 'between:0.5,720']]);
+        Shop::query()->whereKey(1)->increment('clock_ahead_s', (int) round(60 * $in['minutes']));
+
+        return back()->with('said', "The demo clock is {$in['minutes']} min further on.");
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Metal\MetalCatalogue;
+use App\Actions\Inspect\ReleaseCheck;
+use App\Actions\Intake\SaveJob;
+use App\Actions\Intake\SavePart;
+use App\Http\Requests\JobRequest;
+use App\Http\Requests\PartRequest;
+use App\Models\Bake;
+use App\Models\BakeItem;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Powder;
+use App\Models\User;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+
+/** A job, its parts, and its record. */
+final class JobController
+{
+    public function create(): View
+    {
+        return view('jobs.form', ['job' => null, 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
+    }
+
+    public function store(JobRequest $request, SaveJob $save): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $job = $save(null, $user, $request->validated());
+
+        return redirect("/jobs/{$job->id}/parts/create")->with('said', "Job {$job->number} is taken in. What parts came with it?");
+    }
+
+    public function show(Job $job): View
+    {
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'moves.user']);
+
+        return view('jobs.show', [
+            'job' => $job,
+            'bakes' => $this->bakesOf($job),
+            'check' => ReleaseCheck::of($job),
+        ]);
+    }
+
+    public function edit(Job $job): View
+    {
+        return view('jobs.form', ['job' => $job->load('customer'), 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
+    }
+
+    public function update(JobRequest $request, Job $job, SaveJob $save): RedirectResponse
+    {
+        $this->mustBeOpen($job);
+        /** @var User $user */
+        $user = $request->user();
+        $save($job, $user, $request->validated());
+
+        return redirect("/jobs/{$job->id}")->with('said', 'Saved.');
+    }
+
+    public function createPart(Job $job): View
+    {
+        return $this->partForm($job, null);
+    }
+
+    public function storePart(PartRequest $request, Job $job, SavePart $save): RedirectResponse
+    {
+        $this->mustBeOpen($job);
+        $part = $save($job, null, $request->facts());
+
+        return redirect("/jobs/{$job->id}")->with('said', "{$part->name} is written down.");
+    }
+
+    public function editPart(Part $part): View
+    {
+        return $this->partForm($part->job, $part->load(['sections', 'coats']));
+    }
+
+    public function updatePart(PartRequest $request, Part $part, SavePart $save): RedirectResponse
+    {
+        $this->mustBeOpen($part->job);
+        $save($part->job, $part, $request->facts());
+
+        return redirect("/jobs/{$part->job_id}")->with('said', 'Saved.');
+    }
+
+    public function withdrawPart(Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part->job);
+        if (BakeItem::query()->whereIn('coat_id', $part->coats()->pluck('id'))->whereHas('bake', fn ($bake) => $bake->where('status', '!=', 'withdrawn'))->exists()) {
+            throw ValidationException::withMessages(['part' => "{$part->name} hangs or hung in an oven load; its record stays."]);
+        }
+        $part->update(['withdrawn_at' => ShopClock::now()]);
+
+        return redirect("/jobs/{$part->job_id}")->with('said', "{$part->name} is taken off the job.");
+    }
+
+    /** What the customer keeps: one sheet. */
+    public function record(Job $job): View
+    {
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'moves.user']);
+
+        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job)->where('status', 'pulled')]);
+    }
+
+    private function partForm(Job $job, ?Part $part): View
+    {
+        return view('jobs.part', ['job' => $job, 'part' => $part, 'metals' => MetalCatalogue::names(), 'powders' => Powder::query()->where(fn ($q) => $q->whereNull('retired_at')->orWhereIn('id', $part === null ? [] : $part->coats->pluck('powder_id')))->orderBy('name')->get()]);
+    }
+
+    private function mustBeOpen(Job $job): void
+    {
+        if (! $job->isOpen()) {
+            throw ValidationException::withMessages(['job' => "Job {$job->number} is closed; its record stays as it is."]);
+        }
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Collection<int, Bake> */
+    private function bakesOf(Job $job): \Illuminate\Database\Eloquent\Collection
+    {
+        return Bake::query()->with(['oven', 'items.coat.part', 'results', 'shutBy', 'pulledBy'])->where('status', '!=', 'withdrawn')
+            ->whereHas('items.coat.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id')->get();
+    }
+}

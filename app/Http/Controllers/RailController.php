@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Route\Station;
+use App\Models\Bake;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The rail and what hangs on it. */
+final class RailController
+{
+    public function __invoke(): View
+    {
+        return view('rail', [
+            'jobs' => Job::query()->open()->with(['customer', 'parts'])->get()->groupBy(fn (Job $job): int => $job->station->value),
+            'running' => Bake::query()->where('status', 'running')->with(['oven', 'items.coat.part'])->orderBy('shut_at')->get(),
+            'cooling' => Bake::query()->where('status', 'pulled')->with(['oven', 'results', 'items.coat.part'])->orderByDesc('pulled_at')->limit(3)->get(),
+            'stations' => Station::cases(),
+        ]);
+    }
+
+    public function find(Request $request): View
+    {
+        $asked = trim((string) $request->string('q'));
+        $like = '%'.addcslashes($asked, '%_\\').'%';
+        $found = $asked === '' ? collect() : Job::query()->with(['customer', 'parts'])
+            ->where(fn ($q) => $q->where('title', 'like', $like)->orWhere('number', 'like', $like)
+                ->orWhereHas('customer', fn ($c) => $c->where('name', 'like', $like))
+                ->orWhereHas('parts', fn ($p) => $p->where('name', 'like', $like)))
+            ->orderByDesc('number')->limit(50)->get();
+
+        return view('find', ['asked' => $asked, 'found' => $found]);
+    }
+}

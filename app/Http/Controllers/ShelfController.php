@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\OvenRequest;
+use App\Http\Requests\PowderRequest;
+use App\Models\Oven;
+use App\Models\Powder;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+
+/** Powders on the shelf and ovens on the floor. */
+final class ShelfController
+{
+    public function powders(): View
+    {
+        return view('shelf.powders', ['powders' => Powder::query()->with('rows')->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get()]);
+    }
+
+    public function createPowder(): View
+    {
+        return view('shelf.powder', ['powder' => null]);
+    }
+
+    public function storePowder(PowderRequest $request): RedirectResponse
+    {
+        return $this->savePowder(new Powder, $request);
+    }
+
+    public function editPowder(Powder $powder): View
+    {
+        return view('shelf.powder', ['powder' => $powder->load('rows')]);
+    }
+
+    public function updatePowder(PowderRequest $request, Powder $powder): RedirectResponse
+    {
+        return $this->savePowder($powder, $request);
+    }
+
+    public function retirePowder(Powder $powder): RedirectResponse
+    {
+        $powder->update(['retired_at' => $powder->retired_at === null ? ShopClock::now() : null]);
+
+        return redirect('/powders')->with('said', $powder->retired_at === null ? "{$powder->name} is back on the shelf." : "{$powder->name} is off the shelf.");
+    }
+
+    public function ovens(): View
+    {
+        return view('shelf.ovens', ['ovens' => Oven::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get()]);
+    }
+
+    public function createOven(): View
+    {
+        return view('shelf.oven', ['oven' => null]);
+    }
+
+    public function storeOven(OvenRequest $request): RedirectResponse
+    {
+        $oven = Oven::query()->create($request->facts());
+
+        return redirect("/ovens/{$oven->id}/edit")->with('said', "{$oven->name} is set up; its figures are below.");
+    }
+
+    public function editOven(Oven $oven): View
+    {
+        return view('shelf.oven', ['oven' => $oven]);
+    }
+
+    public function updateOven(OvenRequest $request, Oven $oven): RedirectResponse
+    {
+        $oven->update($request->facts());
+
+        return redirect("/ovens/{$oven->id}/edit")->with('said', 'Saved.');
+    }
+
+    private function savePowder(Powder $powder, PowderRequest $request): RedirectResponse
+    {
+        $facts = $request->facts();
+        DB::transaction(function () use ($powder, $facts): void {
+            $powder->fill($facts['powder'])->save();
+            $powder->rows()->delete();
+            $powder->rows()->createMany($facts['rows']);
+        });
+
+        return redirect('/powders')->with('said', "{$powder->name} is on the shelf.");
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Route\Station;
+use App\Actions\Cure\HangLoad;
+use App\Actions\Inspect\ReleaseCheck;
+use App\Actions\Rail\MoveJob;
+use App\Models\Bake;
+use App\Models\Job;
+use App\Models\Move;
+use App\Models\Oven;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** A station's bench, and signing a job on from it. */
+final class StationController
+{
+    public function show(Station $station): View
+    {
+        return $station === Station::Cure ? $this->cure() : view('stations.bench', [
+            'station' => $station,
+            'jobs' => Job::query()->open()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'moves.user'])->get(),
+            'lately' => Move::query()->where('from_station', $station)->whereIn('kind', ['sent_on', 'released'])->with(['user', 'job'])->orderByDesc('at')->limit(6)->get(),
+        ]);
+    }
+
+    private function cure(): View
+    {
+        $bakes = Bake::query()->with(['oven', 'items.coat.part.job', 'items.coat.powder', 'results']);
+
+        return view('cure.bench', [
+            'station' => Station::Cure,
+            'jobs' => Job::query()->open()->where('station', Station::Cure)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])->get(),
+            'hanging' => HangLoad::hanging(),
+            'ovens' => Oven::query()->whereNull('retired_at')->orderBy('name')->get(),
+            'running' => (clone $bakes)->where('status', 'running')->orderBy('shut_at')->get(),
+            'planned' => (clone $bakes)->where('status', 'planned')->orderBy('id')->get(),
+            'pulled' => (clone $bakes)->where('status', 'pulled')->orderByDesc('pulled_at')->limit(4)->get(),
+        ]);
+    }
+
+    public function sign(Request $request, Job $job, MoveJob $move): RedirectResponse
+    {
+        $in = $request->validate($this->rules() + ['then' => ['nullable', Rule::in(['on', 'stay'])]]);
+        $seenAt = Station::from((int) $in['seen_at']);
+        /** @var User $user */
+        $user = $request->user();
+        $move->sign($job, $user, $in['note'] ?? null, $seenAt);
+        $next = $seenAt->next();
+        if (($in['then'] ?? 'stay') === 'on' && $next !== null) {
+            $move->send($job, $user, $next, null, $seenAt);
+
+            return redirect("/station/{$seenAt->slug()}")->with('said', "Job {$job->number} is signed and hangs at {$next->label()} now.");
+        }
+
+        return redirect("/jobs/{$job->id}")->with('said', "Signed at {$seenAt->label()}.");
+    }
+
+    public function send(Request $request, Job $job, MoveJob $move): RedirectResponse
+    {
+        $in = $request->validate($this->rules() + ['to' => ['required', Rule::enum(Station::class)]], ['to.*' => 'Station to send to is not picked.']);
+        $to = Station::from((int) $in['to']);
+        /** @var User $user */
+        $user = $request->user();
+        $move->send($job, $user, $to, $in['note'] ?? null, Station::from((int) $in['seen_at']));
+
+        return redirect("/jobs/{$job->id}")->with('said', "Job {$job->number} hangs at {$to->label()} now.");
+    }
+
+    public function release(Request $request, Job $job, MoveJob $move): RedirectResponse
+    {
+        $in = $request->validate(['note' => ['nullable', 'string', 'max:500']]);
+        $check = ReleaseCheck::of($job->loadMissing(['parts.coats.results', 'parts.coats.inspections', 'parts.coats.powder']));
+        if ($check->stops !== []) {
+            throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
+        }
+        if ($check->doubts !== [] && trim((string) ($in['note'] ?? '')) === '') {
+            throw ValidationException::withMessages(['note' => 'Note is empty; there are open points, so write why the job may leave.']);
+        }
+        /** @var User $user */
+        $user = $request->user();
+        $move->release($job, $user, $in['note'] ?? null);
+
+        return redirect("/jobs/{$job->id}/record")->with('said', "Job {$job->number} is released.");
+    }
+
+    /** @return array<string, mixed> */
+    private function rules(): array
+    {
+        return ['note' => ['nullable', 'string', 'max:500'], 'seen_at' => ['required', Rule::enum(Station::class)]];
+    }
+}

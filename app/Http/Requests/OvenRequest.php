@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aenum\Core\Heat\Oven as HeatOven;
+use Aenum\Core\Heat\OvenEstimate;
+use Aenum\Core\Unit\Dimension;
+use App\Models\Oven;
+use App\Rules\Measured;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** An oven: from four answers, or from its own figures. */
+final class OvenRequest extends FormRequest
+{
+    /** field => smallest, largest */
+    public const FIGURES = [
+        'heater_kw' => [0, 10000], 'band_k' => [0.1, 200], 'air_kj_per_k' => [0.01, 1e9], 'shell_kj_per_k' => [0.01, 1e9], 'air_to_shell_w_per_k' => [0, 1e6],
+        'shell_loss_w_per_k' => [0, 1e6], 'vent_w_per_k' => [0, 1e6], 'door_w_per_k' => [0, 1e6], 'convection_w_per_m2k' => [0, 1000],
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $oven = $this->route('oven');
+        $rules = [
+            'name' => ['required', 'string', 'max:120', Rule::unique('ovens', 'name')->ignore($oven instanceof Oven ? $oven->id : null)],
+            'max' => ['required', new Measured(Dimension::Temperature, 60, 500)],
+        ];
+        if ($this->fromAnswers()) {
+            return $rules + [
+                'heat' => ['required', Rule::in(array_keys(OvenEstimate::HEATS))],
+                'fan' => ['required', Rule::in(array_keys(OvenEstimate::FANS))],
+                'width' => ['required', new Measured(Dimension::Size, 0.2, 20)],
+                'height' => ['required', new Measured(Dimension::Size, 0.2, 20)],
+                'depth' => ['required', new Measured(Dimension::Size, 0.2, 50)],
+                'minutes_to_200' => ['required', 'numeric', 'between:2,600'],
+                'heater' => ['nullable', new Measured(Dimension::Power, 0.5, 10000)],
+            ];
+        }
+        foreach (self::FIGURES as $field => [$min, $max]) {
+            $rules[$field] = ['required', 'numeric', "between:{$min},{$max}"];
+        }
+
+        return $rules;
+    }
+
+    public function fromAnswers(): bool
+    {
+        return $this->input('by') === 'answers';
+    }
+
+    /** @return array<string, mixed> what is stored */
+    public function facts(): array
+    {
+        $in = $this->validated();
+        $max = (float) Measured::read(Dimension::Temperature, $in['max']);
+        if (! $this->fromAnswers()) {
+            $figures = array_map(floatval(...), array_intersect_key($in, self::FIGURES));
+
+            return ['name' => $in['name'], 'max_c' => $max] + $figures;
+        }
+        $answers = [
+            'heat' => $in['heat'], 'fan' => $in['fan'], 'width_m' => Measured::read(Dimension::Size, $in['width']), 'height_m' => Measured::read(Dimension::Size, $in['height']),
+            'depth_m' => Measured::read(Dimension::Size, $in['depth']), 'minutes_to_200' => (float) $in['minutes_to_200'], 'heater_kw' => Measured::read(Dimension::Power, $in['heater'] ?? null),
+        ];
+        $oven = OvenEstimate::from($answers['heat'], (float) $answers['width_m'], (float) $answers['height_m'], (float) $answers['depth_m'], $answers['fan'], $answers['minutes_to_200'], $answers['heater_kw'], $max);
+
+        return ['name' => $in['name'], 'max_c' => $max, 'answers' => $answers] + self::figuresOf($oven);
+    }
+
+    /** @return array<string, float> */
+    public static function figuresOf(HeatOven $oven): array
+    {
+        return array_map(fn (float $figure): float => round($figure, 3), [
+            'heater_kw' => $oven->heaterKw, 'band_k' => $oven->bandK, 'air_kj_per_k' => $oven->airKjPerK, 'shell_kj_per_k' => $oven->shellKjPerK, 'air_to_shell_w_per_k' => $oven->airToShellWPerK,
+            'shell_loss_w_per_k' => $oven->shellLossWPerK, 'vent_w_per_k' => $oven->ventWPerK, 'door_w_per_k' => $oven->doorWPerK, 'convection_w_per_m2k' => $oven->convectionWPerM2K,
+        ]);
+    }
+}

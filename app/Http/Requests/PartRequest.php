@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Unit\Dimension;
+use App\Rules\Measured;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A part, its sections and its coats. Rows left blank are left out. */
+final class PartRequest extends FormRequest
+{
+    protected function prepareForValidation(): void
+    {
+        $this->merge([
+            'sections' => $this->filledRows('sections', ['name', 'mass_kg', 'area_m2']),
+            'coats' => $this->filledRows('coats', ['powder_id']),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'count' => ['required', 'integer', 'between:1,10000'],
+            'metal' => ['required', Rule::in(MetalCatalogue::keys())],
+            'mass_kg' => ['nullable', Measured::above(Dimension::Mass, 0, 50000)],
+            'area_m2' => ['nullable', Measured::above(Dimension::Area, 0, 2000)],
+            'wall_mm' => ['nullable', Measured::above(Dimension::Length, 0, 500)],
+            'view_factor' => ['required', 'numeric', 'between:0,1'],
+            'sections' => ['array', 'max:12'],
+            'sections.*.name' => ['required', 'string', 'max:80', 'distinct'],
+            'sections.*.mass_kg' => ['required', Measured::above(Dimension::Mass, 0, 50000)],
+            'sections.*.area_m2' => ['required', Measured::above(Dimension::Area, 0, 2000)],
+            'coats' => ['array', 'max:6'],
+            'coats.*.role' => ['required', Rule::in(['primer', 'base', 'mid', 'clear'])],
+            'coats.*.powder_id' => ['required', Rule::exists('powders', 'id')],
+            'coats.*.bake_to' => ['required', Rule::in(['flow', 'full'])],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Name is empty; write what the part is, such as "bench end".',
+            'count.*' => 'How many must be a whole number; allowed: 1 to 10000.',
+            'metal.*' => 'Metal is not picked; a magnet tells steel from aluminium.',
+            'view_factor.*' => 'View factor must be a number; allowed: 0 to 1.',
+            'sections.*.name.required' => 'A section has no name; write which region it is.',
+            'sections.*.name.distinct' => 'Two sections have the same name.',
+            'sections.*.mass_kg.required' => 'A section has no mass.',
+            'sections.*.area_m2.required' => 'A section has no area.',
+            'coats.*.powder_id.*' => 'A coat\'s powder is not on the shelf.',
+        ];
+    }
+
+    /**
+     * @return array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float, view_factor: float,
+     *     sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string, powder_id: int, bake_to: string}>}
+     */
+    public function facts(): array
+    {
+        $in = $this->validated();
+
+        return [
+            'name' => trim($in['name']),
+            'count' => (int) $in['count'],
+            'metal' => $in['metal'],
+            'mass_kg' => Measured::read(Dimension::Mass, $in['mass_kg'] ?? null),
+            'area_m2' => Measured::read(Dimension::Area, $in['area_m2'] ?? null),
+            'wall_mm' => Measured::read(Dimension::Length, $in['wall_mm'] ?? null),
+            'view_factor' => (float) $in['view_factor'],
+            'sections' => array_map(fn (array $row): array => [
+                'name' => trim($row['name']),
+                'mass_kg' => (float) Measured::read(Dimension::Mass, $row['mass_kg']),
+                'area_m2' => (float) Measured::read(Dimension::Area, $row['area_m2']),
+            ], array_values($in['sections'] ?? [])),
+            'coats' => array_map(fn (array $row): array => ['role' => $row['role'], 'powder_id' => (int) $row['powder_id'], 'bake_to' => $row['bake_to']], array_values($in['coats'] ?? [])),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $keys  a row counts when any of these is filled
+     * @return list<array<string, mixed>>
+     */
+    private function filledRows(string $field, array $keys): array
+    {
+        $rows = $this->input($field);
+
+        return array_values(array_filter(is_array($rows) ? $rows : [], fn (mixed $row): bool => is_array($row) && array_filter(array_intersect_key($row, array_flip($keys)), fn (mixed $v): bool => $v !== null && $v !== '') !== []));
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aenum\Core\Cure\Chemistry;
+use Aenum\Core\Cure\CureRow;
+use Aenum\Core\Cure\CureSheet;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Models\Powder;
+use App\Rules\Measured;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A powder as its sheet gives it. */
+final class PowderRequest extends FormRequest
+{
+    protected function prepareForValidation(): void
+    {
+        $rows = $this->input('rows');
+        $this->merge(['rows' => array_values(array_filter(is_array($rows) ? $rows : [], fn (mixed $row): bool => is_array($row) && (($row['pmt_c'] ?? '') !== '' || ($row['min_minutes'] ?? '') !== '')))]);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $powder = $this->route('powder');
+
+        return [
+            'name' => ['required', 'string', 'max:120', Rule::unique('powders', 'name')->ignore($powder instanceof Powder ? $powder->id : null)],
+            'maker' => ['nullable', 'string', 'max:120'],
+            'lot' => ['nullable', 'string', 'max:60'],
+            'chemistry' => ['required', Rule::in(Chemistry::keys())],
+            'colour' => ['required', 'regex:/^#[0-9a-fA-F]{6}$/'],
+            'finish' => ['nullable', 'string', 'max:60'],
+            'specific_gravity' => ['required', 'numeric', 'between:0.5,10'],
+            'film_min' => ['required', Measured::above(Dimension::Film, 0, 2000)],
+            'film_max' => ['required', Measured::above(Dimension::Film, 0, 2000)],
+            'window' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
+            'flow' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
+            'flow_minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
+            'solvent_proof' => ['boolean'],
+            'rows' => ['required', 'array', 'min:1', 'max:'.CureSheet::MOST_ROWS],
+            'rows.*.pmt_c' => ['required', new Measured(Dimension::Temperature, -40, 700)],
+            'rows.*.min_minutes' => ['required', 'numeric', 'gt:0', 'max:10080'],
+            'rows.*.max_minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'rows.required' => 'The sheet has no rows; give at least one part-metal temperature and its minutes.',
+            'rows.*.min_minutes.*' => 'Minutes needed must be a number; allowed: above 0, up to 10080.',
+            'rows.*.max_minutes.*' => 'Minutes it stands must be a number; allowed: above 0, up to 10080, or empty where the sheet is silent.',
+            'specific_gravity.*' => 'Specific gravity must be a number; allowed: 0.5 to 10.',
+        ];
+    }
+
+    /** The rows must make a sheet the core can work with. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $facts = $this->facts();
+            try {
+                CureSheet::of(Chemistry::from($facts['powder']['chemistry']), array_map(fn (array $row): CureRow => CureRow::of($row['pmt_c'], $row['min_minutes'], $row['max_minutes']), $facts['rows']));
+            } catch (InvalidQuantity $e) {
+                $validator->errors()->add('rows', ucfirst($e->getMessage()).'.');
+            }
+            if ($facts['powder']['film_max_um'] < $facts['powder']['film_min_um']) {
+                $validator->errors()->add('film_max', 'Film to is less than film from; allowed: at least as much.');
+            }
+        });
+    }
+
+    /** @return array{powder: array<string, mixed>, rows: list<array{pmt_c: float, min_minutes: float, max_minutes: ?float}>} */
+    public function facts(): array
+    {
+        $in = $this->validator->getData();
+
+        return [
+            'powder' => [
+                'name' => trim((string) $in['name']), 'maker' => $in['maker'] ?? null, 'lot' => $in['lot'] ?? null, 'chemistry' => $in['chemistry'], 'colour' => $in['colour'],
+                'finish' => $in['finish'] ?? null, 'specific_gravity' => (float) $in['specific_gravity'],
+                'film_min_um' => (float) Measured::read(Dimension::Film, $in['film_min']), 'film_max_um' => (float) Measured::read(Dimension::Film, $in['film_max']),
+                'window_c' => Measured::read(Dimension::Temperature, $in['window'] ?? null), 'flow_c' => Measured::read(Dimension::Temperature, $in['flow'] ?? null),
+                'flow_minutes' => isset($in['flow_minutes']) ? (float) $in['flow_minutes'] : null, 'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
+            ],
+            'rows' => array_map(fn (array $row): array => [
+                'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),
+                'min_minutes' => (float) $row['min_minutes'],
+                'max_minutes' => isset($row['max_minutes']) && $row['max_minutes'] !== '' ? (float) $row['max_minutes'] : null,
+            ], $in['rows']),
+        ];
+    }
+}

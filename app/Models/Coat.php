@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One layer of powder planned or lying on a part.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property int $position
+ * @property int $powder_id
+ * @property string $role primer, base, mid or clear
+ * @property string $bake_to flow or full
+ * @property Part $part
+ * @property Powder $powder
+ * @property Collection<int, BakeResult> $results
+ * @property Collection<int, Inspection> $inspections
+ */
+final class Coat extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+
+    /** @return BelongsTo<Powder, $this> */
+    public function powder(): BelongsTo
+    {
+        return $this->belongsTo(Powder::class);
+    }
+
+    /** @return HasMany<BakeResult, $this> */
+    public function results(): HasMany
+    {
+        return $this->hasMany(BakeResult::class);
+    }
+
+    /** @return HasMany<Inspection, $this> */
+    public function inspections(): HasMany
+    {
+        return $this->hasMany(Inspection::class)->whereNull('superseded_by')->orderByDesc('at');
+    }
+
+    /** Whether pulled bakes have brought the layer, everywhere on the part, to what it was baked for. */
+    public function isDone(): bool
+    {
+        $latest = $this->results->where('fresh', true)->groupBy(fn (BakeResult $result): int => $result->section_id ?? 0)->map(fn (Collection $group): ?BakeResult => $group->last());
+
+        return $latest->isNotEmpty() && $latest->every(fn (?BakeResult $result): bool => $result !== null && $result->served($this->bake_to));
+    }
+}

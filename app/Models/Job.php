@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Route\Station;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $number
+ * @property int $customer_id
+ * @property string $title
+ * @property ?string $notes
+ * @property ?CarbonImmutable $due_on
+ * @property Station $station
+ * @property string $status
+ * @property int $created_by
+ * @property Customer $customer
+ * @property Collection<int, Part> $parts
+ * @property Collection<int, Move> $moves
+ */
+final class Job extends Model
+{
+    protected $guarded = [];
+
+    /**
+     * Jobs still hanging somewhere, the most pressing first.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->where('status', 'open')->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->status === 'open';
+    }
+
+    public function isLate(CarbonImmutable $today): bool
+    {
+        return $this->isOpen() && $this->due_on !== null && $this->due_on->lt($today->startOfDay());
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return HasMany<Part, $this> */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(Part::class)->whereNull('withdrawn_at');
+    }
+
+    /** @return HasMany<Move, $this> */
+    public function moves(): HasMany
+    {
+        return $this->hasMany(Move::class)->orderByDesc('at')->orderByDesc('id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['due_on' => 'immutable_date', 'station' => Station::class];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Metal\Metal;
+use Aenum\Core\Metal\MetalCatalogue;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $job_id
+ * @property string $name
+ * @property int $count
+ * @property string $metal
+ * @property float $mass_kg
+ * @property float $area_m2
+ * @property ?float $wall_mm
+ * @property float $view_factor
+ * @property Job $job
+ * @property Collection<int, Section> $sections
+ * @property Collection<int, Coat> $coats
+ */
+final class Part extends Model
+{
+    protected $guarded = [];
+
+    public function metalKind(): Metal
+    {
+        return MetalCatalogue::get($this->metal);
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return HasMany<Section, $this> */
+    public function sections(): HasMany
+    {
+        return $this->hasMany(Section::class);
+    }
+
+    /** @return HasMany<Coat, $this> */
+    public function coats(): HasMany
+    {
+        return $this->hasMany(Coat::class)->orderBy('position');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float'];
+    }
+}

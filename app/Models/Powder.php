@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Cure\Chemistry;
+use Aenum\Core\Cure\CureRow;
+use Aenum\Core\Cure\CureSheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property ?string $maker
+ * @property ?string $lot
+ * @property Chemistry $chemistry
+ * @property string $colour
+ * @property ?string $finish
+ * @property float $specific_gravity
+ * @property float $film_min_um
+ * @property float $film_max_um
+ * @property ?float $window_c
+ * @property ?float $flow_c
+ * @property ?float $flow_minutes
+ * @property bool $solvent_proof
+ * @property ?CarbonImmutable $retired_at
+ * @property Collection<int, PowderRow> $rows
+ */
+final class Powder extends Model
+{
+    protected $guarded = [];
+
+    /** The sheet as the core takes it. */
+    public function sheet(): CureSheet
+    {
+        return CureSheet::of(
+            $this->chemistry,
+            array_values($this->rows->map(fn (PowderRow $row): CureRow => CureRow::of($row->pmt_c, $row->min_minutes, $row->max_minutes))->all()),
+            $this->window_c,
+            $this->flow_c,
+            $this->flow_minutes,
+        );
+    }
+
+    /** @return HasMany<PowderRow, $this> */
+    public function rows(): HasMany
+    {
+        return $this->hasMany(PowderRow::class)->orderBy('pmt_c');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['chemistry' => Chemistry::class, 'specific_gravity' => 'float', 'film_min_um' => 'float', 'film_max_um' => 'float', 'window_c' => 'float', 'flow_c' => 'float', 'flow_minutes' => 'float', 'solvent_proof' => 'boolean', 'retired_at' => 'immutable_datetime'];
+    }
+}

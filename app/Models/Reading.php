@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * An infrared reading on the floor: what was shown, and what that means.
+ *
+ * @property int $id
+ * @property int $bake_id
+ * @property int $bake_item_id
+ * @property ?int $section_id
+ * @property CarbonImmutable $at
+ * @property float $shown_c
+ * @property float $set_emissivity
+ * @property float $celsius
+ * @property string $source
+ * @property User $user
+ * @property BakeItem $item
+ * @property ?Section $section
+ */
+final class Reading extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<BakeItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(BakeItem::class, 'bake_item_id');
+    }
+
+    /** @return BelongsTo<Section, $this> */
+    public function section(): BelongsTo
+    {
+        return $this->belongsTo(Section::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['at' => 'immutable_datetime:Y-m-d H:i:s.v', 'shown_c' => 'float', 'set_emissivity' => 'float', 'celsius' => 'float'];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Unit\UnitSystem;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property string $role owner, finisher or viewer
+ * @property UnitSystem $unit_system
+ * @property string $theme
+ * @property bool $active
+ */
+final class User extends Authenticatable
+{
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    public function isOwner(): bool
+    {
+        return $this->role === 'owner';
+    }
+
+    public function works(): bool
+    {
+        return $this->role !== 'viewer';
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'unit_system' => UnitSystem::class, 'active' => 'boolean'];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Shop;
+use Carbon\CarbonImmutable;
+
+/**
+ * The time in the shop.
+ *
+ * Instants are kept in UTC and shown in the shop's zone. In the demo shop the clock can be put forward, so that a
+ * bake can be watched without waiting for it; a real shop's clock is never off.
+ */
+final class ShopClock
+{
+    public static function now(): CarbonImmutable
+    {
+        $ahead = config('app.demo') ? Shop::current()->clock_ahead_s : 0;
+
+        return CarbonImmutable::now('UTC')->addSeconds($ahead);
+    }
+
+    public static function local(CarbonImmutable $instant): CarbonImmutable
+    {
+        return $instant->setTimezone(Shop::current()->timezone);
+    }
+
+    /** "14:32", with the day when it is not today. */
+    public static function time(CarbonImmutable $instant): string
+    {
+        $local = self::local($instant);
+
+        return $local->isSameDay(self::local(self::now())) ? $local->format('H:i') : $local->format('j M H:i');
+    }
+
+    public static function today(): CarbonImmutable
+    {
+        return self::local(self::now())->startOfDay();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Http\Middleware\Once;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [Once::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A quantity the core refuses is something a person typed: it goes back to the form it came from.
+        $exceptions->map(InvalidQuantity::class, fn (InvalidQuantity $e): Throwable => app()->runningInConsole() && ! app()->runningUnitTests()
+            ? $e
+            : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']));
+        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);
+    })
+    ->create();

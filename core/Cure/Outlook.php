@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Heat\Step;
+use Aenum\Core\Heat\Trajectory;
+
+/**
+ * One bake as it is set, looked at whole: what every item is at the pull, when each could come out and when each has
+ * had too much, and what the three ways of counting the clock would each have asked for.
+ *
+ * All minutes run from the start of the run, the door still open on the load.
+ */
+final readonly class Outlook
+{
+    /** Nobody waits longer to see whether a setpoint ever serves. */
+    private const FAR_MINUTES = 720.0;
+
+    /**
+     * @param  list<ItemOutlook>  $items
+     * @param  array<string, WayOutlook>  $ways  by the way's key
+     */
+    private function __construct(
+        public Trajectory $run,
+        public float $pullMinutes,
+        /** When the last item is done by the bake's own way; null if it never is. */
+        public ?float $readyMinutes,
+        /** When the first item passes the over-bake limit; null if none does while it is looked at. */
+        public ?float $spoiltMinutes,
+        /** The item that is done last. */
+        public int $decides,
+        /** The item nearest to over-bake at the pull. */
+        public int $suffers,
+        public array $items,
+        public array $ways,
+        public float $energyKwh,
+    ) {}
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  list<Aim>  $aims
+     * @param  float  $pullMinutes  when the bake is to be pulled
+     */
+    public static function of(Oven $oven, array $load, array $aims, Conduct $conduct, BakeRules $rules, float $pullMinutes, float $exchange = 1.0): self
+    {
+        $needed = (new AttemptRun($oven, $load, $aims, $conduct, $rules, $exchange))->follow(self::FAR_MINUTES);
+        $ready = $needed->outcome === Outcome::NeverDone ? null : $needed->pullS / 60;
+        $horizon = 60 * min(10080, 1.3 * max($pullMinutes, $ready ?? 0, 5));
+        $simulation = new Simulation($oven, $load, $conduct, $exchange);
+        $balance = $simulation->balance();
+        $steps = iterator_to_array($simulation->stepsOf($balance, $horizon), false);
+        $run = new Trajectory($steps, $balance, $load);
+
+        $items = [];
+        foreach ($aims as $i => $aim) {
+            $items[] = ItemOutlook::follow($steps, new ItemWatch($aim, $balance, $i), $rules, 60 * $pullMinutes);
+        }
+        $ways = [];
+        foreach (ClockWay::cases() as $way) {
+            $ways[$way->value] = WayOutlook::of($way, $way === $rules->way ? $needed : (new AttemptRun($oven, $load, $aims, $conduct, $rules->counting($way), $exchange))->follow(self::FAR_MINUTES));
+        }
+        $spoilt = array_filter(array_map(fn (ItemOutlook $item): ?float => $item->spoiltMinutes, $items), fn (?float $m): bool => $m !== null);
+        $excess = array_map(fn (ItemOutlook $item): float => $item->excess, $items);
+
+        return new self(
+            $run, $pullMinutes, $ready, $spoilt === [] ? null : min($spoilt), $needed->last,
+            (int) array_search(max($excess), $excess, true), $items, $ways, $run->energyKwh(60 * $pullMinutes),
+        );
+    }
+
+    /** Whether every item is served and none has had too much if pulled as set. */
+    public function good(): bool
+    {
+        return $this->readyMinutes !== null && $this->readyMinutes <= $this->pullMinutes + 0.02 && ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->pullMinutes - 0.02);
+    }
+
+    /** The first moment everything is done, if nothing is spoilt by then: when to pull. */
+    public function bestPull(): ?float
+    {
+        return $this->readyMinutes !== null && ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->readyMinutes - 0.02) ? $this->readyMinutes : null;
+    }
+
+    /**
+     * Minutes at which one watch's condition first holds, closed in on within its step.
+     *
+     * @param  list<Step>  $steps
+     * @param  \Closure(ItemWatch): bool  $holds
+     */
+    public static function firstMoment(array $steps, ItemWatch $watch, \Closure $holds): ?float
+    {
+        foreach ($steps as $step) {
+            $before = $watch;
+            $watch = clone $before;
+            $watch->advance($step);
+            if (! $holds($watch)) {
+                continue;
+            }
+            [$low, $high] = [$step->fromS, $step->toS];
+            while ($high - $low > 0.1) {
+                $middle = ($low + $high) / 2;
+                $at = clone $before;
+                $at->advance($step, $middle);
+                if ($holds($at)) {
+                    $high = $middle;
+                } else {
+                    $low = $middle;
+                }
+            }
+
+            return $high / 60;
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+/** What one way of counting the clock asks for at a setpoint, and what the load would then be. */
+final readonly class WayOutlook
+{
+    private function __construct(
+        public ClockWay $way,
+        /** Null where this way is never satisfied. */
+        public ?float $minutes,
+        public float $leastDose,
+        public int $slowest,
+        /** Null where no sheet says what its powder stands. */
+        public ?float $mostOverbake,
+    ) {}
+
+    public static function of(ClockWay $way, Attempt $attempt): self
+    {
+        $dose = $over = [];
+        foreach ($attempt->watches as $watch) {
+            $meters = $watch->meters();
+            $judgement = Judgement::of($meters['core'], $meters['surface']);
+            $dose[] = $judgement->dose;
+            if ($judgement->overbake !== null) {
+                $over[] = $judgement->overbake;
+            }
+        }
+        $least = $dose === [] ? 0.0 : min($dose);
+
+        return new self($way, $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60, $least, (int) array_search($least, $dose, true), $over === [] ? null : max($over));
+    }
+}

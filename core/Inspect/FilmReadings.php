@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Inspect;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** Film thickness over a part, judged the plain way: every reading within the sheet's band. */
+final readonly class FilmReadings
+{
+    public const MOST = 200;
+
+    /** @param non-empty-list<float> $microns */
+    private function __construct(
+        public array $microns,
+        public int $n,
+        public float $mean,
+        /** Sample standard deviation, µm; 0 for a single reading. */
+        public float $deviation,
+        public float $least,
+        public float $most,
+    ) {}
+
+    /**
+     * @param  list<float>  $microns  1 to 200 readings, above 0 to 5 000 µm each
+     *
+     * @throws InvalidQuantity naming the reading
+     */
+    public static function of(array $microns): self
+    {
+        $n = count($microns);
+        if ($n < 1 || $n > self::MOST) {
+            throw InvalidQuantity::outside('readings', $microns === [] ? [] : $n, '1 to '.self::MOST.' readings');
+        }
+        foreach ($microns as $i => $reading) {
+            Check::above('reading '.($i + 1), $reading, 0, 5000);
+        }
+        $mean = array_sum($microns) / $n;
+        $squares = array_sum(array_map(fn (float $x): float => ($x - $mean) ** 2, $microns));
+
+        return new self($microns, $n, $mean, $n > 1 ? sqrt($squares / ($n - 1)) : 0.0, min($microns), max($microns));
+    }
+
+    public function within(float $fromMicrons, float $toMicrons): bool
+    {
+        return $this->least >= $fromMicrons && $this->most <= $toMicrons;
+    }
+}

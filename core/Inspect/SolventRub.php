@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Inspect;
+
+use Aenum\Core\Unit\Check;
+
+/** A solvent rub: how many double rubs, and what they did to the film. */
+final readonly class SolventRub
+{
+    public const RUBS = [25, 50, 100];
+
+    public const RATINGS = [
+        5 => 'no effect',
+        4 => 'slight dulling, a little colour on the cloth',
+        3 => 'marked, hard again within half a minute',
+        2 => 'stays soft after half a minute',
+        1 => 'through to metal',
+    ];
+
+    private function __construct(public int $rubs, public int $rating) {}
+
+    /**
+     * @param  int  $rubs  double rubs, 1 to 500
+     * @param  int  $rating  5 (no effect) to 1 (through to metal)
+     */
+    public static function of(int $rubs, int $rating): self
+    {
+        return new self((int) Check::between('rubs', $rubs, 1, 500), (int) Check::between('rating', $rating, 1, 5));
+    }
+
+    /** pass, fail (under-cured: back in the oven), or not_judged where the powder never stands solvent. */
+    public function verdict(bool $solventProofPowder): string
+    {
+        return match (true) {
+            ! $solventProofPowder => 'not_judged',
+            $this->rating <= 2 => 'fail',
+            default => 'pass',
+        };
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Route;
+
+/** The ten places a job hangs, in working order. */
+enum Station: int
+{
+    case Intake = 1;
+    case Strip = 2;
+    case Blast = 3;
+    case BakeOut = 4;
+    case Wash = 5;
+    case MaskAndHang = 6;
+    case Coat = 7;
+    case Cure = 8;
+    case Inspect = 9;
+    case Release = 10;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::BakeOut => 'Bake out',
+            self::MaskAndHang => 'Mask and hang',
+            default => $this->name,
+        };
+    }
+
+    /** One word for the rail. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::BakeOut => 'Bake out',
+            self::MaskAndHang => 'Mask',
+            default => $this->name,
+        };
+    }
+
+    /** What hands do here, said plainly. */
+    public function work(): string
+    {
+        return match ($this) {
+            self::Intake => 'Find out what it is, what is on it, where it will live and what was agreed.',
+            self::Strip => 'Take off grease, paint and old powder before anything is blasted.',
+            self::Blast => 'Blast to clean metal. Gloves only from here on, and bare steel is on the clock.',
+            self::BakeOut => 'Heat the part to at least its cure temperature and hold it, so that it gasses now and not through the film.',
+            self::Wash => 'Clean and pretreat: phosphate on steel, conversion coat on aluminium. Rinse and dry hot.',
+            self::MaskAndHang => 'Plug, cap and tape; hang to drain, bare metal from hook to earth.',
+            self::Coat => 'Recesses first, then edges and insides, then faces. Check every recess with a torch before the oven.',
+            self::Cure => 'Bring the metal to temperature and hold it there long enough, and no longer.',
+            self::Inspect => 'Look, measure the film, rub with solvent.',
+            self::Release => 'Count every plug and loose piece back, then hand over with the record.',
+        };
+    }
+
+    /** The caution that belongs beside the work. */
+    public function caution(): ?string
+    {
+        return match ($this) {
+            self::Strip => 'Face shield and gloves made for that chemical; ventilate; neutralise; waste by local rule.',
+            self::Blast => 'Supplied-air hood, hearing protection, dead-man at the nozzle. Vent the pot through its ball valve before opening, never through the safety valve.',
+            self::BakeOut, self::Cure => 'Surfaces over 60 °C burn at a touch. Vent on. Never a sealed hollow, and never food, in a powder oven.',
+            self::Wash => 'Gloves and face shield for the bath in use; follow its maker\'s sheet.',
+            self::MaskAndHang => 'Two people or a hoist past the shop\'s lifting limit; jig the heavy part so that it cannot fall.',
+            self::Coat => 'Powder in air burns: everything and everyone earthed, no ignition source, respirator whenever the gun is up.',
+            self::Inspect => 'Solvent is flammable: ventilate, and only on a part that is cold.',
+            default => null,
+        };
+    }
+
+    public function next(): ?self
+    {
+        return self::tryFrom($this->value + 1);
+    }
+
+    public function previous(): ?self
+    {
+        return self::tryFrom($this->value - 1);
+    }
+
+    public function slug(): string
+    {
+        return strtolower(str_replace(' ', '-', $this->label()));
+    }
+
+    public static function fromSlug(string $slug): ?self
+    {
+        foreach (self::cases() as $station) {
+            if ($station->slug() === $slug) {
+                return $station;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,20 @@
+// Builds public/build: one stylesheet, one script, the fonts. The result is committed, so that starting needs no Node.
+import { execFileSync } from 'node:child_process';
+import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import * as esbuild from 'esbuild';
+
+const out = 'public/build';
+rmSync(out, { recursive: true, force: true });
+mkdirSync(`${out}/fonts`, { recursive: true });
+for (const [family, weights] of Object.entries({ barlow: [400, 500, 600], 'barlow-semi-condensed': [500, 600] })) {
+    for (const weight of weights) {
+        const file = `${family}-latin-${weight}-normal.woff2`;
+        cpSync(`node_modules/@fontsource/${family}/files/${file}`, `${out}/fonts/${file}`);
+    }
+    cpSync(`node_modules/@fontsource/${family}/LICENSE`, `${out}/fonts/${family}-LICENSE.txt`);
+}
+await esbuild.build({ entryPoints: ['resources/js/app.js'], bundle: true, minify: true, format: 'iife', target: 'es2022', legalComments: 'none', outfile: `${out}/app.js` });
+execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], { stdio: 'inherit' });
+const version = createHash('sha256').update(readFileSync(`${out}/app.js`)).update(readFileSync(`${out}/app.css`)).digest('hex').slice(0, 12);
+writeFileSync(`${out}/version.txt`, version);

@@ -1,0 +1,57 @@
+@props(['chart'])
+@php($frame = $chart->frame())
+@php($window = $chart->window())
+@php($line = $chart->windowLine())
+@php($table = $chart->table())
+@php($curves = $chart->curves())
+<figure>
+    <svg class="chart" viewBox="0 0 {{ App\Charts\BakeChart::WIDTH }} {{ App\Charts\BakeChart::HEIGHT }}" role="img" tabindex="0" aria-labelledby="chart-title chart-desc">
+        <title id="chart-title">The bake</title>
+        <desc id="chart-desc">{{ $chart->describe() }} Arrow keys read values off.</desc>
+        <defs>
+            <linearGradient id="temper" gradientUnits="userSpaceOnUse" x1="0" x2="0" y1="{{ $frame['bottom'] }}" y2="{{ $frame['top'] }}">
+                @foreach ($chart->temper() as $stop)<stop offset="{{ $stop['offset'] }}" class="stop-{{ $stop['key'] }}" />@endforeach
+            </linearGradient>
+        </defs>
+        @if ($window)<rect class="window" x="{{ $window['x'] }}" y="{{ $frame['top'] }}" width="{{ $window['width'] }}" height="{{ $frame['bottom'] - $frame['top'] }}" />@endif
+        @foreach ($chart->temperatures() as $tick)
+            <line class="axis" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}" />
+            <text class="tick" x="{{ $frame['left'] - 8 }}" y="{{ $tick['y'] + 5 }}" text-anchor="end">{{ $tick['label'] }}</text>
+        @endforeach
+        @foreach ($chart->minutes() as $tick)
+            <line class="axis" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="{{ $frame['bottom'] }}" y2="{{ $frame['bottom'] + 5 }}" />
+            <text class="tick" x="{{ $tick['x'] }}" y="{{ $frame['bottom'] + 19 }}" text-anchor="middle">{{ $tick['label'] }}</text>
+        @endforeach
+        <text class="tick" x="{{ $frame['right'] }}" y="{{ $frame['bottom'] + 32 }}" text-anchor="end">minutes after the door shuts</text>
+        <line class="window-edge" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}" />
+        <text class="tick" x="{{ $frame['left'] + 8 }}" y="{{ $line['y'] - 5 }}">{{ $line['label'] }}</text>
+        @foreach ($curves as $curve)
+            <path class="{{ $curve['kind'] }}" d="{{ $curve['path'] }}" @if ($curve['dash']) stroke-dasharray="{{ $curve['dash'] }}" @endif />
+        @endforeach
+        @if ($chart->nowX() !== null)
+            <rect class="ahead" x="{{ $chart->nowX() }}" y="{{ $frame['top'] }}" width="{{ $frame['right'] - $chart->nowX() }}" height="{{ $frame['bottom'] - $frame['top'] }}" />
+            <line class="now" x1="{{ $chart->nowX() }}" x2="{{ $chart->nowX() }}" y1="{{ $frame['top'] }}" y2="{{ $frame['bottom'] }}" />
+            <text x="{{ $chart->nowX() - 6 }}" y="{{ $frame['bottom'] - 8 }}" text-anchor="end">now</text>
+        @endif
+        @foreach ($chart->marks() as $mark)
+            <line class="mark mark-{{ $mark['kind'] }}" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="{{ $frame['top'] - ($mark['row'] ? 0 : 12) }}" y2="{{ $frame['bottom'] }}" />
+            <text class="mark-{{ $mark['kind'] }}-label" x="{{ $mark['x'] + 5 }}" y="{{ $mark['row'] ? $frame['top'] + 4 : $frame['top'] - 12 }}">{{ $mark['label'] }}</text>
+        @endforeach
+        @foreach ($curves as $curve)
+            <text x="{{ $curve['endX'] + 8 }}" y="{{ $curve['labelY'] }}" @class(['tick' => $curve['kind'] !== 'part'])>{{ Illuminate\Support\Str::limit($curve['name'], 17, '…') }}</text>
+        @endforeach
+        @foreach ($chart->readings() as $reading)
+            <line class="mark" x1="{{ $reading['x'] }}" x2="{{ $reading['x'] }}" y1="{{ $reading['low'] }}" y2="{{ $reading['high'] }}" />
+            <circle class="reading" cx="{{ $reading['x'] }}" cy="{{ $reading['y'] }}" r="5"><title>{{ $reading['label'] }}</title></circle>
+        @endforeach
+        <line class="pointer" x1="{{ $frame['left'] }}" x2="{{ $frame['left'] }}" y1="{{ $frame['top'] }}" y2="{{ $frame['bottom'] }}" />
+    </svg>
+    <p class="readout hint min-h-[1.4em] no-print" aria-live="polite">Point at the picture to read it.</p>
+    <details class="no-print">
+        <summary>The same as a table</summary>
+        <div class="scroll-x" tabindex="0" role="region" aria-label="Temperatures over time"><table class="grid-table">
+            <thead><tr><th scope="col">minute</th><th scope="col">air</th><th scope="col">shell</th>@foreach ($curves as $curve)@if ($curve['kind'] === 'part')<th scope="col">{{ $curve['name'] }}</th>@endif @endforeach</tr></thead>
+            <tbody>@foreach ($table as $row)<tr data-x="{{ round($row['x'], 2) }}"><th scope="row">{{ $row['minute'] }}</th>@foreach ($row['values'] as $value)<td>{{ $value }}</td>@endforeach</tr>@endforeach</tbody>
+        </table></div>
+    </details>
+</figure>

@@ -1,0 +1,14 @@
+@props(['title'])
+<!doctype html>
+<html lang="en" data-theme="system" data-now="{{ now()->getTimestampMs() }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Aenum</title>
+    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    <x-assets />
+</head>
+<body>
+<main class="min-h-screen grid place-items-center p-6"><div class="w-full max-w-md">{{ $slot }}</div></main>
+</body>
+</html>

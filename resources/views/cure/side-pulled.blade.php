@@ -1,0 +1,23 @@
+@use('App\Support\ShopClock')
+@php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
+<div class="panel">
+    <p class="hint">{{ $cool->gt($board->now) ? 'Too hot to touch for' : 'Cool since '.ShopClock::time($cool) }}</p>
+    <p class="num text-[4.2rem]" data-until="{{ $cool->getTimestampMs() }}" data-past="cool">{{ ShopClock::time($cool) }}</p>
+    <p>All of it under {{ $u->temp(max(Aenum\Core\Heat\Cooling::HANDLE_C, $bake->ambient_c + 5)) }} from <b>{{ ShopClock::time($cool) }}</b>, hanging in still air.</p>
+</div>
+<x-caution>Surfaces over 60 °C burn at a touch.</x-caution>
+<section class="panel grid gap-2" aria-label="Verdict">
+    <h2>What each is now</h2>
+    <ul class="grid gap-2">
+        @foreach ($bake->results->where('fresh', true) as $result)
+            <li><b>{{ $result->coat->part->name }}{{ $result->section ? ', '.$result->section->name : '' }}</b>, {{ $result->coat->role }}: <b @class(['wrong' => ! $result->served($result->coat->bake_to)])>{{ $result->state->label() }}</b>
+                <span class="hint">dose {{ number_format($result->dose, 2) }}, over-bake {{ $result->overbake === null ? 'not judged' : number_format($result->overbake, 2) }}, peak {{ $u->temp($result->peak_c) }}, to touch in {{ App\Support\Units::minutes($result->handle_minutes) }}</span></li>
+        @endforeach
+    </ul>
+</section>
+<section class="panel grid gap-2" aria-label="Jobs">
+    <h2>On from here</h2>
+    @foreach ($bake->items->map(fn ($i) => $i->coat->part->job)->unique('id') as $job)
+        <a class="btn btn-quiet" href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->station->label() }}</a>
+    @endforeach
+</section>

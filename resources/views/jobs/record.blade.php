@@ -1,0 +1,48 @@
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Support\ShopClock')
+<x-layout :title="'Record of job '.$job->number" :at="$job->isOpen() ? $job->station : null">
+    <div class="flex items-start justify-between gap-4 mb-2">
+        <div>
+            <h1>Record of job {{ $job->number }}: {{ $job->title }}</h1>
+            <p>{{ App\Models\Shop::current()->name }} for {{ $job->customer->name }} · {{ $job->status === 'released' ? 'released '.ShopClock::local($job->moves->firstWhere('kind', 'released')->at)->format('j F Y') : 'not released yet, hangs at '.$job->station->label() }}</p>
+        </div>
+        <p class="no-print hint">Print from the browser; it fits one sheet.</p>
+    </div>
+    @if ($job->notes)<p class="mb-2 whitespace-pre-line">Agreed: {{ $job->notes }}</p>@endif
+    <div class="panel mb-3 scroll-x" tabindex="0" role="region" aria-label="Parts and coats">
+        <table class="grid-table">
+            <thead><tr><th scope="col">Part</th><th scope="col">Coat</th><th scope="col">Came out</th><th scope="col" class="n">Dose</th><th scope="col" class="n">Over-bake</th><th scope="col" class="n">Peak</th><th scope="col">Found</th></tr></thead>
+            <tbody>
+            @foreach ($job->parts as $part)
+                @foreach ($part->coats as $coat)
+                    @php($fresh = $coat->results->where('fresh', true))
+                    @php($last = $fresh->last())
+                    <tr>
+                        <th scope="row">@if ($loop->first){{ $part->count }} × {{ $part->name }}<br><span class="hint font-normal">{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }}, {{ $u->show(D::Area, $part->area_m2) }}</span>@endif</th>
+                        <td>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}@if ($coat->powder->lot)<br><span class="hint">lot {{ $coat->powder->lot }}</span>@endif</td>
+                        <td>{{ $last?->state->label() ?? 'not baked' }}</td>
+                        <td class="n">{{ $last ? number_format($fresh->groupBy('section_id')->map(fn ($g) => $g->sum('dose'))->min(), 2) : '' }}</td>
+                        <td class="n">{{ $coat->results->whereNotNull('overbake')->isEmpty() ? ($last ? 'not judged' : '') : number_format($coat->results->groupBy('section_id')->map(fn ($g) => $g->sum('overbake'))->max(), 2) }}</td>
+                        <td class="n">{{ $last ? $u->temp($fresh->max('peak_c')) : '' }}</td>
+                        <td>@forelse ($coat->inspections as $inspection)<x-finding :inspection="$inspection" /><br>@empty<span class="hint">nothing recorded</span>@endforelse</td>
+                    </tr>
+                @endforeach
+            @endforeach
+            </tbody>
+        </table>
+    </div>
+    @foreach ($bakes as $bake)
+        @php($board = App\Actions\Cure\BakeBoard::of($bake))
+        <section class="panel mb-3" aria-label="Bake">
+            <h2>{{ $bake->oven->name }}, {{ ShopClock::local($bake->shut_at)->format('j M Y H:i') }} to {{ ShopClock::time($bake->pulled_at) }}, {{ $u->temp($bake->setpoint_c) }}</h2>
+            <p class="hint">Door shut by {{ $bake->shutBy->name }}, pulled by {{ $bake->pulledBy->name }}. {{ $bake->readings->isEmpty() ? 'No thermometer reading was taken; the curve is the model\'s.' : $bake->readings->count().' thermometer reading(s): '.$bake->readings->map(fn ($r) => $u->temp($r->celsius).' on '.$r->item->coat->part->name.' at '.ShopClock::time($r->at))->join(', ').'. The curve is corrected by them.' }}</p>
+            <div class="max-w-[52rem]"><x-bake-chart :chart="new App\Charts\BakeChart($board, $u)" /></div>
+        </section>
+    @endforeach
+    <section class="panel" aria-label="Signatures">
+        <h2>Signed</h2>
+        <ol class="columns-2 max-[900px]:columns-1">
+            @foreach ($job->moves->reverse() as $move)<li class="mb-1"><x-move :move="$move" /></li>@endforeach
+        </ol>
+    </section>
+</x-layout>

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use Aenum\Core\Route\Station;
+use App\Http\Controllers\BakeController;
+use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HouseController;
+use App\Http\Controllers\InspectController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\RailController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StationController;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+
+Route::bind('station', fn (string $slug): Station => Station::fromSlug($slug) ?? abort(404));
+Route::pattern('job', '[0-9]{1,9}');
+Route::pattern('bake', '[0-9]{1,9}');
+
+Route::get('/health', function () {
+    DB::select('select 1');
+
+    return response("well\n", 200, ['Content-Type' => 'text/plain']);
+})->withoutMiddleware('web');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
+    Route::post('/sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'signOut']);
+    Route::put('/me', [HouseController::class, 'updateMe']);
+
+    Route::get('/', RailController::class);
+    Route::get('/find', [RailController::class, 'find']);
+    Route::get('/station/{station}', [StationController::class, 'show']);
+    Route::get('/jobs/{job}', [JobController::class, 'show']);
+    Route::get('/jobs/{job}/record', [JobController::class, 'record']);
+    Route::get('/bakes/{bake}', [BakeController::class, 'show']);
+    Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
+    Route::get('/powders', [ShelfController::class, 'powders']);
+    Route::get('/ovens', [ShelfController::class, 'ovens']);
+
+    Route::middleware('can:work')->group(function (): void {
+        Route::get('/jobs/create', [JobController::class, 'create']);
+        Route::post('/jobs', [JobController::class, 'store']);
+        Route::get('/jobs/{job}/edit', [JobController::class, 'edit']);
+        Route::put('/jobs/{job}', [JobController::class, 'update']);
+        Route::post('/jobs/{job}/sign', [StationController::class, 'sign']);
+        Route::post('/jobs/{job}/send', [StationController::class, 'send']);
+        Route::post('/jobs/{job}/release', [StationController::class, 'release']);
+        Route::get('/jobs/{job}/parts/create', [JobController::class, 'createPart']);
+        Route::post('/jobs/{job}/parts', [JobController::class, 'storePart']);
+        Route::get('/parts/{part}/edit', [JobController::class, 'editPart']);
+        Route::put('/parts/{part}', [JobController::class, 'updatePart']);
+        Route::post('/parts/{part}/withdraw', [JobController::class, 'withdrawPart']);
+
+        Route::post('/bakes', [BakeController::class, 'hang']);
+        Route::post('/bakes/{bake}/adjust', [BakeController::class, 'adjust']);
+        Route::post('/bakes/{bake}/best', [BakeController::class, 'best']);
+        Route::post('/bakes/{bake}/split', [BakeController::class, 'split']);
+        Route::post('/bakes/{bake}/shut', [FloorController::class, 'shut']);
+        Route::post('/bakes/{bake}/events', [FloorController::class, 'event']);
+        Route::post('/bakes/{bake}/readings', [FloorController::class, 'read']);
+        Route::get('/bakes/{bake}/thermometer', [FloorController::class, 'thermometer']);
+        Route::post('/bakes/{bake}/pull', [FloorController::class, 'pull']);
+        Route::post('/bakes/{bake}/withdraw', [FloorController::class, 'withdraw']);
+        Route::post('/readings/{reading}/withdraw', [FloorController::class, 'withdrawReading']);
+        Route::post('/events/{event}/withdraw', [FloorController::class, 'withdrawEvent']);
+
+        Route::post('/coats/{coat}/solvent-rub', [InspectController::class, 'solventRub']);
+        Route::post('/coats/{coat}/film', [InspectController::class, 'film']);
+
+        Route::get('/powders/create', [ShelfController::class, 'createPowder']);
+        Route::post('/powders', [ShelfController::class, 'storePowder']);
+        Route::get('/powders/{powder}/edit', [ShelfController::class, 'editPowder']);
+        Route::put('/powders/{powder}', [ShelfController::class, 'updatePowder']);
+        Route::post('/powders/{powder}/retire', [ShelfController::class, 'retirePowder']);
+
+        Route::post('/demo-clock', [HouseController::class, 'advanceClock']);
+    });
+
+    Route::middleware('can:manage')->group(function (): void {
+        Route::get('/ovens/create', [ShelfController::class, 'createOven']);
+        Route::post('/ovens', [ShelfController::class, 'storeOven']);
+        Route::get('/ovens/{oven}/edit', [ShelfController::class, 'editOven']);
+        Route::put('/ovens/{oven}', [ShelfController::class, 'updateOven']);
+        Route::get('/shop', [HouseController::class, 'shop']);
+        Route::put('/shop', [HouseController::class, 'updateShop']);
+        Route::get('/people', [HouseController::class, 'people']);
+        Route::post('/people', [HouseController::class, 'addPerson']);
+        Route::put('/people/{person}', [HouseController::class, 'changePerson']);
+    });
+});
