@@ -124,7 +124,7 @@ final readonly class BakeChart
         $sheet = $this->board->decides()->aim->sheet;
         $celsius = $this->board->decides()->aim->flowOnly ? $sheet->flowPointC() : $sheet->windowC;
 
-        return ['y' => $this->y($celsius), 'label' => 'cure window from '.$this->units->temp($celsius)];
+        return ['y' => $this->y($celsius), 'label' => ($this->board->decides()->aim->flowOnly ? 'flows from ' : 'cure window from ').$this->units->temp($celsius)];
     }
 
     /** @return list<array{kind: string, x: float, label: string, row: int}> */
@@ -141,12 +141,12 @@ final readonly class BakeChart
                 default => 'power back',
             }];
         }
-        if (! in_array($board->bake->status, ['pulled'], true)) {
+        if ($board->bake->status !== 'pulled' && $board->bake->readings->isEmpty()) {
             $marks[] = ['kind' => 'check', 'second' => 60 * $board->checkRunMinutes(), 'label' => 'check '.number_format($board->sinceShut($board->checkRunMinutes()), 0)];
         }
         $marks[] = ['kind' => 'pull', 'second' => 60 * $look->pullMinutes, 'label' => ($board->bake->status === 'pulled' ? 'pulled ' : 'pull ').number_format($board->sinceShut($look->pullMinutes), 0)];
         if ($look->spoiltMinutes !== null) {
-            $marks[] = ['kind' => 'spoilt', 'second' => 60 * $look->spoiltMinutes, 'label' => 'over-bake '.number_format($board->sinceShut($look->spoiltMinutes), 0)];
+            $marks[] = ['kind' => 'spoilt', 'second' => 60 * $look->spoiltMinutes, 'label' => ($board->suffers()->aim->flowOnly ? 'past flow ' : 'limit ').number_format($board->sinceShut($look->spoiltMinutes), 0)];
         }
         $marks = array_filter($marks, fn (array $m): bool => $m['second'] <= $this->endS);
         usort($marks, fn (array $a, array $b): int => $a['second'] <=> $b['second']);

@@ -146,7 +146,11 @@ final class BakePlanner
     {
         $lowest = min(array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointC() : $aim->sheet->lowestC(), $this->aims));
 
-        return [(int) ceil($lowest), (int) floor($this->oven->maxC ?? throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700'))];
+        $limit = $this->oven->maxC ?? throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700');
+        // A layer that is only to flow runs no hotter than its coolest cure row: above it, flowing and curing are minutes apart.
+        $hottest = min(array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->lowestC() : INF, $this->aims));
+
+        return [(int) ceil($lowest), (int) floor(min($limit, $hottest))];
     }
 
     private function notWithin(int $lowest): string

@@ -133,8 +133,8 @@ final class DemoShop extends Seeder
     private function ovensAtWork(CarbonImmutable $now): void
     {
         $from = $now->subHours(5);
-        $benches = $this->job($from, 'Bench ends, promenade', 'Parks and gardens', 3, Station::Cure, 'Two castings have old weld repairs; they will still show.', [['bench end', 4, 'cast_iron', 34.0, 1.15, null, [], [['base', 'green', 'full']]]]);
-        $panels = $this->job($from, 'Railing panels, east quay', 'Parks and gardens', 3, Station::Cure, null, [['railing panel', 6, 'carbon_steel', 4.7, 0.8, 1.5, [], [['base', 'green', 'full']]]]);
+        $benches = $this->job($from, 'Bench ends, promenade', 'Parks and gardens', 3, Station::Cure, 'Two castings have old weld repairs; they will still show.', [['bench end', 4, 'cast_iron', 24.0, 1.15, null, [], [['base', 'green', 'full']]]]);
+        $panels = $this->job($from, 'Railing panels, east quay', 'Parks and gardens', 3, Station::Cure, null, [['railing panel', 4, 'carbon_steel', 6.3, 0.8, 2.0, [], [['base', 'green', 'full']]]]);
         $lanterns = $this->job($from, 'Lantern bodies, old bridge', 'Town lighting office', 2, Station::Cure, null, [['lantern body', 2, 'cast_aluminium', 6.2, 0.62, null, [], [['base', 'green', 'full']]], ['lantern cap', 2, 'aluminium', 0.9, 0.3, null, [], [['primer', 'epoxy', 'flow'], ['base', 'black', 'full']]]]);
         $this->job($from, 'Column base and skirts', 'Town lighting office', 7, Station::Cure, 'The skirts are thin sheet.', [
             ['column base', 4, 'cast_iron', 80.0, 1.5, null, [], [['base', 'grey', 'full']]],

@@ -32,13 +32,13 @@ final readonly class LoadOfBake
 
     public static function from(Bake $bake): self
     {
-        $bake->loadMissing(['oven', 'items.coat.powder.rows', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results', 'events', 'readings']);
+        $bake->loadMissing(['oven', 'items.coat.powder.rows', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results.bake', 'events', 'readings']);
         $hung = [];
         $names = [];
         foreach ($bake->items as $item) {
             $sections = $item->coat->part->sections;
             foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {
-                $hung[] = self::hang($item, $section, $names);
+                $hung[] = self::hang($bake, $item, $section, $names);
             }
         }
 
@@ -151,8 +151,14 @@ final readonly class LoadOfBake
         return null;
     }
 
+    /** Whether an earlier bake was out of the oven before this one went in. */
+    private static function cameBefore(Bake $earlier, Bake $bake): bool
+    {
+        return $earlier->id !== $bake->id && $earlier->pulled_at !== null && ($bake->shut_at === null || $earlier->pulled_at->lte($bake->shut_at));
+    }
+
     /** @param array<string, int> $names how often each name was used already */
-    private static function hang(BakeItem $bakeItem, ?Section $section, array &$names): HungItem
+    private static function hang(Bake $bake, BakeItem $bakeItem, ?Section $section, array &$names): HungItem
     {
         $coat = $bakeItem->coat;
         $part = $coat->part;
@@ -161,7 +167,7 @@ final readonly class LoadOfBake
         if ($names[$name] > 1) {
             $name .= " (job {$part->job->number})";
         }
-        $results = $part->coats->flatMap(fn (Coat $c): Collection => $c->results)->where('section_id', $section?->id)->where('bake_id', '!=', $bakeItem->bake_id);
+        $results = $part->coats->flatMap(fn (Coat $c): Collection => $c->results)->where('section_id', $section?->id)->filter(fn (BakeResult $r): bool => self::cameBefore($r->bake, $bake));
         $layers = [];
         foreach ($part->coats->where('position', '<=', $coat->position)->sortBy('position') as $layer) {
             $of = $results->where('coat_id', $layer->id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\ClockWay;
+use App\Support\ShopClock;
 use App\Support\Units;
 
 /** What the board says, in words: a headline and the reasons under it. */
@@ -16,8 +17,8 @@ final readonly class Verdict
     public static function of(BakeBoard $board, Units $u): self
     {
         $look = $board->outlook;
-        $decides = $board->decides()->item->name;
-        $suffers = $board->suffers()->item->name;
+        $decides = ucfirst($board->decides()->item->name);
+        $suffers = ucfirst($board->suffers()->item->name);
         $ready = $look->readyMinutes === null ? null : $board->sinceShut($look->readyMinutes);
         $pull = $board->sinceShut($look->pullMinutes);
         $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
@@ -25,6 +26,7 @@ final readonly class Verdict
         $done = $flow ? 'flowed' : 'cured';
         [$tone, $headline] = match (true) {
             $ready === null => ['stop', sprintf('%s never gets there at %s: its core settles at %s.', $decides, $u->temp($board->bake->setpoint_c), $u->temp($look->run->coreC($look->decides, $look->run->endS())))],
+            $spoilt !== null && $spoilt < $ready && $board->bake->isRunning() => ['stop', sprintf('Take the %s out by %s; %s needs until %s.', lcfirst($suffers), self::at($board, $look->spoiltMinutes), lcfirst(self::same($decides, $suffers, 'the rest')), self::at($board, $look->readyMinutes))],
             $spoilt !== null && $spoilt < $ready => ['stop', sprintf('%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.', $decides, Units::minutes($ready), self::same($suffers, $decides, 'It'), number_format($spoilt, 0))],
             $pull < $ready - 0.05 => ['stop', sprintf('Too short: %s is %s only %s after the door shuts.', $decides, $done, Units::minutes($ready))],
             $spoilt !== null && $pull > $spoilt => ['stop', sprintf('Too long: %s is over its limit from minute %s.', $suffers, number_format($spoilt, 0))],
@@ -59,6 +61,13 @@ final readonly class Verdict
         }
 
         return $reasons;
+    }
+
+    private static function at(BakeBoard $board, ?float $runMinutes): string
+    {
+        $at = $runMinutes === null ? null : $board->clock($runMinutes);
+
+        return $at === null ? 'the end' : ShopClock::local($at)->format('H:i');
     }
 
     private static function same(string $name, string $other, string $pronoun): string

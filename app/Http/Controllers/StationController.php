@@ -39,7 +39,7 @@ final class StationController
             'station' => Station::Cure,
             'jobs' => Job::query()->open()->where('station', Station::Cure)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])->get(),
             'hanging' => HangLoad::hanging(),
-            'ovens' => Oven::query()->whereNull('retired_at')->orderBy('name')->get(),
+            'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
             'running' => (clone $bakes)->where('status', 'running')->orderBy('shut_at')->get(),
             'planned' => (clone $bakes)->where('status', 'planned')->orderBy('id')->get(),
             'pulled' => (clone $bakes)->where('status', 'pulled')->orderByDesc('pulled_at')->limit(4)->get(),

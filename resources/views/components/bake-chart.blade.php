@@ -1,15 +1,15 @@
-@props(['chart'])
+@props(['chart', 'id' => 'bake'])
 @php($frame = $chart->frame())
 @php($window = $chart->window())
 @php($line = $chart->windowLine())
 @php($table = $chart->table())
 @php($curves = $chart->curves())
 <figure>
-    <svg class="chart" viewBox="0 0 {{ App\Charts\BakeChart::WIDTH }} {{ App\Charts\BakeChart::HEIGHT }}" role="img" tabindex="0" aria-labelledby="chart-title chart-desc">
-        <title id="chart-title">The bake</title>
-        <desc id="chart-desc">{{ $chart->describe() }} Arrow keys read values off.</desc>
+    <svg class="chart" viewBox="0 0 {{ App\Charts\BakeChart::WIDTH }} {{ App\Charts\BakeChart::HEIGHT }}" role="img" tabindex="0" aria-labelledby="{{ $id }}-title {{ $id }}-desc">
+        <title id="{{ $id }}-title">The bake</title>
+        <desc id="{{ $id }}-desc">{{ $chart->describe() }} Arrow keys read values off.</desc>
         <defs>
-            <linearGradient id="temper" gradientUnits="userSpaceOnUse" x1="0" x2="0" y1="{{ $frame['bottom'] }}" y2="{{ $frame['top'] }}">
+            <linearGradient id="temper-{{ $id }}" gradientUnits="userSpaceOnUse" x1="0" x2="0" y1="{{ $frame['bottom'] }}" y2="{{ $frame['top'] }}">
                 @foreach ($chart->temper() as $stop)<stop offset="{{ $stop['offset'] }}" class="stop-{{ $stop['key'] }}" />@endforeach
             </linearGradient>
         </defs>
@@ -24,9 +24,9 @@
         @endforeach
         <text class="tick" x="{{ $frame['right'] }}" y="{{ $frame['bottom'] + 32 }}" text-anchor="end">minutes after the door shuts</text>
         <line class="window-edge" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}" />
-        <text class="tick" x="{{ $frame['left'] + 8 }}" y="{{ $line['y'] - 5 }}">{{ $line['label'] }}</text>
+        <text class="tick" x="{{ $frame['right'] - 4 }}" y="{{ $line['y'] + 15 }}" text-anchor="end">{{ $line['label'] }}</text>
         @foreach ($curves as $curve)
-            <path class="{{ $curve['kind'] }}" d="{{ $curve['path'] }}" @if ($curve['dash']) stroke-dasharray="{{ $curve['dash'] }}" @endif />
+            <path class="{{ $curve['kind'] }}" stroke="url(#temper-{{ $id }})" d="{{ $curve['path'] }}" @if ($curve['dash']) stroke-dasharray="{{ $curve['dash'] }}" @endif />
         @endforeach
         @if ($chart->nowX() !== null)
             <rect class="ahead" x="{{ $chart->nowX() }}" y="{{ $frame['top'] }}" width="{{ $frame['right'] - $chart->nowX() }}" height="{{ $frame['bottom'] - $frame['top'] }}" />

@@ -2,12 +2,13 @@
 @use('Aenum\Core\Cure\ClockWay')
 @php($max = $u->field(D::Temperature, $bake->oven->max_c, 0))
 @php($least = $u->field(D::Temperature, 120, 0))
-<div class="panel grid grid-cols-2 gap-2">
-    <p><span class="num text-[3.4rem] block">{{ $u->field(D::Temperature, $bake->setpoint_c, 0) }}</span><span class="hint">{{ $u->unit(D::Temperature) }} on the oven</span></p>
-    <p><span class="num text-[3.4rem] block">{{ number_format($bake->minutes, $bake->minutes < 100 ? 1 : 0) }}</span><span class="hint">minutes from the door's shutting to the pull</span></p>
+<div class="panel grid grid-cols-[auto_1fr] gap-x-5 !py-2">
+    <p><span class="num text-[3.2rem] block">{{ $u->field(D::Temperature, $bake->setpoint_c, 0) }}</span><span class="hint">{{ $u->unit(D::Temperature) }} on the oven</span></p>
+    <p><span class="num text-[3.2rem] block">{{ number_format($bake->minutes, $bake->minutes < 100 ? 1 : 0) }}</span><span class="hint">min, door shut to pull</span></p>
 </div>
 @can('work')
-    <form method="post" action="/bakes/{{ $bake->id }}/adjust" class="panel grid gap-1" x-data="adjust"
+    <form method="post" action="/bakes/{{ $bake->id }}/shut"><x-once /><button class="btn btn-do btn-big">Door is shut: start</button></form>
+    <form method="post" action="/bakes/{{ $bake->id }}/adjust" class="panel grid gap-0 !py-2" x-data="adjust"
         hx-post="/bakes/{{ $bake->id }}/adjust" hx-trigger="change delay:120ms" hx-target="#board-inner" hx-select="#board-inner" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf
         @foreach ([
@@ -21,13 +22,12 @@
                 <input id="{{ $name }}" name="{{ $name }}" value="{{ $value }}" inputmode="decimal" x-on:input="typed">
             </div>
         @endforeach
-        <div class="grid grid-cols-2 gap-3">
-            <x-field name="start" label="Oven when loaded" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $bake->start_c, 0)" hint="Empty: at setpoint." />
+        <div class="grid gap-2">
+            <x-field name="start" label="Oven when loaded" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $bake->start_c, 0)" placeholder="at setpoint" />
             <x-pick name="way" label="Clock counts" :options="collect(ClockWay::cases())->mapWithKeys(fn ($w) => [$w->value => $w->label()])" :value="$bake->way->value" />
         </div>
         <noscript><button class="btn">Work it out</button></noscript>
     </form>
-    <form method="post" action="/bakes/{{ $bake->id }}/shut"><x-once /><button class="btn btn-do btn-big">Door is shut: start</button></form>
     <x-caution>Interlocks and vent on, no sealed hollow; hot surfaces burn at a touch.</x-caution>
     <div class="flex gap-2">
         <form method="post" action="/bakes/{{ $bake->id }}/best" class="grow"><x-once /><button class="btn w-full">Shortest bake</button></form>

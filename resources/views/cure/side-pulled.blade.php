@@ -15,9 +15,15 @@
         @endforeach
     </ul>
 </section>
-<section class="panel grid gap-2" aria-label="Jobs">
+<section class="panel grid gap-3" aria-label="Jobs">
     <h2>On from here</h2>
     @foreach ($bake->items->map(fn ($i) => $i->coat->part->job)->unique('id') as $job)
-        <a class="btn btn-quiet" href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->station->label() }}</a>
+        @php($next = App\Actions\Rail\NextStop::afterBake($job))
+        <div class="grid gap-1">
+            <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a>: {{ $next['why'] }}</p>
+            @if ($next['to'] && $job->isOpen() && $job->station === Aenum\Core\Route\Station::Cure)
+                @can('work')<form method="post" action="/jobs/{{ $job->id }}/send"><x-once /><input type="hidden" name="seen_at" value="8"><input type="hidden" name="to" value="{{ $next['to']->value }}"><input type="hidden" name="note" value="{{ $next['why'] }}"><button class="btn btn-do w-full">Hang it at {{ $next['to']->label() }}</button></form>@endcan
+            @endif
+        </div>
     @endforeach
 </section>

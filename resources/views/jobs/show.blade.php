@@ -61,6 +61,7 @@
                             <h2>At {{ $job->station->label() }}</h2>
                             <p>{{ $job->station->work() }}</p>
                             @if ($job->station->caution())<x-caution>{{ $job->station->caution() }}</x-caution>@endif
+                            @if ($job->station === Station::Cure && $check->stops)<p class="wrong">{{ implode(' ', $check->stops) }}</p>@endif
                             @if ($job->station === Station::Cure)<p><a class="btn btn-do" href="/station/cure">To the oven bench</a></p>@endif
                             <form method="post" action="/jobs/{{ $job->id }}/sign" class="grid gap-3">
                                 <x-once />

@@ -1,0 +1,71 @@
+// Makes the pictures in docs/screenshots/ from the demo shop. Usage: npm run shots [-- name ...]
+import { chromium } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { launchOptions, signIn } from './support.mjs';
+
+const base = process.env.AENUM_URL ?? 'http://127.0.0.1:8080';
+const out = process.env.AENUM_SHOTS ?? 'docs/screenshots';
+const only = process.argv.slice(2);
+
+const views = {
+    'sign-in': async (page) => page.goto(`${base}/sign-in`),
+    rail: async (page) => page.goto(`${base}/`),
+    blast: async (page) => page.goto(`${base}/station/blast`),
+    intake: async (page) => page.goto(`${base}/station/intake`),
+    part: async (page) => {
+        await page.goto(`${base}/station/blast`);
+        await page.getByRole('link', { name: 'Bollard bases' }).first().click();
+        await page.getByRole('link', { name: 'change', exact: true }).click();
+    },
+    cure: async (page) => page.goto(`${base}/station/cure`),
+    'bake-planned': async (page) => {
+        await page.goto(`${base}/station/cure`);
+        await page.getByRole('region', { name: 'Planned loads' }).getByRole('link').first().click();
+    },
+    'bake-running': async (page) => {
+        await page.goto(`${base}/`);
+        await page.getByRole('link', { name: /is baking/ }).click();
+    },
+    'bake-pulled': async (page) => {
+        await page.goto(`${base}/station/cure`);
+        await page.getByRole('region', { name: 'Out of the oven' }).getByRole('link').first().click();
+    },
+    job: async (page) => {
+        await page.goto(`${base}/station/cure`);
+        await page.goto(`${base}/find?q=column`);
+        await page.getByRole('link', { name: /Column base/ }).click();
+    },
+    record: async (page) => {
+        await page.goto(`${base}/find?q=sign+brackets`);
+        await page.getByRole('link', { name: /Sign brackets/ }).click();
+        await page.getByRole('link', { name: 'Record' }).click();
+    },
+    shelf: async (page) => page.goto(`${base}/powders`),
+    powder: async (page) => {
+        await page.goto(`${base}/powders`);
+        await page.getByRole('link', { name: /Change Promenade/ }).click();
+    },
+    ovens: async (page) => page.goto(`${base}/ovens`),
+    oven: async (page) => {
+        await page.goto(`${base}/ovens`);
+        await page.getByRole('link', { name: 'change' }).last().click();
+    },
+    house: async (page) => page.goto(`${base}/shop`),
+    people: async (page) => page.goto(`${base}/people`),
+};
+
+mkdirSync(out, { recursive: true });
+const browser = await chromium.launch(launchOptions);
+const page = await browser.newPage({ viewport: { width: Number(process.env.AENUM_WIDTH ?? 1280), height: Number(process.env.AENUM_HEIGHT ?? 800) } });
+let signedIn = false;
+for (const [name, open] of Object.entries(views)) {
+    if (only.length && !only.includes(name)) continue;
+    if (name !== 'sign-in' && !signedIn) {
+        await signIn(page, base, 'mara');
+        signedIn = true;
+    }
+    await open(page);
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: `${out}/${name}.png`, fullPage: process.env.AENUM_FULL === '1' });
+}
+await browser.close();
