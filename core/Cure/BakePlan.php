@@ -23,6 +23,8 @@ final readonly class BakePlan
         public ?float $checkAtMinutes,
         public array $judgements,
         public ?Trajectory $trajectory,
+        /** The bake itself; where none serves, the one that hurts least. Null where nothing could be tried. */
+        public ?Attempt $atBest,
     ) {}
 
     /**
@@ -54,12 +56,12 @@ final readonly class BakePlan
             $why .= ' The sheet does not say what the powder stands, so over-bake is not judged.';
         }
 
-        return new self(true, $why, $attempt->setpointC, $minutes, $attempt->last, $hurt, round($check, 2), $judgements, $attempt->trajectory);
+        return new self(true, $why, $attempt->setpointC, $minutes, $attempt->last, $hurt, round($check, 2), $judgements, $attempt->trajectory, $attempt);
     }
 
-    public static function none(string $why, ?int $late, ?int $hurt): self
+    public static function none(string $why, ?Attempt $atBest): self
     {
-        return new self(false, $why, null, null, $late, $hurt, null, [], null);
+        return new self(false, $why, null, null, $atBest?->last, $atBest?->mostHurt(), null, [], null, $atBest);
     }
 
     /** @param list<Judgement> $judgements */

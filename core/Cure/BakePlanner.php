@@ -48,14 +48,14 @@ final class BakePlanner
     {
         [$lowest, $highest] = $this->range();
         if ($highest < $lowest) {
-            return BakePlan::none($this->notWithin($lowest), null, null);
+            return BakePlan::none($this->notWithin($lowest), null);
         }
         $best = $this->hottestThatServes($lowest, $highest);
         if ($best !== null) {
             return BakePlan::found($this->load, $this->aims, $best, $this->rules);
         }
 
-        return BakePlan::none(...$this->explain($highest));
+        return $this->leastBad($highest);
     }
 
     /** The same load at one setpoint, however it turns out. */
@@ -158,28 +158,22 @@ final class BakePlanner
         return "The oven stops at {$this->oven->maxC} C; the coolest row of the sheet asks for {$lowest} C.";
     }
 
-    /** @return array{string, ?int, ?int} why no bake serves all, the item that is late, the item that suffers */
-    private function explain(int $highest): array
+    /** Why no bake serves all, told on the one that hurts least. */
+    private function leastBad(int $highest): BakePlan
     {
         $best = $this->try($highest);
         foreach ($this->tried as $attempt) {
-            if ($attempt->outcome !== Outcome::NeverDone && $attempt->excess() < $best->excess()) {
+            if ($attempt->outcome !== Outcome::NeverDone && ($best->outcome === Outcome::NeverDone || $attempt->excess() < $best->excess())) {
                 $best = $attempt;
             }
         }
         $late = $this->load[$best->last]->name;
-        if ($best->outcome === Outcome::NeverDone) {
-            return [sprintf('%s never gets there: at %d C its core settles at %.0f C.', $late, $best->setpointC, $best->coreAtEndC($best->last)), $best->last, null];
-        }
-        $hurt = $best->mostHurt();
-        $name = $this->load[$hurt]->name;
+        $hurt = $this->load[$best->mostHurt()]->name;
 
-        return [
-            $hurt === $best->last
-                ? sprintf('%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, %.1f min).', $name, $best->excess(), $best->setpointC, $best->pullS / 60)
-                : sprintf('%s is done at minute %.1f at best (%d C); by then %s is at %.2f times its over-bake limit. Bake them apart.', $late, $best->pullS / 60, $best->setpointC, $name, $best->excess()),
-            $best->last,
-            $hurt,
-        ];
+        return BakePlan::none(match (true) {
+            $best->outcome === Outcome::NeverDone => sprintf('%s never gets there: at %d C its core settles at %.0f C.', $late, $best->setpointC, $best->coreAtEndC($best->last)),
+            $hurt === $late => sprintf('%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, %.1f min).', $late, $best->excess(), $best->setpointC, $best->pullS / 60),
+            default => sprintf('%s is done at minute %.1f at best (%d C); by then %s is at %.2f times its over-bake limit. Bake them apart.', $late, $best->pullS / 60, $best->setpointC, $hurt, $best->excess()),
+        }, $best);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Format;
 
 use Aenum\Core\Cure\BakePlan;
+use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\SplitBake;
 use Aenum\Core\Heat\LoadItem;
 
@@ -25,14 +26,7 @@ final class PlanReport
                 'format' => self::FORMAT,
                 'feasible' => false,
                 'why' => $plan->why,
-                'split' => array_map(fn (SplitBake $bake): array => array_filter([
-                    'items' => array_map(fn (int $i): string => $load[$i]->name, $bake->items),
-                    'pieces_at_a_time' => $bake->piecesAtATime,
-                ], fn (mixed $v): bool => $v !== null) + [
-                    'minutes' => $bake->plan->minutes,
-                    'setpoint_c' => $bake->plan->setpointC,
-                    'why' => $bake->plan->why,
-                ], $split),
+                'split' => array_map(fn (SplitBake $bake): array => self::bake($bake, $load), $split),
             ];
         }
         $minutes = (float) $plan->minutes;
@@ -55,5 +49,24 @@ final class PlanReport
             'items' => $items,
             'why' => $plan->why,
         ];
+    }
+
+    /**
+     * One bake of a split. Where an item cannot be baked within the limits at all, its figures are those of the bake
+     * that hurts least, and feasible is false.
+     *
+     * @param  list<LoadItem>  $load
+     * @return array<string, mixed>
+     */
+    private static function bake(SplitBake $bake, array $load): array
+    {
+        $best = $bake->plan->atBest;
+
+        return [
+            'items' => array_map(fn (int $i): string => $load[$i]->name, $bake->items),
+            'feasible' => $bake->plan->feasible,
+            'minutes' => $bake->plan->minutes ?? ($best === null || $best->outcome === Outcome::NeverDone ? null : round($best->pullS / 60, 2)),
+            'setpoint_c' => $best?->setpointC,
+        ] + ($bake->piecesAtATime === null ? [] : ['pieces_at_a_time' => $bake->piecesAtATime]) + ['why' => $bake->plan->why];
     }
 }

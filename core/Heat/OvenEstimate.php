@@ -11,8 +11,9 @@ use Aenum\Core\Unit\InvalidQuantity;
  * An oven's figures from what its owner can answer: how it is heated, how big it is inside, how strong the fan
  * blows, and how many minutes it takes from cold to 200 °C with nothing in it.
  *
- * Losses and exchange come from the inside surface S and volume V with the per-area figures below; the shell's heat
- * capacity is then whatever makes the empty oven take the minutes it takes. Logged curves refine all of it.
+ * Losses and exchange come from the inside surface S and volume V with the per-area figures below. Where the heater's
+ * plate is known, the shell's heat capacity is whatever makes the empty oven take its minutes; where it is not, the
+ * shell is the usual one and the heater is whatever does. Logged curves refine all of it.
  */
 final class OvenEstimate
 {
@@ -30,6 +31,9 @@ final class OvenEstimate
     /** Air at 200 °C (0.746 kg/m³ × 1.01 kJ/kg K) and the thin things that follow it at once, kJ/K for each m³. */
     private const AIR_KJ_PER_M3K = 0.75 + 3.0;
 
+    /** Two skins of 1.2 mm sheet steel, half of one at oven temperature, with ducts and rack: heat that must go in before the air is hot. */
+    private const SHELL_KJ_PER_M2K = 10.0;
+
     private const AMBIENT_C = 20.0;
 
     private const TARGET_C = 200.0;
@@ -39,7 +43,7 @@ final class OvenEstimate
      * @param  float  $widthM  inside, 0.2 to 20; likewise height and depth (to 50)
      * @param  string  $fan  a key of FANS
      * @param  float  $minutesTo200  from cold to 200 °C empty, 2 to 600
-     * @param  float|null  $heaterKw  off the plate; where unknown, what ovens of the size usually have
+     * @param  float|null  $heaterKw  off the plate; null where unknown
      * @param  float  $maxC  hottest setpoint
      *
      * @throws InvalidQuantity naming the answer that cannot be, with the minutes that could
@@ -54,8 +58,7 @@ final class OvenEstimate
         Check::between('minutes_to_200', $minutesTo200, 2, 600);
         $surface = 2 * ($width * $height + $width * $depth + $height * $depth);
         $volume = $width * $height * $depth;
-        $power = $heaterKw ?? self::usualHeaterKw($volume);
-        $oven = fn (float $shellKjPerK): Oven => Oven::of(
+        $oven = fn (float $power, float $shellKjPerK): Oven => Oven::of(
             heaterKw: $power,
             bandK: 5,
             airKjPerK: self::AIR_KJ_PER_M3K * $volume,
@@ -67,29 +70,47 @@ final class OvenEstimate
             convectionWPerM2K: $h,
             maxC: $maxC,
         );
+        if ($heaterKw === null) {
+            $shell = self::SHELL_KJ_PER_M2K * $surface;
 
-        return $oven(self::shellFor($oven, $surface, $minutesTo200));
+            return $oven(round(1 / self::meet($minutesTo200, fn (float $inverse): Oven => $oven(1 / $inverse, $shell), 1 / 5000, 1 / 0.05), 2), $shell);
+        }
+
+        return $oven($heaterKw, round(self::meetByShell($minutesTo200, fn (float $shell): Oven => $oven($heaterKw, $shell), $surface), 1));
     }
 
-    /** 2 kW/m³ on top of 6: what small batch ovens are commonly fitted with. */
-    public static function usualHeaterKw(float $volumeM3): float
+    /**
+     * The shell that makes the oven take its minutes with the heater it has.
+     *
+     * @param  callable(float): Oven  $oven
+     */
+    private static function meetByShell(float $minutes, callable $oven, float $surface): float
     {
-        return round(6 + 2 * $volumeM3, 1);
-    }
-
-    /** @param callable(float): Oven $oven */
-    private static function shellFor(callable $oven, float $surface, float $minutes): float
-    {
-        $low = 0.4 * $surface;
-        $high = 200 * $surface;
+        [$low, $high] = [0.2 * $surface, 300 * $surface];
+        $kw = $oven($low)->heaterKw;
         $fastest = self::minutesTo200($oven($low));
         if ($fastest === null) {
-            throw InvalidQuantity::outside('heater_kw', $oven($low)->heaterKw, 'enough to reach 200 C at all against the losses of an oven this size');
+            throw InvalidQuantity::outside('heater_kw', $kw, 'enough to reach 200 C at all against the losses of an oven this size');
         }
         if ($minutes <= $fastest) {
-            throw InvalidQuantity::outside('minutes_to_200', $minutes, sprintf('above %.1f: %.1f kW cannot heat an oven this size faster', $fastest, $oven($low)->heaterKw));
+            throw InvalidQuantity::outside('minutes_to_200', $minutes, sprintf('above %.1f: %s kW cannot heat an oven this size faster', $fastest, $kw));
         }
-        for ($round = 0; $round < 30 && $high / $low > 1.001; $round++) {
+        $slowest = self::minutesTo200($oven($high)) ?? INF;
+        if ($minutes >= $slowest) {
+            throw InvalidQuantity::outside('minutes_to_200', $minutes, sprintf('under %.1f: with %s kW and this fan the air is hot sooner, whatever the walls weigh', $slowest, $kw));
+        }
+
+        return self::meet($minutes, $oven, $low, $high);
+    }
+
+    /**
+     * The value at which the empty oven takes so many minutes; more of the value makes it slower.
+     *
+     * @param  callable(float): Oven  $oven
+     */
+    private static function meet(float $minutes, callable $oven, float $low, float $high): float
+    {
+        for ($round = 0; $round < 40 && $high / $low > 1.0005; $round++) {
             $middle = sqrt($low * $high);
             if ((self::minutesTo200($oven($middle)) ?? INF) > $minutes) {
                 $high = $middle;
@@ -98,7 +119,7 @@ final class OvenEstimate
             }
         }
 
-        return round(sqrt($low * $high), 1);
+        return sqrt($low * $high);
     }
 
     /** Minutes the empty oven takes from cold to 200 °C; null if it never gets there. */

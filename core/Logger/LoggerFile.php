@@ -34,7 +34,7 @@ final readonly class LoggerFile
         $lines = preg_split('/\r\n|\r|\n/', (string) $csv) ?: [];
         $header = array_shift($lines) ?? '';
         $separator = self::separator($header);
-        $names = array_map(trim(...), str_getcsv($header, $separator, '"', ''));
+        $names = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($header, $separator, '"', ''));
         if (count($names) < 2 || count($names) > self::MOST_COLUMNS + 1) {
             throw InvalidQuantity::unreadable('line 1', 'has '.count($names).' columns', 'a header: time, then 1 to '.self::MOST_COLUMNS.' thermocouples, separated by comma, semicolon or tab');
         }
@@ -46,7 +46,7 @@ final readonly class LoggerFile
                 continue;
             }
             $place = 'line '.($n + 2);
-            $cells = array_map(trim(...), str_getcsv($line, $separator, '"', ''));
+            $cells = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
             if (count($cells) > count($names)) {
                 throw InvalidQuantity::unreadable($place, 'has '.count($cells).' cells', 'at most '.count($names).', as the header has');
             }

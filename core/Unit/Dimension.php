@@ -75,7 +75,7 @@ enum Dimension
     public function parse(string $field, string $text, UnitSystem $system): float
     {
         $typed = trim($text);
-        $pattern = '/^(?<sign>[-+−]?)\s*(?:(?<whole>\d+)\s+)?(?:(?<top>\d+)\s*\/\s*(?<bottom>\d+)|(?<decimal>\d+(?:[.,]\d+)?|[.,]\d+))\s*(?<unit>[^\d\s].*)?$/u';
+        $pattern = '/^(?<sign>[-+−]?)\s*(?:(?<whole>[0-9]+)\s+)?(?:(?<top>[0-9]+)\s*\/\s*(?<bottom>[0-9]+)|(?<decimal>[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+))\s*(?<unit>[^0-9\s].*)?$/u';
         if (preg_match($pattern, $typed, $m) !== 1 || (($m['whole'] ?? '') !== '' && ($m['top'] ?? '') === '') || (int) ($m['bottom'] ?? 1) === 0 && ($m['top'] ?? '') !== '') {
             throw InvalidQuantity::outside($field, $text, 'a number, with '.$this->spelt().' if not '.$this->unit($system));
         }

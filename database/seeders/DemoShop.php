@@ -78,7 +78,7 @@ final class DemoShop extends Seeder
         $powders = [
             'green' => ['Promenade green, fine texture', 'Pierhead Powders', '26-0417', 'polyester', '#1f4a3d', 'fine texture', 1.55, 60, 90, 120, 3, true, [[180, 18, 60], [190, 12, 40], [200, 8, 28]]],
             'black' => ['Lamp black, satin', 'Pierhead Powders', '26-0388', 'polyester', '#1b1d1e', 'satin', 1.5, 60, 90, 120, 3, true, [[180, 15, 45], [200, 8, 22]]],
-            'grey' => ['Slipway grey, quick', 'Pierhead Powders', '26-0402', 'polyester', '#7f8a8c', 'smooth', 1.6, 60, 90, 115, 3, true, [[180, 18, 32], [200, 8, 14]]],
+            'grey' => ['Slipway grey, quick', 'Pierhead Powders', '26-0402', 'polyester', '#7f8a8c', 'smooth', 1.6, 60, 90, 115, 3, true, [[180, 18, 45], [200, 8, 20]]],
             'zinc' => ['Undercoat Z, zinc rich', 'Breakwater Coatings', '26-1130', 'epoxy', '#8a8d8f', 'primer', 2.6, 60, 90, 110, 4, true, [[160, 15, null], [180, 8, null]]],
             'epoxy' => ['Undercoat E for light alloy', 'Breakwater Coatings', '26-1142', 'epoxy', '#b9b4a6', 'primer', 1.45, 50, 80, 110, 4, true, [[170, 12, 50], [190, 6, 30]]],
             'white' => ['Bandstand white', 'Breakwater Coatings', '26-1098', 'polyester', '#eef0ee', 'gloss', 1.7, 70, 100, 120, 3, true, [[170, 20, 60], [180, 12, 40], [190, 8, 28]]],

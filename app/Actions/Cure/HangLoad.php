@@ -55,15 +55,11 @@ final class HangLoad
     {
         $load = LoadOfBake::from($bake->fresh() ?? $bake);
         $plan = $load->planner()->plan();
-        if ($plan->feasible) {
-            $bake->update(['setpoint_c' => $plan->setpointC, 'minutes' => max(0.1, (float) $plan->minutes - $bake->door_open_s / 60)]);
-
-            return;
+        $best = $plan->atBest;
+        if ($best !== null) {
+            $minutes = $plan->minutes ?? min(720, $best->pullS / 60);
+            $bake->update(['setpoint_c' => $best->setpointC, 'minutes' => max(0.1, round($minutes - $bake->door_open_s / 60, 2))]);
         }
-        $highest = collect($load->aims())->map(fn ($aim): float => $aim->sheet->rows[count($aim->sheet->rows) - 1]->pmtC)->min();
-        $setpoint = min($load->oven->maxC ?? 200, (float) $highest);
-        $ready = $load->planner()->at($setpoint, 720);
-        $bake->update(['setpoint_c' => $setpoint, 'minutes' => round(max(1, min(720, $ready->pullS / 60)), 1)]);
     }
 
     /**

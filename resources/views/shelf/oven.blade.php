@@ -14,7 +14,7 @@
         <x-field name="height" label="Inside height" :unit="$u->unit(D::Size)" :value="$u->field(D::Size, $a['height_m'] ?? null)" />
         <x-field name="depth" label="Inside depth" :unit="$u->unit(D::Size)" :value="$u->field(D::Size, $a['depth_m'] ?? null)" />
         <x-field name="minutes_to_200" label="Minutes from cold to {{ $u->temp(200) }}, empty" :value="$a['minutes_to_200'] ?? ''" inputmode="decimal" hint="Time it once, from a cold morning." />
-        <x-field name="heater" label="Heater, from its plate" unit="kW" :value="$a['heater_kw'] ?? ''" hint="Empty: what ovens of the size usually have." />
+        <x-field name="heater" label="Heater, from its plate" unit="kW" :value="$a['heater_kw'] ?? ''" hint="Empty: worked out from the minutes." />
         <x-field name="max" label="Hottest setpoint" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $oven?->max_c ?? 230, 0)" />
         <div class="col-span-full"><button class="btn btn-do" name="by" value="answers">Work its figures out{{ $oven ? ' again' : '' }}</button></div>
     </form>
