@@ -8,6 +8,6 @@ use Illuminate\Support\Facades\Artisan;
 
 Artisan::command('demo:seed-if-empty', function (): void {
     if (Shop::query()->doesntExist()) {
-        $this->call('db:seed', ['--class' => DemoShop::class, '--force' => true]);
+        Artisan::call('db:seed', ['--class' => DemoShop::class, '--force' => true]);
     }
 })->purpose('Fill an empty database with the demo shop');

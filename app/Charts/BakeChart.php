@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Charts;
 
-use Aenum\Core\Heat\Trajectory;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Cure\BakeBoard;
 use App\Support\Units;
@@ -106,7 +105,11 @@ final readonly class BakeChart
         return $ticks;
     }
 
-    /** The pull window, from ready to spoilt, as a band; null where there is none. */
+    /**
+     * The pull window, from ready to spoilt, as a band; null where there is none.
+     *
+     * @return array{x: float, width: float}|null
+     */
     public function window(): ?array
     {
         $look = $this->board->outlook;
@@ -118,7 +121,11 @@ final readonly class BakeChart
         return $to <= 60 * $look->readyMinutes ? null : ['x' => $this->x(60 * $look->readyMinutes), 'width' => $this->x($to) - $this->x(60 * $look->readyMinutes)];
     }
 
-    /** The temperature from which cure is counted in the window way, as a line. */
+    /**
+     * The temperature from which cure is counted in the window way, as a line.
+     *
+     * @return array{y: float, label: string}
+     */
     public function windowLine(): array
     {
         $sheet = $this->board->decides()->aim->sheet;
@@ -181,7 +188,11 @@ final readonly class BakeChart
         return $this->board->bake->isRunning() && $second <= $this->endS ? $this->x($second) : null;
     }
 
-    /** The curves as a table, a row every so many minutes: behind the picture, and what the pointer reads. */
+    /**
+     * The curves as a table, a row every so many minutes: behind the picture, and what the pointer reads.
+     *
+     * @return list<array{x: float, minute: string, values: list<string>}>
+     */
     public function table(): array
     {
         $run = $this->board->outlook->run;
@@ -198,7 +209,11 @@ final readonly class BakeChart
         return $rows;
     }
 
-    /** Stops of the temper scale from the bottom of the picture to its top. @return list<array{offset: float, key: string}> */
+    /**
+     * Stops of the temper scale from the bottom of the picture to its top.
+     *
+     * @return list<array{offset: float, key: string}>
+     */
     public function temper(): array
     {
         return array_map(fn (array $stop): array => ['offset' => round(min(1, $stop[0] / $this->topC), 4), 'key' => $stop[1]], TemperScale::STOPS);
@@ -222,7 +237,7 @@ final readonly class BakeChart
         );
     }
 
-    /** @param \Closure(float): float $at */
+    /** @param  \Closure(float): float  $at */
     private function path(\Closure $at): string
     {
         $path = '';

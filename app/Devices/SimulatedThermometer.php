@@ -24,7 +24,9 @@ final readonly class SimulatedThermometer
 
     private const FASTEST = 1.08;
 
-    public function __construct(private LoadOfBake $load) {}
+    public function __construct(private LoadOfBake $load)
+    {
+    }
 
     /** What the instrument shows, °C, pointed at an item now. */
     public function shows(int $item, CarbonImmutable $now): float

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
+use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -34,6 +35,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Bake extends Model
 {
+    use HeldForChange;
+
     protected $guarded = [];
 
     public function rules(): BakeRules
@@ -84,13 +87,19 @@ final class Bake extends Model
     /** @return HasMany<BakeEvent, $this> */
     public function events(): HasMany
     {
-        return $this->hasMany(BakeEvent::class)->whereNull('withdrawn_at')->orderBy('at');
+        $relation = $this->hasMany(BakeEvent::class);
+        $relation->whereNull('withdrawn_at')->orderBy('at');
+
+        return $relation;
     }
 
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {
-        return $this->hasMany(Reading::class)->whereNull('withdrawn_at')->orderBy('at');
+        $relation = $this->hasMany(Reading::class);
+        $relation->whereNull('withdrawn_at')->orderBy('at');
+
+        return $relation;
     }
 
     /** @return HasMany<BakeResult, $this> */

@@ -50,7 +50,10 @@ final class Coat extends Model
     /** @return HasMany<Inspection, $this> */
     public function inspections(): HasMany
     {
-        return $this->hasMany(Inspection::class)->whereNull('superseded_by')->orderByDesc('at');
+        $relation = $this->hasMany(Inspection::class);
+        $relation->whereNull('superseded_by')->orderByDesc('at');
+
+        return $relation;
     }
 
     /** Whether pulled bakes have brought the layer, everywhere on the part, to what it was baked for. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Route\Station;
+use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -28,16 +29,21 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Job extends Model
 {
+    use HeldForChange;
+
     protected $guarded = [];
 
     /**
      * Jobs still hanging somewhere, the most pressing first.
      *
-     * @param  Builder<self>  $query
+     * @return Builder<self>
      */
-    public function scopeOpen(Builder $query): void
+    public static function hanging(): Builder
     {
-        $query->where('status', 'open')->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
+        $jobs = self::query()->where('status', 'open');
+        $jobs->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
+
+        return $jobs;
     }
 
     public function isOpen(): bool
@@ -59,13 +65,19 @@ final class Job extends Model
     /** @return HasMany<Part, $this> */
     public function parts(): HasMany
     {
-        return $this->hasMany(Part::class)->whereNull('withdrawn_at');
+        $relation = $this->hasMany(Part::class);
+        $relation->whereNull('withdrawn_at');
+
+        return $relation;
     }
 
     /** @return HasMany<Move, $this> */
     public function moves(): HasMany
     {
-        return $this->hasMany(Move::class)->orderByDesc('at')->orderByDesc('id');
+        $relation = $this->hasMany(Move::class);
+        $relation->orderByDesc('at')->orderByDesc('id');
+
+        return $relation;
     }
 
     /** @return array<string, string> */

@@ -49,7 +49,10 @@ final class Part extends Model
     /** @return HasMany<Coat, $this> */
     public function coats(): HasMany
     {
-        return $this->hasMany(Coat::class)->orderBy('position');
+        $relation = $this->hasMany(Coat::class);
+        $relation->orderBy('position');
+
+        return $relation;
     }
 
     /** @return array<string, string> */

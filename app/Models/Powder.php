@@ -49,7 +49,10 @@ final class Powder extends Model
     /** @return HasMany<PowderRow, $this> */
     public function rows(): HasMany
     {
-        return $this->hasMany(PowderRow::class)->orderBy('pmt_c');
+        $relation = $this->hasMany(PowderRow::class);
+        $relation->orderBy('pmt_c');
+
+        return $relation;
     }
 
     /** @return array<string, string> */

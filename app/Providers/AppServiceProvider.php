@@ -19,7 +19,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict($this->app->environment() !== 'production');
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner());
         RateLimiter::for('sign-in', fn (Request $request): array => [

@@ -13,7 +13,9 @@ use Illuminate\Contracts\Validation\ValidationRule;
 /** A quantity typed with or without a unit, within a range given in the unit the program keeps. */
 final readonly class Measured implements ValidationRule
 {
-    public function __construct(private Dimension $dimension, private float $min, private float $max, private bool $above = false) {}
+    public function __construct(private Dimension $dimension, private float $min, private float $max, private bool $above = false)
+    {
+    }
 
     /** Above a limit, not at it. */
     public static function above(Dimension $dimension, float $above, float $max): self

@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\Auth;
 /** Figures in the units of whoever is looking. */
 final readonly class Units
 {
-    public function __construct(public UnitSystem $system) {}
+    public function __construct(public UnitSystem $system)
+    {
+    }
 
     public static function current(): self
     {

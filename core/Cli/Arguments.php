@@ -13,9 +13,11 @@ final readonly class Arguments
      * @param  list<string>  $operands
      * @param  array<string, string>  $options
      */
-    private function __construct(public string $command, public array $operands, public array $options) {}
+    private function __construct(public string $command, public array $operands, public array $options)
+    {
+    }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public static function of(array $words): self
     {
         $operands = $options = [];

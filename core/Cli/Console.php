@@ -16,9 +16,11 @@ final readonly class Console
      * @param  \Closure(string): void  $out
      * @param  \Closure(string): void  $err
      */
-    public function __construct(private \Closure $read, private \Closure $out, private \Closure $err) {}
+    public function __construct(private \Closure $read, private \Closure $out, private \Closure $err)
+    {
+    }
 
-    /** @param list<string> $words without the program's name */
+    /** @param  list<string>  $words without the program's name */
     public function run(array $words): int
     {
         try {

@@ -7,7 +7,7 @@ namespace Aenum\Core\Cure;
 /** What one item wants of a bake: its fresh layer flowed or cured, and the layers under it kept from over-bake. */
 final readonly class Aim
 {
-    /** @param list<Underlayer> $under */
+    /** @param  list<Underlayer>  $under */
     private function __construct(
         public CureSheet $sheet,
         public bool $flowOnly,
@@ -15,15 +15,16 @@ final readonly class Aim
         /** What an earlier bake already gave the layer, where it goes back in. */
         public float $doseSoFar,
         public float $overbakeSoFar,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Underlayer> $under */
+    /** @param  list<Underlayer>  $under */
     public static function fullCure(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
     {
         return new self($sheet, false, $under, $doseSoFar, $overbakeSoFar);
     }
 
-    /** @param list<Underlayer> $under */
+    /** @param  list<Underlayer>  $under */
     public static function flow(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
     {
         return new self($sheet, true, $under, $doseSoFar, $overbakeSoFar);

@@ -19,7 +19,9 @@ final readonly class ArrheniusRate
     /** Nodes and weights of the three-point Gauss rule on 0 to 1. */
     private const GAUSS = [[0.1127016653792583, 5 / 18], [0.5, 8 / 18], [0.8872983346207417, 5 / 18]];
 
-    public function __construct(public float $a, public float $b, public float $fromC, public ?float $cappedC = null) {}
+    public function __construct(public float $a, public float $b, public float $fromC, public ?float $cappedC = null)
+    {
+    }
 
     /**
      * Least squares of ln t on 1/T over the rows; with one row b = E/R.

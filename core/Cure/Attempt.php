@@ -9,7 +9,7 @@ use Aenum\Core\Heat\Trajectory;
 /** One setpoint followed until every item was done, or until it was clear that it would not do. */
 final readonly class Attempt
 {
-    /** @param list<ItemWatch> $watches one for each item, as they stood at the pull */
+    /** @param  list<ItemWatch>  $watches one for each item, as they stood at the pull */
     public function __construct(
         public float $setpointC,
         public Outcome $outcome,
@@ -19,7 +19,8 @@ final readonly class Attempt
         public array $watches,
         public Trajectory $trajectory,
         private BakeRules $rules,
-    ) {}
+    ) {
+    }
 
     public function serves(): bool
     {
@@ -30,7 +31,7 @@ final readonly class Attempt
     {
         $excess = array_map(fn (ItemWatch $watch): float => $watch->excess($this->rules), $this->watches);
 
-        return (int) array_search(max($excess), $excess, true);
+        return (int) array_search(max(0.0, ...$excess), $excess, true);
     }
 
     public function excess(): float

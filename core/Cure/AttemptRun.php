@@ -34,9 +34,10 @@ final readonly class AttemptRun
         private Conduct $conduct,
         private BakeRules $rules,
         private float $exchange,
-    ) {}
+    ) {
+    }
 
-    /** @param float $horizonMinutes how far to look */
+    /** @param  float  $horizonMinutes how far to look */
     public function follow(float $horizonMinutes): Attempt
     {
         $simulation = new Simulation($this->oven, $this->load, $this->conduct, $this->exchange);
@@ -113,7 +114,7 @@ final readonly class AttemptRun
         return $next;
     }
 
-    /** @param list<ItemWatch> $watches */
+    /** @param  list<ItemWatch>  $watches */
     private function excess(array $watches): float
     {
         return max(0.0, ...array_map(fn (ItemWatch $watch): float => $watch->excess($this->rules), $watches));
@@ -133,7 +134,7 @@ final readonly class AttemptRun
     /** Seconds the oven-entry habit would bake: the longest any sheet asks for at the setpoint, with the margin. */
     private function timedS(): float
     {
-        return 60 * (1 + $this->rules->margin) * max(array_map(
+        return 60 * (1 + $this->rules->margin) * max(0.0, ...array_map(
             fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointMinutes() : $aim->sheet->needs->minutesAt($this->conduct->setpointC),
             $this->aims,
         ));

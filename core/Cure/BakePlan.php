@@ -10,7 +10,7 @@ use Aenum\Core\Heat\Trajectory;
 /** A bake that serves every item, or the reason there is none. */
 final readonly class BakePlan
 {
-    /** @param list<Judgement> $judgements one for each item */
+    /** @param  list<Judgement>  $judgements one for each item */
     private function __construct(
         public bool $feasible,
         public string $why,
@@ -25,7 +25,8 @@ final readonly class BakePlan
         public ?Trajectory $trajectory,
         /** The bake itself; where none serves, the one that hurts least. Null where nothing could be tried. */
         public ?Attempt $atBest,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<LoadItem>  $load
@@ -64,7 +65,7 @@ final readonly class BakePlan
         return new self(false, $why, null, null, $atBest?->last, $atBest?->mostHurt(), null, [], null, $atBest);
     }
 
-    /** @param list<Judgement> $judgements */
+    /** @param  list<Judgement>  $judgements */
     private static function leastDose(array $judgements): float
     {
         return min(1e9, ...array_map(fn (Judgement $j): float => $j->dose, $judgements));

@@ -16,7 +16,9 @@ final readonly class BakeRules
     /** Over-bake past this share of what the powder stands is worth a warning; past 1 it is a fault. */
     public const OVERBAKE_WARNING = 0.85;
 
-    private function __construct(public ClockWay $way, public float $margin, public float $overbakeLimit) {}
+    private function __construct(public ClockWay $way, public float $margin, public float $overbakeLimit)
+    {
+    }
 
     /**
      * @param  float  $margin  extra on dose and minutes, 0 to 2 (0.10 is ten per cent)

@@ -21,13 +21,14 @@ final readonly class Correction
 
     public const PRIOR_SIGMA = 0.25;
 
-    /** @param list<float> $residualsK reading less corrected curve, K, in the order given */
+    /** @param  list<float>  $residualsK reading less corrected curve, K, in the order given */
     private function __construct(
         public float $factor,
         /** Standard deviation of ln s after the readings. */
         public float $sigma,
         public array $residualsK,
-    ) {}
+    ) {
+    }
 
     public static function none(): self
     {

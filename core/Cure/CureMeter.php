@@ -28,7 +28,7 @@ final class CureMeter
 
     public float $flowS = 0.0;
 
-    /** @var list<float> seconds at or above each row's temperature */
+    /** @var array<int, float> seconds at or above each row's temperature */
     public array $rowS;
 
     public function __construct(public readonly CureSheet $sheet)

@@ -10,7 +10,9 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** One row of a powder's sheet: at this part-metal temperature it needs so long, and stands so long. */
 final readonly class CureRow
 {
-    private function __construct(public float $pmtC, public float $minMinutes, public ?float $maxMinutes) {}
+    private function __construct(public float $pmtC, public float $minMinutes, public ?float $maxMinutes)
+    {
+    }
 
     /**
      * @param  float  $pmtC  part-metal temperature, −40 to 700 °C

@@ -28,7 +28,8 @@ final readonly class CureSheet
         public ArrheniusRate $needs,
         /** 1/t_max: over-bake is its integral; null where no row says what the powder stands. */
         public ?ArrheniusRate $stands,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<CureRow>  $rows  1 to 20, in any order
@@ -70,7 +71,7 @@ final readonly class CureSheet
 
         return new self(
             $chemistry,
-            array_values($rows),
+            $rows,
             $windowC === null ? $lowest : Check::celsius('window_pmt_c', $windowC),
             $flowC === null ? null : Check::celsius('flow_c', $flowC),
             $flowMinutes === null ? null : Check::above('flow_min', $flowMinutes, 0, 10080),

@@ -9,7 +9,7 @@ use Aenum\Core\Heat\Step;
 /** One item in a bake as it is set. Minutes run from the start of the run. */
 final readonly class ItemOutlook
 {
-    /** @param list<Judgement> $under what this bake gives each layer underneath, lowest first */
+    /** @param  list<Judgement>  $under what this bake gives each layer underneath, lowest first */
     private function __construct(
         public ?float $readyMinutes,
         public ?float $spoiltMinutes,
@@ -17,9 +17,10 @@ final readonly class ItemOutlook
         public array $under,
         /** Over-bake at the pull as a share of the limit, the worst of all layers. */
         public float $excess,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Step> $steps */
+    /** @param  list<Step>  $steps */
     public static function follow(array $steps, ItemWatch $watch, BakeRules $rules, float $pullS): self
     {
         $atPull = clone $watch;

@@ -17,7 +17,8 @@ final readonly class Judgement
         public float $flowMinutes,
         public ?CureRow $rowServed,
         private CureSheet $sheet,
-    ) {}
+    ) {
+    }
 
     /** Cure from the core's curve, over-bake from the surface's. */
     public static function of(CureMeter $core, CureMeter $surface): self

@@ -27,7 +27,8 @@ final readonly class LoadSplit
         private array $aims,
         private Conduct $conduct,
         private BakeRules $rules,
-    ) {}
+    ) {
+    }
 
     /** @return list<SplitBake> */
     public function bakes(): array
@@ -46,7 +47,7 @@ final readonly class LoadSplit
 
     /**
      * @param  non-empty-list<int>  $order
-     * @return array{non-empty-list<int>, BakePlan}
+     * @return array{list<int>, BakePlan}
      */
     private function longestRun(array $order): array
     {
@@ -81,7 +82,7 @@ final readonly class LoadSplit
         return new SplitBake([$item], $alone, null);
     }
 
-    /** @param list<int> $items */
+    /** @param  list<int>  $items */
     private function plan(array $items, ?int $pieces = null): BakePlan
     {
         return (new BakePlanner(

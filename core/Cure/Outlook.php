@@ -40,7 +40,8 @@ final readonly class Outlook
         public array $items,
         public array $ways,
         public float $energyKwh,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<LoadItem>  $load
@@ -70,7 +71,7 @@ final readonly class Outlook
 
         return new self(
             $run, $pullMinutes, $ready, $spoilt === [] ? null : min($spoilt), $needed->last,
-            (int) array_search(max($excess), $excess, true), $items, $ways, $run->energyKwh(60 * $pullMinutes),
+            (int) array_search(max(0.0, ...$excess), $excess, true), $items, $ways, $run->energyKwh(60 * $pullMinutes),
         );
     }
 

@@ -9,7 +9,9 @@ use Aenum\Core\Unit\Check;
 /** A surface temperature read on the floor. */
 final readonly class Reading
 {
-    private function __construct(public int $item, public float $second, public float $celsius) {}
+    private function __construct(public int $item, public float $second, public float $celsius)
+    {
+    }
 
     /**
      * @param  int  $item  position in the load

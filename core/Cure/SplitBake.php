@@ -8,9 +8,11 @@ namespace Aenum\Core\Cure;
 final readonly class SplitBake
 {
     /**
-     * @param  non-empty-list<int>  $items  positions in the load
+     * @param  list<int>  $items  positions in the load
      * @param  BakePlan  $plan  not feasible where an item cannot be baked in this oven at all
      * @param  int|null  $piecesAtATime  where all of them at once is too much
      */
-    public function __construct(public array $items, public BakePlan $plan, public ?int $piecesAtATime) {}
+    public function __construct(public array $items, public BakePlan $plan, public ?int $piecesAtATime)
+    {
+    }
 }

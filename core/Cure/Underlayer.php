@@ -7,5 +7,7 @@ namespace Aenum\Core\Cure;
 /** A layer already on the part, with what earlier bakes gave it. */
 final readonly class Underlayer
 {
-    public function __construct(public CureSheet $sheet, public float $doseSoFar, public float $overbakeSoFar) {}
+    public function __construct(public CureSheet $sheet, public float $doseSoFar, public float $overbakeSoFar)
+    {
+    }
 }

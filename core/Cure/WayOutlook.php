@@ -15,7 +15,8 @@ final readonly class WayOutlook
         public int $slowest,
         /** Null where no sheet says what its powder stands. */
         public ?float $mostOverbake,
-    ) {}
+    ) {
+    }
 
     public static function of(ClockWay $way, Attempt $attempt): self
     {

@@ -36,7 +36,7 @@ final readonly class LoadFile
 
     private const ITEM_KEYS = ['name', 'count', 'material', 'mass_kg', 'area_m2', 'emissivity', 'view_factor', 'convection_w_per_m2k', 'slab', 'start_c'];
 
-    /** @param list<LoadItem> $items */
+    /** @param  list<LoadItem>  $items */
     private function __construct(
         public Oven $oven,
         /** Its setpoint stands only where the file gives one. */
@@ -46,7 +46,8 @@ final readonly class LoadFile
         public ?CureSheet $powder,
         public ?float $runMinutes,
         public BakeRules $rules,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidQuantity naming the first place that cannot be taken */
     public static function parse(string $json): self

@@ -17,7 +17,9 @@ final readonly class Node
 
     private const DEEPEST = 16;
 
-    private function __construct(private mixed $value, public string $place) {}
+    private function __construct(private mixed $value, public string $place)
+    {
+    }
 
     /** @throws InvalidQuantity where the text is too long, is not JSON or nests too deep */
     public static function parse(string $json): self

@@ -23,7 +23,8 @@ final readonly class Conduct
         public array $doors,
         public array $setpointChanges,
         public array $outages,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $ambientC  the shop's air, −40 to 700 °C

@@ -10,7 +10,9 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** The door standing open for a while. */
 final readonly class Door
 {
-    private function __construct(public float $fromS, public float $untilS) {}
+    private function __construct(public float $fromS, public float $untilS)
+    {
+    }
 
     /**
      * @param  float  $atMin  minutes into the run, 0 to 10 080

@@ -39,13 +39,13 @@ final class HeatBalance
     /** @var list<int> */
     private array $count = [];
 
-    /** @var list<float> h·A of one piece with the fan running, W/K */
+    /** @var array<int, float> h·A of one piece with the fan running, W/K */
     private array $hAStirred = [];
 
-    /** @var list<float> the same as the fan now stands, W/K */
+    /** @var array<int, float> the same as the fan now stands, W/K */
     private array $hA = [];
 
-    /** @var list<float> A·F·ε·σ of one piece, W/K⁴ */
+    /** @var array<int, float> A·F·ε·σ of one piece, W/K⁴ */
     private array $radiative = [];
 
     /** @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a polynomial */
@@ -69,22 +69,22 @@ final class HeatBalance
 
     /* The factored matrix of the current step. */
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $inverse = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $toAir = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $toShell = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $fromAir = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $fromShell = [];
 
-    /** @var array<int, array{factor: list<float>, inverse: list<float>, up: list<float>, surface: float}> */
+    /** @var array<int, array{factor: array<int, float>, inverse: array<int, float>, up: array<int, float>, surface: float}> */
     private array $chains = [];
 
     /** @var array{float, float, float, float} */
@@ -142,7 +142,7 @@ final class HeatBalance
         $this->hA = array_map(fn (float $hA): float => $stirred * $hA, $this->hAStirred);
     }
 
-    /** @return list<float> the state at the start, °C */
+    /** @return array<int, float> the state at the start, °C */
     public function start(float $airC, float $shellC): array
     {
         $state = array_fill(0, $this->size, $this->ambientC);
@@ -167,8 +167,8 @@ final class HeatBalance
     /**
      * Slopes of the state, K/s (W for the energy).
      *
-     * @param  list<float>  $y
-     * @return list<float>
+     * @param  array<int, float>  $y
+     * @return array<int, float>
      */
     public function slopes(array $y): array
     {
@@ -201,10 +201,10 @@ final class HeatBalance
     /**
      * Adds conduction inside the slabs to the slopes.
      *
-     * @param  list<float>  $y
-     * @param  list<float>  $f
+     * @param  array<int, float>  $y
+     * @param  array<int, float>  $f
      *
-     * @param-out  list<float>  $f
+     * @param-out  array<int, float>  $f
      */
     private function conduct(array $y, array &$f): void
     {
@@ -240,8 +240,8 @@ final class HeatBalance
     /**
      * Factors shift·I − J, where J is the Jacobian of the slopes at y.
      *
-     * @param  list<float>  $y
-     * @param  list<float>  $f  the slopes at y
+     * @param  array<int, float>  $y
+     * @param  array<int, float>  $f  the slopes at y
      */
     public function factor(array $y, array $f, float $shift): void
     {
@@ -286,8 +286,8 @@ final class HeatBalance
     /**
      * Eliminates a slab from its core outwards; returns what is left on the surface's diagonal.
      *
-     * @param  list<float>  $y
-     * @param  list<float>  $f
+     * @param  array<int, float>  $y
+     * @param  array<int, float>  $f
      */
     private function factorChain(int $item, array $y, array $f, float $surfacePivot, float $shift): float
     {
@@ -312,8 +312,8 @@ final class HeatBalance
     /**
      * Solves (shift·I − J)·x = r with the matrix of the last factor().
      *
-     * @param  list<float>  $r
-     * @return list<float>
+     * @param  array<int, float>  $r
+     * @return array<int, float>
      */
     public function solve(array $r): array
     {

@@ -28,7 +28,8 @@ final readonly class LoadItem
         public ?float $convectionWPerM2K,
         public ?Slab $slab,
         public ?float $startC,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  1 to 200 characters

@@ -21,7 +21,8 @@ final readonly class Oven
         public float $doorWPerK,
         public float $convectionWPerM2K,
         public ?float $maxC,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $heaterKw  full heater power P, 0 to 10 000 kW

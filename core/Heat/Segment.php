@@ -16,7 +16,8 @@ final readonly class Segment
         public float $fromSlope,
         /** K/s */
         public float $toSlope,
-    ) {}
+    ) {
+    }
 
     /** A straight piece, as between two samples of a logger. */
     public static function straight(float $fromS, float $toS, float $fromC, float $toC): self

@@ -19,16 +19,17 @@ final readonly class Simulation
 
     private const LONGEST_STEP_S = 900.0;
 
-    /** @param list<LoadItem> $load */
+    /** @param  list<LoadItem>  $load */
     public function __construct(
         private Oven $oven,
         private array $load,
         private Conduct $conduct,
         private float $exchange = 1.0,
         private float $toleranceK = self::TOLERANCE_K,
-    ) {}
+    ) {
+    }
 
-    /** @param float $endS s, above 0 */
+    /** @param  float  $endS s, above 0 */
     public function run(float $endS): Trajectory
     {
         $balance = $this->balance();
@@ -83,9 +84,9 @@ final readonly class Simulation
     /**
      * One RODAS3 step.
      *
-     * @param  list<float>  $y
-     * @param  list<float>  $f
-     * @return array{list<float>, float} the new state, and the error as a multiple of the tolerance
+     * @param  array<int, float>  $y
+     * @param  array<int, float>  $f
+     * @return array{array<int, float>, float} the new state, and the error as a multiple of the tolerance
      */
     private function attempt(HeatBalance $balance, array $y, array $f, float $h): array
     {

@@ -10,7 +10,9 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** A thick section: from an insulated centre plane to one exposed face. */
 final readonly class Slab
 {
-    private function __construct(public float $halfMm, public float $conductivityWPerMK) {}
+    private function __construct(public float $halfMm, public float $conductivityWPerMK)
+    {
+    }
 
     /**
      * @param  float  $halfMm  centre plane to exposed face, above 0 to 2 000 mm

@@ -9,11 +9,11 @@ final readonly class Step
 {
     /**
      * @param  float  $fromS  s
-     * @param  list<float>  $from  state, see HeatBalance
-     * @param  list<float>  $fromSlope  K/s
+     * @param  array<int, float>  $from  state, see HeatBalance
+     * @param  array<int, float>  $fromSlope  K/s
      * @param  float  $toS  s
-     * @param  list<float>  $to
-     * @param  list<float>  $toSlope
+     * @param  array<int, float>  $to
+     * @param  array<int, float>  $toSlope
      */
     public function __construct(
         public float $fromS,
@@ -22,7 +22,8 @@ final readonly class Step
         public float $toS,
         public array $to,
         public array $toSlope,
-    ) {}
+    ) {
+    }
 
     /** How one node of the state went during the step. */
     public function course(int $node): Segment

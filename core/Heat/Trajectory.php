@@ -11,7 +11,9 @@ final readonly class Trajectory
      * @param  list<Step>  $steps
      * @param  list<LoadItem>  $load
      */
-    public function __construct(public array $steps, private HeatBalance $balance, public array $load) {}
+    public function __construct(public array $steps, private HeatBalance $balance, public array $load)
+    {
+    }
 
     public function endS(): float
     {

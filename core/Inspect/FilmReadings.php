@@ -12,7 +12,7 @@ final readonly class FilmReadings
 {
     public const MOST = 200;
 
-    /** @param non-empty-list<float> $microns */
+    /** @param  non-empty-list<float>  $microns */
     private function __construct(
         public array $microns,
         public int $n,
@@ -21,7 +21,8 @@ final readonly class FilmReadings
         public float $deviation,
         public float $least,
         public float $most,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float>  $microns  1 to 200 readings, above 0 to 5 000 µm each

@@ -19,7 +19,9 @@ final readonly class SolventRub
         1 => 'through to metal',
     ];
 
-    private function __construct(public int $rubs, public int $rating) {}
+    private function __construct(public int $rubs, public int $rating)
+    {
+    }
 
     /**
      * @param  int  $rubs  double rubs, 1 to 500

@@ -9,8 +9,10 @@ use Aenum\Core\Heat\Segment;
 /** One thermocouple's readings. */
 final readonly class LoggerColumn
 {
-    /** @param list<array{float, float}> $points [s since the first line, °C], at least two, in order */
-    public function __construct(public string $name, public array $points) {}
+    /** @param  list<array{float, float}>  $points [s since the first line, °C], at least two, in order */
+    public function __construct(public string $name, public array $points)
+    {
+    }
 
     /** @return list<Segment> the curve, straight between readings */
     public function course(): array
@@ -25,6 +27,6 @@ final readonly class LoggerColumn
 
     public function longestGapS(): float
     {
-        return max(array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course()));
+        return max(0.0, ...array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course()));
     }
 }

@@ -18,8 +18,10 @@ final readonly class LoggerFile
 
     public const MOST_COLUMNS = 64;
 
-    /** @param list<LoggerColumn> $columns */
-    private function __construct(public array $columns) {}
+    /** @param  list<LoggerColumn>  $columns */
+    private function __construct(public array $columns)
+    {
+    }
 
     /** @throws InvalidQuantity naming the line and column that cannot be read */
     public static function parse(string $csv): self

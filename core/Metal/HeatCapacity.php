@@ -11,8 +11,10 @@ final readonly class HeatCapacity
 {
     public const DEGREE = 5;
 
-    /** @param array{float, float, float, float, float, float} $coefficients */
-    private function __construct(public array $coefficients) {}
+    /** @param  array{float, float, float, float, float, float}  $coefficients */
+    private function __construct(public array $coefficients)
+    {
+    }
 
     /**
      * @param  list<float>  $coefficients  c₀ first, one to six of them

@@ -21,7 +21,8 @@ final readonly class Metal
         public float $bareEmissivity,
         public bool $ageHardens,
         public string $source,
-    ) {}
+    ) {
+    }
 
     /** A metal a load file describes by its specific heat alone. */
     public static function custom(HeatCapacity $heatCapacity): self

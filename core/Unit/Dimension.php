@@ -76,14 +76,16 @@ enum Dimension
     {
         $typed = trim($text);
         $pattern = '/^(?<sign>[-+−]?)\s*(?:(?<whole>[0-9]+)\s+)?(?:(?<top>[0-9]+)\s*\/\s*(?<bottom>[0-9]+)|(?<decimal>[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+))\s*(?<unit>[^0-9\s].*)?$/u';
-        if (preg_match($pattern, $typed, $m) !== 1 || (($m['whole'] ?? '') !== '' && ($m['top'] ?? '') === '') || (int) ($m['bottom'] ?? 1) === 0 && ($m['top'] ?? '') !== '') {
+        $matched = preg_match($pattern, $typed, $m) === 1;
+        $m += ['sign' => '', 'whole' => '', 'top' => '', 'bottom' => '', 'decimal' => '', 'unit' => ''];
+        if (! $matched || ($m['whole'] !== '' && $m['top'] === '') || ($m['top'] !== '' && (int) $m['bottom'] === 0)) {
             throw InvalidQuantity::outside($field, $text, 'a number, with '.$this->spelt().' if not '.$this->unit($system));
         }
-        $number = (float) ($m['whole'] ?? 0) + (($m['top'] ?? '') !== '' ? (int) $m['top'] / (int) $m['bottom'] : (float) strtr($m['decimal'], ',', '.'));
+        $number = (float) $m['whole'] + ($m['top'] !== '' ? (int) $m['top'] / (int) $m['bottom'] : (float) strtr($m['decimal'], ',', '.'));
         if (in_array($m['sign'], ['-', '−'], true)) {
             $number = -$number;
         }
-        [$factor, $offset] = $this->conversion($field, trim($m['unit'] ?? ''), $text, $system);
+        [$factor, $offset] = $this->conversion($field, trim($m['unit']), $text, $system);
 
         return $factor * $number + $offset;
     }

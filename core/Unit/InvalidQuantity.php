@@ -34,7 +34,7 @@ final class InvalidQuantity extends \DomainException
         return new self($place, 'is missing', $allowed);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownKey(string $place, array $known): self
     {
         return new self(self::clean($place), 'is not a known key', 'one of '.implode(', ', $known));

@@ -24,7 +24,7 @@ final class Loads
         return LoadItem::of($name, $count, MetalCatalogue::get($metal), $massKg, $areaM2, 0.9, $viewFactor);
     }
 
-    /** @param list<array{float, float, ?float}> $rows */
+    /** @param  list<array{float, float, ?float}>  $rows */
     public static function sheet(array $rows = [[180, 18, 60], [190, 12, 40], [200, 8, 28]], Chemistry $chemistry = Chemistry::Polyester, ?float $windowC = null): CureSheet
     {
         return CureSheet::of($chemistry, array_map(fn (array $row): CureRow => CureRow::of(...$row), $rows), $windowC, 120, 3);

@@ -28,7 +28,8 @@ final readonly class BakeBoard
         public ?float $earliest,
         public ?float $latest,
         public CarbonImmutable $now,
-    ) {}
+    ) {
+    }
 
     public static function of(Bake $bake): self
     {

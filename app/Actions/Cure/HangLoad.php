@@ -30,7 +30,9 @@ final class HangLoad
     {
         return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): Bake {
             $shop = Shop::current();
-            $coats = Coat::query()->with(['part.job', 'powder.rows'])->whereKey(array_keys($counts))->lockForUpdate()->get();
+            $query = Coat::query()->with(['part.job', 'powder.rows'])->whereKey(array_keys($counts));
+            $query->lockForUpdate();
+            $coats = $query->get();
             if ($coats->isEmpty()) {
                 throw ValidationException::withMessages(['items' => 'Nothing is picked; tick at least one part to hang.']);
             }
@@ -70,7 +72,7 @@ final class HangLoad
     public static function hanging(): Collection
     {
         return BakeItem::query()->whereHas('bake', fn (Builder $bake) => $bake->whereIn('status', ['planned', 'running']))
-            ->get()->groupBy('coat_id')->map(fn (Collection $items): int => (int) $items->sum('count'));
+            ->get()->groupBy('coat_id')->map(fn (Collection $items): int => $items->reduce(fn (int $sum, BakeItem $item): int => $sum + $item->count, 0));
     }
 
     private function check(Coat $coat, int $count): void

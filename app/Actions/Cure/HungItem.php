@@ -13,7 +13,7 @@ use App\Models\Section;
 /** One kind of thing hanging in a bake, as the core sees it and as the shop calls it. */
 final readonly class HungItem
 {
-    /** @param list<LayerSoFar> $layers every coat up to the fresh one, lowest first; the fresh one is last */
+    /** @param  list<LayerSoFar>  $layers every coat up to the fresh one, lowest first; the fresh one is last */
     public function __construct(
         public BakeItem $bakeItem,
         public ?Section $section,
@@ -21,7 +21,8 @@ final readonly class HungItem
         public Aim $aim,
         public array $layers,
         public float $metalMinutesSoFar,
-    ) {}
+    ) {
+    }
 
     public function coat(): Coat
     {

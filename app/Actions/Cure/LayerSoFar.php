@@ -9,5 +9,7 @@ use App\Models\Coat;
 /** What earlier bakes gave one layer. */
 final readonly class LayerSoFar
 {
-    public function __construct(public Coat $coat, public float $dose, public ?float $overbake) {}
+    public function __construct(public Coat $coat, public float $dose, public ?float $overbake)
+    {
+    }
 }

@@ -27,8 +27,10 @@ final readonly class LoadOfBake
 {
     private const POWDER_EMISSIVITY = 0.9;
 
-    /** @param list<HungItem> $hung */
-    private function __construct(public Bake $bake, public HeatOven $oven, public array $hung) {}
+    /** @param  list<HungItem>  $hung */
+    private function __construct(public Bake $bake, public HeatOven $oven, public array $hung)
+    {
+    }
 
     public static function from(Bake $bake): self
     {
@@ -157,7 +159,7 @@ final readonly class LoadOfBake
         return $earlier->id !== $bake->id && $earlier->pulled_at !== null && ($bake->shut_at === null || $earlier->pulled_at->lte($bake->shut_at));
     }
 
-    /** @param array<string, int> $names how often each name was used already */
+    /** @param  array<string, int>  $names how often each name was used already */
     private static function hang(Bake $bake, BakeItem $bakeItem, ?Section $section, array &$names): HungItem
     {
         $coat = $bakeItem->coat;

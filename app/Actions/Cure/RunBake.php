@@ -115,11 +115,11 @@ final class RunBake
         }
     }
 
-    /** @param Closure(Bake): mixed $work */
+    /** @param  Closure(Bake): mixed  $work */
     private function on(Bake $bake, string $status, Closure $work): void
     {
         DB::transaction(function () use ($bake, $status, $work): void {
-            $held = Bake::query()->lockForUpdate()->findOrFail($bake->id);
+            $held = Bake::held($bake->id);
             if ($held->status !== $status) {
                 throw ValidationException::withMessages(['bake' => "This load is {$held->status} now; that can only be done while it is {$status}."]);
             }

@@ -47,7 +47,7 @@ final class SplitBake
     public function __invoke(Bake $bake, User $by): array
     {
         return DB::transaction(function () use ($bake, $by): array {
-            $held = Bake::query()->lockForUpdate()->findOrFail($bake->id);
+            $held = Bake::held($bake->id);
             if (! $held->isPlanned()) {
                 throw ValidationException::withMessages(['bake' => 'Only a bake that has not started can be parted.']);
             }

@@ -11,8 +11,10 @@ use App\Support\Units;
 /** What the board says, in words: a headline and the reasons under it. */
 final readonly class Verdict
 {
-    /** @param list<string> $reasons */
-    private function __construct(public string $tone, public string $headline, public array $reasons) {}
+    /** @param  list<string>  $reasons */
+    private function __construct(public string $tone, public string $headline, public array $reasons)
+    {
+    }
 
     public static function of(BakeBoard $board, Units $u): self
     {

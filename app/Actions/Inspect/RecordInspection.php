@@ -9,6 +9,7 @@ use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Route\Station;
 use App\Models\Coat;
 use App\Models\Inspection;
+use App\Models\Job;
 use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Support\Facades\DB;
@@ -32,11 +33,11 @@ final class RecordInspection
         ], $verdict, $note);
     }
 
-    /** @param array<string, mixed> $findings */
+    /** @param  array<string, mixed>  $findings */
     private function write(Coat $coat, User $by, string $kind, array $findings, string $verdict, ?string $note): Inspection
     {
         return DB::transaction(function () use ($coat, $by, $kind, $findings, $verdict, $note): Inspection {
-            $job = $coat->part->job()->lockForUpdate()->firstOrFail();
+            $job = Job::held($coat->part->job_id);
             if (! $job->isOpen() || $job->station !== Station::Inspect) {
                 throw ValidationException::withMessages(['station' => "Job {$job->number} does not hang at Inspect now."]);
             }

@@ -15,7 +15,9 @@ final readonly class ReleaseCheck
      * @param  list<string>  $stops  nothing leaves while one of these stands
      * @param  list<string>  $doubts  may leave when the one who releases says why
      */
-    private function __construct(public array $stops, public array $doubts) {}
+    private function __construct(public array $stops, public array $doubts)
+    {
+    }
 
     public static function of(Job $job): self
     {

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes a job in, or corrects what was written down about it. */
 final class SaveJob
 {
-    /** @param array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string} $facts */
+    /** @param  array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string}  $facts */
     public function __invoke(?Job $job, User $by, array $facts): Job
     {
         return DB::transaction(function () use ($job, $by, $facts): Job {

@@ -65,14 +65,15 @@ final class SavePart
         return [$facts['mass_kg'], $area];
     }
 
-    /** @param array<string, mixed> $facts */
+    /** @param  array<string, mixed>  $facts */
     private function refuseIfBaked(Part $part, array $facts): void
     {
         if (! $this->wasBaked($part)) {
             return;
         }
         $sections = $part->sections->map(fn ($s): array => [$s->name, round($s->mass_kg, 6), round($s->area_m2, 6)])->sort()->values()->all();
-        $given = collect($facts['sections'])->map(fn (array $s): array => [$s['name'], round($s['mass_kg'], 6), round($s['area_m2'], 6)])->sort()->values()->all();
+        $given = array_map(fn (array $s): array => [$s['name'], round($s['mass_kg'], 6), round($s['area_m2'], 6)], $facts['sections']);
+        sort($given);
         if ($sections !== $given) {
             throw ValidationException::withMessages(['sections' => 'The sections cannot change once the part has been in an oven: its record stands on them.']);
         }
@@ -80,10 +81,10 @@ final class SavePart
 
     private function wasBaked(Part $part): bool
     {
-        return BakeItem::query()->whereIn('coat_id', $part->coats()->pluck('id'))->whereHas('bake', fn ($bake) => $bake->whereIn('status', ['running', 'pulled', 'planned']))->exists();
+        return BakeItem::query()->whereHas('bake', fn ($bake) => $bake->whereIn('status', ['running', 'pulled', 'planned']))->whereIn('coat_id', $part->coats()->pluck('id'))->exists();
     }
 
-    /** @param list<array{name: string, mass_kg: float, area_m2: float}> $sections */
+    /** @param  list<array{name: string, mass_kg: float, area_m2: float}>  $sections */
     private function writeSections(Part $part, array $sections): void
     {
         if ($this->wasBaked($part)) {
@@ -95,7 +96,7 @@ final class SavePart
         }
     }
 
-    /** @param list<array{role: string, powder_id: int, bake_to: string}> $coats */
+    /** @param  list<array{role: string, powder_id: int, bake_to: string}>  $coats */
     private function writeCoats(Part $part, array $coats): void
     {
         $kept = $part->coats()->get()->keyBy('position');

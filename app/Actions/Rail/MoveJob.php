@@ -54,7 +54,7 @@ final class MoveJob
 
     private function held(Job $job, Station $seenAt): Job
     {
-        $held = Job::query()->lockForUpdate()->findOrFail($job->id);
+        $held = Job::held($job->id);
         if (! $held->isOpen()) {
             throw ValidationException::withMessages(['station' => "Job {$held->number} is closed; its history cannot be added to."]);
         }

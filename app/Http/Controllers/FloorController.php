@@ -22,7 +22,9 @@ use Illuminate\Validation\Rule;
 /** A bake on the floor: door, events, readings, pull. */
 final class FloorController
 {
-    public function __construct(private readonly RunBake $run) {}
+    public function __construct(private readonly RunBake $run)
+    {
+    }
 
     public function shut(Request $request, Bake $bake): RedirectResponse
     {

@@ -94,7 +94,7 @@ final class JobController
     public function withdrawPart(Part $part): RedirectResponse
     {
         $this->mustBeOpen($part->job);
-        if (BakeItem::query()->whereIn('coat_id', $part->coats()->pluck('id'))->whereHas('bake', fn ($bake) => $bake->where('status', '!=', 'withdrawn'))->exists()) {
+        if (BakeItem::query()->whereHas('bake', fn ($bake) => $bake->where('status', '!=', 'withdrawn'))->whereIn('coat_id', $part->coats()->pluck('id'))->exists()) {
             throw ValidationException::withMessages(['part' => "{$part->name} hangs or hung in an oven load; its record stays."]);
         }
         $part->update(['withdrawn_at' => ShopClock::now()]);

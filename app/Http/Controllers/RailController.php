@@ -16,7 +16,7 @@ final class RailController
     public function __invoke(): View
     {
         return view('rail', [
-            'jobs' => Job::query()->open()->with(['customer', 'parts'])->get()->groupBy(fn (Job $job): int => $job->station->value),
+            'jobs' => Job::hanging()->with(['customer', 'parts'])->get()->groupBy(fn (Job $job): int => $job->station->value),
             'running' => Bake::query()->where('status', 'running')->with(['oven', 'items.coat.part'])->orderBy('shut_at')->get(),
             'cooling' => Bake::query()->where('status', 'pulled')->with(['oven', 'results', 'items.coat.part'])->orderByDesc('pulled_at')->limit(3)->get(),
             'stations' => Station::cases(),

@@ -26,8 +26,8 @@ final class StationController
     {
         return $station === Station::Cure ? $this->cure() : view('stations.bench', [
             'station' => $station,
-            'jobs' => Job::query()->open()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'moves.user'])->get(),
-            'lately' => Move::query()->where('from_station', $station)->whereIn('kind', ['sent_on', 'released'])->with(['user', 'job'])->orderByDesc('at')->limit(6)->get(),
+            'jobs' => Job::hanging()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'moves.user'])->get(),
+            'lately' => Move::query()->with(['user', 'job'])->where('from_station', $station)->whereIn('kind', ['sent_on', 'released'])->orderByDesc('at')->limit(6)->get(),
         ]);
     }
 
@@ -37,7 +37,7 @@ final class StationController
 
         return view('cure.bench', [
             'station' => Station::Cure,
-            'jobs' => Job::query()->open()->where('station', Station::Cure)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])->get(),
+            'jobs' => Job::hanging()->where('station', Station::Cure)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])->get(),
             'hanging' => HangLoad::hanging(),
             'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
             'running' => (clone $bakes)->where('status', 'running')->orderBy('shut_at')->get(),

@@ -83,7 +83,7 @@ final class PowderRequest extends FormRequest
     /** @return array{powder: array<string, mixed>, rows: list<array{pmt_c: float, min_minutes: float, max_minutes: ?float}>} */
     public function facts(): array
     {
-        $in = $this->validator->getData();
+        $in = $this->all();
 
         return [
             'powder' => [

@@ -26,7 +26,7 @@ final class BakePlannerTest extends TestCase
         return Conduct::of(20, $setpoint, null, null, [Door::opened(0, 75)]);
     }
 
-    /** @param list<LoadItem> $load */
+    /** @param  list<LoadItem>  $load */
     private static function planner(array $load, ?array $aims = null, ?BakeRules $rules = null, ?Oven $oven = null): BakePlanner
     {
         return new BakePlanner($oven ?? Loads::oven(), $load, $aims ?? array_fill(0, count($load), Aim::fullCure(Loads::sheet())), self::conduct(), $rules ?? BakeRules::of());

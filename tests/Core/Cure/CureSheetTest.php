@@ -140,7 +140,7 @@ final class CureSheetTest extends TestCase
         ];
     }
 
-    /** @param list<array{float, float, ?float}> $rows */
+    /** @param  list<array{float, float, ?float}>  $rows */
     #[DataProvider('contradictions')]
     public function test_contradictory_rows_are_refused_by_place(array $rows, string $place): void
     {
