@@ -12,6 +12,7 @@ use App\Http\Controllers\RailController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
+use App\Http\Middleware\StillWorksHere;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
@@ -30,7 +31,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'signOut']);
     Route::put('/me', [HouseController::class, 'updateMe']);
 

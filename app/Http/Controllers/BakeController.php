@@ -103,6 +103,7 @@ final class BakeController
     /** @return array<string, mixed> */
     private function data(Bake $bake): array
     {
+        $bake->load(['results.coat.part', 'results.section', 'readings.item.coat.part', 'readings.section', 'readings.user', 'shutBy', 'pulledBy']);
         $board = BakeBoard::of($bake);
         $units = Units::current();
         $verdict = Verdict::of($board, $units);

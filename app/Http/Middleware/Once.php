@@ -33,7 +33,7 @@ final class Once
             return redirect()->to($spent->leads_to ?? url()->previous('/'))->with('said', 'That was already done; nothing was done twice.');
         }
         $response = $next($request);
-        $done = $response->isSuccessful() || ($response instanceof RedirectResponse && ! $request->session()->has('errors'));
+        $done = $response->isSuccessful() || ($response instanceof RedirectResponse && ! $this->refused($request));
         if ($done) {
             DB::table('spent_tokens')->where('token', $token)->update(['leads_to' => $response instanceof RedirectResponse ? Str::limit($response->getTargetUrl(), 490, '') : null]);
         } else {
@@ -41,5 +41,13 @@ final class Once
         }
 
         return $response;
+    }
+
+    /** Whether this very request put errors on the form; those of an earlier one may still be in the session. */
+    private function refused(Request $request): bool
+    {
+        $fresh = $request->session()->get('_flash.new', []);
+
+        return is_array($fresh) && in_array('errors', $fresh, true);
     }
 }

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use Database\Seeders\DemoShop;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Routing\Route as OneRoute;
+use Illuminate\Support\Facades\Route;
+
+/** Nobody in who should not be, and nothing on a page that should not be. */
+final class AccessTest extends ShopTestCase
+{
+    /** @return list<OneRoute> */
+    private function routes(): array
+    {
+        return array_values(array_filter(Route::getRoutes()->getRoutes(), fn (OneRoute $r): bool => ! str_starts_with($r->uri(), '_') && $r->uri() !== 'storage/{path}' && $r->uri() !== 'up'));
+    }
+
+    private function path(OneRoute $route): string
+    {
+        return '/'.strtr($route->uri(), ['{job}' => '1', '{part}' => '1', '{bake}' => '1', '{coat}' => '1', '{powder}' => '1', '{oven}' => '1', '{person}' => '1', '{reading}' => '1', '{event}' => '1', '{station}' => 'blast']);
+    }
+
+    public function test_every_page_but_the_door_asks_for_a_sign_in(): void
+    {
+        $open = ['sign-in', 'health'];
+        $asked = 0;
+        foreach ($this->routes() as $route) {
+            if (! in_array($route->uri(), $open, true)) {
+                $this->call($route->methods()[0], $this->path($route))->assertRedirect('/sign-in');
+                $asked++;
+            }
+        }
+        self::assertGreaterThan(45, $asked);
+    }
+
+    public function test_everything_that_writes_asks_for_a_right_and_a_csrf_token(): void
+    {
+        $own = ['sign-in', 'sign-out', 'me'];
+        foreach ($this->routes() as $route) {
+            if ($route->methods()[0] === 'GET') {
+                continue;
+            }
+            $middleware = $route->gatherMiddleware();
+            self::assertContains('web', $middleware, $route->uri());
+            if (! in_array($route->uri(), $own, true)) {
+                self::assertNotEmpty(array_filter($middleware, fn (string $m): bool => str_starts_with($m, 'can:')), $route->uri());
+            }
+        }
+        self::assertContains(ValidateCsrfToken::class, app(Kernel::class)->getMiddlewareGroups()['web']);
+    }
+
+    public function test_a_viewer_changes_nothing_and_a_finisher_does_not_manage(): void
+    {
+        foreach ($this->routes() as $route) {
+            $rights = array_filter($route->gatherMiddleware(), fn (string $m): bool => str_starts_with($m, 'can:'));
+            if ($rights === []) {
+                continue;
+            }
+            $job = $this->job();
+            $this->hang($this->part($job));
+            $person = in_array('can:manage', $rights, true) ? $this->finisher : $this->viewer;
+            $status = $this->actingAs($person)->call($route->methods()[0], $this->path($route))->getStatusCode();
+            self::assertContains($status, [403, 404], $route->uri());
+        }
+    }
+
+    public function test_signing_in_is_slowed_down_and_a_retired_person_stays_out(): void
+    {
+        $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'a-long-password'])->assertRedirect('/');
+        $this->actingAs($this->finisher)->post('/sign-out')->assertRedirect('/sign-in');
+        $this->finisher->update(['active' => false]);
+        $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'a-long-password'])->assertSessionHasErrors('email');
+        for ($n = 0; $n < 6; $n++) {
+            $this->post('/sign-in', ['email' => 'owner@works.example', 'password' => 'wrong']);
+        }
+        $this->post('/sign-in', ['email' => 'owner@works.example', 'password' => 'a-long-password'])->assertStatus(429);
+        self::assertNotSame('a-long-password', User::query()->findOrFail($this->owner->id)->getAuthPassword());
+    }
+
+    public function test_a_person_retired_while_signed_in_is_put_out(): void
+    {
+        $this->actingAs($this->finisher)->get('/')->assertOk();
+        $this->finisher->update(['active' => false]);
+        $this->actingAs($this->finisher->refresh())->get('/')->assertRedirect('/sign-in');
+    }
+
+    public function test_every_page_has_a_strict_policy_and_no_address_of_another_host(): void
+    {
+        $this->seedDemo();
+        $pages = ['/sign-in', '/health', '/', '/nowhere', '/station/cure', '/bakes/3', '/jobs/1', '/jobs/1/record', '/powders', '/ovens', '/shop', '/people', '/find?q=a', '/station/intake', '/jobs/create', '/powders/1/edit', '/ovens/1/edit'];
+        foreach ($pages as $page) {
+            $response = $page === '/sign-in' ? $this->get($page) : $this->actingAs(User::query()->where('role', 'owner')->latest('id')->firstOrFail())->get($page);
+            $policy = (string) $response->headers->get('Content-Security-Policy');
+            self::assertStringContainsString("script-src 'self'", $policy, $page);
+            self::assertStringNotContainsString('unsafe', $policy);
+            $html = (string) $response->getContent();
+            self::assertDoesNotMatchRegularExpression('~(?:src|href|action)=["\'](?:https?:)?//~i', $html, $page);
+            self::assertDoesNotMatchRegularExpression('~<script(?![^>]*\ssrc=)~i', $html, $page);
+            self::assertDoesNotMatchRegularExpression('~\s(?:style|onclick|onchange|onload)=~i', $html, $page);
+        }
+    }
+
+    public function test_what_people_type_comes_out_escaped(): void
+    {
+        $job = $this->job(title: '<script>alert(1)</script>');
+        $this->part($job, '"><img src=x>');
+        $html = (string) $this->actingAs($this->owner)->get("/jobs/{$job->id}")->assertOk()->getContent();
+        self::assertStringNotContainsString('<script>alert', $html);
+        self::assertStringNotContainsString('<img src=x', $html);
+    }
+
+    private function seedDemo(): void
+    {
+        $this->artisan('migrate:fresh', ['--force' => true]);
+        $this->seed(DemoShop::class);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Route\Station;
+use App\Models\Inspection;
+use App\Models\Job;
+use App\Models\Part;
+
+final class InspectAndReleaseTest extends ShopTestCase
+{
+    /** @return array{Job, Part} a job at Inspect, baked for so many minutes */
+    private function baked(float $minutes = 36): array
+    {
+        $job = $this->job();
+        $part = $this->part($job);
+        $bake = $this->hang($part);
+        $bake->update(['setpoint_c' => 205]);
+        $this->bakeFor($bake, $minutes);
+        $job->update(['station' => Station::Inspect]);
+
+        return [$job->refresh(), $part];
+    }
+
+    public function test_film_is_judged_against_the_sheet_and_a_new_finding_supersedes_the_old(): void
+    {
+        [$job, $part] = $this->baked();
+        $coat = $this->coat($part);
+        $this->send("/coats/{$coat->id}/film", ['readings' => "68 74\n71, 95"])->assertSessionHasNoErrors();
+        $this->send("/coats/{$coat->id}/film", ['readings' => '68 74 71 80'])->assertSessionHasNoErrors();
+        self::assertSame(['fail', 'pass'], Inspection::query()->orderBy('id')->pluck('verdict')->all());
+        self::assertSame(1, Inspection::query()->whereNull('superseded_by')->count());
+        $this->actingAs($this->viewer)->get("/jobs/{$job->id}")->assertSee('4 readings, mean 73 µm, least 68 µm, most 80 µm');
+        $this->finisher->update(['unit_system' => 'us']);
+        $this->send("/coats/{$coat->id}/film", ['readings' => '2.8 3.0 2.9'], $this->finisher->refresh())->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(71.12, Inspection::query()->latest('id')->firstOrFail()->findings['least_um'], 0.01);
+        foreach (['', 'thick', '70 -3', '70 0'] as $nonsense) {
+            $this->send("/coats/{$coat->id}/film", ['readings' => $nonsense])->assertSessionHasErrors('readings');
+        }
+    }
+
+    public function test_a_failed_rub_stops_the_release_until_it_is_baked_and_rubbed_again(): void
+    {
+        [$job, $part] = $this->baked();
+        $coat = $this->coat($part);
+        $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72']);
+        $this->send("/coats/{$coat->id}/solvent-rub", ['rubs' => 50, 'rating' => 1, 'solvent' => 'MEK'])->assertSessionHasNoErrors();
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 10]);
+        $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('release');
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 10, 'to' => 9, 'note' => 'rub again']);
+        $this->send("/coats/{$coat->id}/solvent-rub", ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK']);
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 10]);
+        $this->send("/jobs/{$job->id}/release", ['note' => ''])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->id}/record");
+        self::assertSame('released', $job->refresh()->status);
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 10, 'to' => 8, 'note' => 'x'])->assertSessionHasErrors('station');
+        $this->send("/coats/{$coat->id}/film", ['readings' => '70'])->assertSessionHasErrors('station');
+        $this->send("/jobs/{$job->id}/parts", ['name' => 'late part', 'count' => 1, 'metal' => 'brass', 'mass_kg' => 1, 'area_m2' => 1, 'view_factor' => 0.8])->assertSessionHasErrors('job');
+    }
+
+    public function test_open_points_need_a_reason_and_unbaked_coats_stop(): void
+    {
+        [$job] = $this->baked();
+        $job->update(['station' => Station::Release]);
+        $this->actingAs($this->finisher)->get("/jobs/{$job->id}")->assertSee('no solvent rub recorded');
+        $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('note');
+        $this->send("/jobs/{$job->id}/release", ['note' => 'Measured by the customer.'])->assertSessionHasNoErrors();
+        $raw = $this->job(Station::Release);
+        $this->part($raw);
+        $this->send("/jobs/{$raw->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+        [$soft] = $this->baked(15);
+        $soft->update(['station' => Station::Release]);
+        $this->send("/jobs/{$soft->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+    }
+
+    public function test_the_record_holds_parts_curve_findings_and_signatures(): void
+    {
+        [$job, $part] = $this->baked();
+        $this->send("/coats/{$this->coat($part)->id}/film", ['readings' => '70 71 72']);
+        $record = $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->assertOk();
+        $record->assertSee('2 × bench end')->assertSee('fully cured')->assertSee('3 readings')->assertSee('<svg class="chart"', false)->assertSee('Taken in')->assertSee('No thermometer reading was taken');
+    }
+
+    public function test_a_powder_that_never_stands_solvent_is_not_judged_by_it(): void
+    {
+        $clear = $this->powder('Shore clear', [[170, 20, 60]], false);
+        $job = $this->job();
+        $part = $this->part($job, 'vane arm', 1.8, 0.16, 4, 'bronze', [['clear', $clear, 'full']]);
+        $job->update(['station' => Station::Inspect]);
+        $this->send("/coats/{$this->coat($part)->id}/solvent-rub", ['rubs' => 25, 'rating' => 1, 'solvent' => 'MEK']);
+        self::assertSame('not_judged', Inspection::query()->firstOrFail()->verdict);
+    }
+}
