@@ -6,5 +6,5 @@ return [
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
         'array' => ['driver' => 'array', 'serialize' => false],
     ],
-    'prefix' => 'aenum_',
+    'prefix' => 'aenum_'.env('DB_DATABASE', 'aenum').'_',
 ];

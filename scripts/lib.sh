@@ -86,10 +86,12 @@ database_up() {
     mariadb --no-defaults --socket="$VAR/db.sock" -u root <<EOF
 CREATE DATABASE IF NOT EXISTS aenum CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS aenum_test CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS aenum_browser CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'aenum'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER 'aenum'@'127.0.0.1' IDENTIFIED BY '$password';
 GRANT ALL ON aenum.* TO 'aenum'@'127.0.0.1';
 GRANT ALL ON aenum_test.* TO 'aenum'@'127.0.0.1';
+GRANT ALL ON aenum_browser.* TO 'aenum'@'127.0.0.1';
 EOF
 }
 
@@ -103,6 +105,8 @@ serve() {
 
 stop_app() {
     local pid="$VAR/app-$1.pid"
-    [ -f "$pid" ] && { pkill -P "$(cat "$pid")" 2>/dev/null; kill "$(cat "$pid")" 2>/dev/null; rm -f "$pid"; }
-    return 0
+    [ -f "$pid" ] || return 0
+    pkill -P "$(cat "$pid")" 2>/dev/null || true
+    kill "$(cat "$pid")" 2>/dev/null || true
+    rm -f "$pid"
 }

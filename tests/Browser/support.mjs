@@ -1,3 +1,5 @@
+import { test as base, expect } from '@playwright/test';
+
 /** Debian's own Chromium, kept from calling home. */
 export const launchOptions = {
     executablePath: '/usr/bin/chromium',
@@ -13,3 +15,33 @@ export const signIn = async (page, base, who) => {
     await page.getByRole('button', { name: 'Sign in' }).click();
     await page.waitForURL(`${base}/`);
 };
+
+/** Every test fails on a console error, a failed request, an answer of 400 and up, or a request to another host. */
+export const watch = (page, troubles, host) => {
+    page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+    page.on('pageerror', (error) => troubles.push(`script: ${error.message}`));
+    page.on('requestfailed', (request) => request.failure()?.errorText !== 'net::ERR_ABORTED' && troubles.push(`failed: ${request.url()} ${request.failure()?.errorText}`));
+    page.on('request', (request) => !request.url().startsWith('data:') && new URL(request.url()).host !== host && troubles.push(`other host: ${request.url()}`));
+    page.on('response', (response) => response.status() >= 400 && troubles.push(`${response.status()}: ${response.url()}`));
+};
+
+export const test = base.extend({
+    page: async ({ page, baseURL }, use) => {
+        const troubles = [];
+        watch(page, troubles, new URL(baseURL).host);
+        await use(page);
+        expect(troubles).toEqual([]);
+    },
+});
+
+/** Puts the demo shop's clock forward, as the menu does. */
+export const later = async (page, minutes) => {
+    const address = page.url();
+    await page.locator('summary', { hasText: /Tellmark|Ostwald/ }).click();
+    await page.getByLabel('Put the demo clock forward, minutes').fill(String(minutes));
+    await page.getByRole('button', { name: 'Forward' }).click();
+    await page.waitForLoadState();
+    await page.goto(address);
+};
+
+export { expect };

@@ -18,8 +18,9 @@
         ] as [$name, $label, $unit, $value, $from, $to, $step])
             <div class="grid grid-cols-[1fr_6.5rem] gap-x-3 items-center">
                 <label for="{{ $name }}" class="col-span-2">{{ $label }}<span class="hint">, {{ $unit }}</span></label>
-                <input type="range" aria-label="{{ $label }}" min="{{ $from }}" max="{{ $to }}" step="{{ $step }}" value="{{ $value }}" data-field="{{ $name }}" x-on:change.stop="slide">
-                <input id="{{ $name }}" name="{{ $name }}" value="{{ $value }}" inputmode="decimal" x-on:input="typed">
+                <input type="range" id="slide-{{ $name }}" aria-label="{{ $label }}" min="{{ $from }}" max="{{ $to }}" step="{{ $step }}" value="{{ $value }}" data-field="{{ $name }}" x-on:change.stop="slide">
+                <input id="{{ $name }}" name="{{ $name }}" value="{{ old($name, $value) }}" inputmode="decimal" x-on:input="typed" @error($name) aria-invalid="true" aria-describedby="{{ $name }}-says" @enderror>
+                @error($name)<p id="{{ $name }}-says" class="wrong col-span-2">{{ $message }}</p>@enderror
             </div>
         @endforeach
         <div class="grid gap-2">

@@ -1,0 +1,31 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test, expect, signIn } from './support.mjs';
+
+const look = async (page, name) => {
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(found.violations.map((v) => `${name}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), `${name} scrolls sideways`).toBe(true);
+};
+
+for (const theme of ['light', 'dark']) {
+    test(`every page is clean at WCAG 2.2 AA, ${theme}`, async ({ page, baseURL }) => {
+        await page.emulateMedia({ colorScheme: theme });
+        await page.goto('/sign-in');
+        await look(page, 'sign-in');
+        await signIn(page, baseURL, 'mara');
+        await page.locator('summary', { hasText: 'Mara' }).click();
+        await page.getByLabel('Light', { exact: true }).selectOption(theme);
+        await page.getByRole('button', { name: 'Keep' }).click();
+        await page.goto('/station/cure');
+        const bakes = await page.locator('a[href^="/bakes/"]').evaluateAll((links) => [...new Set(links.map((a) => a.getAttribute('href')))]);
+        await page.goto('/');
+        const jobs = (await page.locator('a[href^="/jobs/"].tag').evaluateAll((links) => links.map((a) => a.getAttribute('href')))).slice(0, 12);
+        const stations = ['intake', 'strip', 'blast', 'bake-out', 'wash', 'mask-and-hang', 'coat', 'cure', 'inspect', 'release'].map((s) => `/station/${s}`);
+        const pages = ['/', '/find', '/find?q=bench', '/jobs/create', '/jobs/1', '/jobs/1/record', '/powders', '/powders/create', '/powders/1/edit', '/ovens', '/ovens/create', '/ovens/1/edit', '/shop', '/people', `${jobs[0]}/parts/create`, '/parts/3/edit', ...stations, ...jobs, ...bakes];
+        expect(bakes.length).toBeGreaterThan(2);
+        for (const address of pages) {
+            await page.goto(address);
+            await look(page, address);
+        }
+    });
+}
