@@ -98,15 +98,17 @@ EOF
 # serve PORT LOG: the app in the background, its pid in var/app-PORT.pid. Other settings come from the environment.
 serve() {
     local port=$1 log=$2 host=${AENUM_HOST:-127.0.0.1}
-    (cd public && PHP_CLI_SERVER_WORKERS=4 nohup "${PHP[@]}" -d variables_order=EGPCS -S "$host:$port" "$ROOT/scripts/router.php" >"$log" 2>&1 </dev/null & echo $! >"$VAR/app-$port.pid")
+    PHP_CLI_SERVER_WORKERS=4 setsid nohup "${PHP[@]}" -d variables_order=EGPCS -t public -S "$host:$port" scripts/router.php >"$log" 2>&1 </dev/null &
+    echo $! >"$VAR/app-$port.pid"
     for _ in $(seq 80); do curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0; sleep 0.25; done
     return 1
 }
 
+# The server and its workers are a process group of their own.
 stop_app() {
     local pid="$VAR/app-$1.pid"
     [ -f "$pid" ] || return 0
-    pkill -P "$(cat "$pid")" 2>/dev/null || true
-    kill "$(cat "$pid")" 2>/dev/null || true
+    kill -TERM -- "-$(cat "$pid")" 2>/dev/null || true
     rm -f "$pid"
+    for _ in $(seq 40); do curl -fsS -o /dev/null "http://127.0.0.1:$1/health" 2>/dev/null || return 0; sleep 0.1; done
 }

@@ -14,17 +14,17 @@ use App\Support\Units;
  */
 final readonly class BakeChart
 {
-    public const WIDTH = 860;
+    public const WIDTH = 840;
 
-    public const HEIGHT = 400;
+    public const HEIGHT = 415;
 
-    private const LEFT = 46;
+    private const LEFT = 54;
 
-    private const RIGHT = 128;
+    private const RIGHT = 140;
 
-    private const TOP = 30;
+    private const TOP = 40;
 
-    private const BOTTOM = 34;
+    private const BOTTOM = 44;
 
     private const POINTS = 110;
 
@@ -39,7 +39,7 @@ final readonly class BakeChart
 
     public function __construct(private BakeBoard $board, private Units $units)
     {
-        $this->endS = $board->outlook->run->endS();
+        $this->endS = $board->outlook->viewS;
         $this->doorS = $board->bake->door_open_s;
         $this->topC = max(
             20 * ceil((max([$board->bake->setpoint_c, ...$this->peaks()]) + 12) / 20),
@@ -162,7 +162,7 @@ final readonly class BakeChart
         foreach ($marks as $mark) {
             $x = $this->x($mark['second']);
             $row = $x >= $reach[0] ? 0 : ($x >= $reach[1] ? 1 : 0);
-            $reach[$row] = $x + 7.2 * mb_strlen($mark['label']) + 12;
+            $reach[$row] = $x + 8.6 * mb_strlen($mark['label']) + 12;
             $placed[] = ['kind' => $mark['kind'], 'x' => $x, 'label' => $mark['label'], 'row' => $row];
         }
 
@@ -278,10 +278,10 @@ final readonly class BakeChart
     {
         $order = array_keys($curves);
         usort($order, fn (int $a, int $b): int => $curves[$a]['endY'] <=> $curves[$b]['endY']);
-        $gap = count($curves) > 14 ? 11.0 : 15.0;
+        $gap = count($curves) > 14 ? 13.0 : 18.0;
         $y = self::TOP - $gap;
         foreach ($order as $i) {
-            $y = max($y + $gap, $curves[$i]['endY'] + 4);
+            $y = max($y + $gap, $curves[$i]['endY'] + 5);
             $curves[$i]['labelY'] = $y;
         }
         $overflow = $y - (self::HEIGHT - self::BOTTOM);

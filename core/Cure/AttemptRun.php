@@ -6,19 +6,15 @@ namespace Aenum\Core\Cure;
 
 use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Heat\Oven;
-use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Step;
+use Aenum\Core\Heat\Tape;
 use Aenum\Core\Heat\Trajectory;
 
-/** Runs a load at one setpoint until every item has what it wants. */
+/** Follows a run until every item has what it wants. */
 final readonly class AttemptRun
 {
     /** A plan stays this far inside the over-bake limit, which covers the integrator's own error. */
     private const INSIDE = 0.9997;
-
-    /** A week: no shop bakes longer. */
-    public const HORIZON_MINUTES = 10080.0;
 
     /** Slower than this everywhere is standing still, K/s. */
     private const STILL_K_PER_S = 2e-5;
@@ -28,25 +24,23 @@ final readonly class AttemptRun
      * @param  list<Aim>  $aims
      */
     public function __construct(
-        private Oven $oven,
+        private Tape $tape,
         private array $load,
         private array $aims,
         private Conduct $conduct,
         private BakeRules $rules,
-        private float $exchange,
     ) {
     }
 
-    /** @param  float  $horizonMinutes how far to look */
-    public function follow(float $horizonMinutes): Attempt
+    public function follow(): Attempt
     {
-        $simulation = new Simulation($this->oven, $this->load, $this->conduct, $this->exchange);
-        $balance = $simulation->balance();
+        $balance = $this->tape->balance;
         $watches = array_map(fn (int $i): ItemWatch => new ItemWatch($this->aims[$i], $balance, $i), array_keys($this->aims));
         $timedS = $this->timedS();
         $settledAfter = max([0.0, ...$this->conduct->switchTimes(INF)]);
         $steps = [];
-        foreach ($simulation->stepsOf($balance, 60 * $horizonMinutes) as $step) {
+        $waiting = null;
+        foreach ($this->tape as $step) {
             $before = $watches;
             $watches = [];
             $waiting = null;

@@ -7,6 +7,8 @@ namespace Aenum\Core\Cure;
 use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Heat\Tape;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /**
@@ -22,6 +24,9 @@ final class BakePlanner
 
     /** Setpoints whose minutes differ by less are the same to a person; the cooler one is taken. */
     private const SAME_MINUTES = 0.02;
+
+    /** A week: no shop bakes longer. */
+    private const HORIZON_MINUTES = 10080.0;
 
     /** @var array<int, Attempt> by setpoint */
     private array $tried = [];
@@ -59,10 +64,12 @@ final class BakePlanner
     }
 
     /** The same load at one setpoint, however it turns out. */
-    public function at(float $setpointC, ?float $horizonMinutes = null): Attempt
+    public function at(float $setpointC): Attempt
     {
-        return (new AttemptRun($this->oven, $this->load, $this->aims, $this->conduct->at($setpointC), $this->rules, $this->exchange))
-            ->follow($horizonMinutes ?? AttemptRun::HORIZON_MINUTES);
+        $conduct = $this->conduct->at($setpointC);
+        $tape = new Tape(new Simulation($this->oven, $this->load, $conduct, $this->exchange), 60 * self::HORIZON_MINUTES);
+
+        return (new AttemptRun($tape, $this->load, $this->aims, $conduct, $this->rules))->follow();
     }
 
     private function try(int $setpointC): Attempt

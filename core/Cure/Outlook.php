@@ -9,6 +9,7 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Step;
+use Aenum\Core\Heat\Tape;
 use Aenum\Core\Heat\Trajectory;
 
 /**
@@ -19,8 +20,8 @@ use Aenum\Core\Heat\Trajectory;
  */
 final readonly class Outlook
 {
-    /** Nobody waits longer to see whether a setpoint ever serves. */
-    private const FAR_MINUTES = 720.0;
+    /** Twelve hours: nobody waits longer to see whether a setpoint ever serves. */
+    public const FAR_MINUTES = 720.0;
 
     /**
      * @param  list<ItemOutlook>  $items
@@ -40,38 +41,41 @@ final readonly class Outlook
         public array $items,
         public array $ways,
         public float $energyKwh,
+        /** How far the picture goes, s. */
+        public float $viewS,
     ) {
     }
 
     /**
      * @param  list<LoadItem>  $load
      * @param  list<Aim>  $aims
-     * @param  float  $pullMinutes  when the bake is to be pulled
+     * @param  float|null  $pullMinutes  when the bake is to be pulled; null for as soon as everything is done
+     * @param  float  $elseMinutes  what to look at where that never comes
      */
-    public static function of(Oven $oven, array $load, array $aims, Conduct $conduct, BakeRules $rules, float $pullMinutes, float $exchange = 1.0): self
+    public static function of(Oven $oven, array $load, array $aims, Conduct $conduct, BakeRules $rules, ?float $pullMinutes, float $exchange = 1.0, float $elseMinutes = 60.0): self
     {
-        $needed = (new AttemptRun($oven, $load, $aims, $conduct, $rules, $exchange))->follow(self::FAR_MINUTES);
+        $tape = new Tape(new Simulation($oven, $load, $conduct, $exchange), 60 * self::FAR_MINUTES);
+        $attempts = [];
+        foreach (ClockWay::cases() as $way) {
+            $attempts[$way->value] = (new AttemptRun($tape, $load, $aims, $conduct, $rules->counting($way)))->follow();
+        }
+        $needed = $attempts[$rules->way->value];
         $ready = $needed->outcome === Outcome::NeverDone ? null : $needed->pullS / 60;
-        $horizon = 60 * min(10080, 1.3 * max($pullMinutes, $ready ?? 0, 5));
-        $simulation = new Simulation($oven, $load, $conduct, $exchange);
-        $balance = $simulation->balance();
-        $steps = iterator_to_array($simulation->stepsOf($balance, $horizon), false);
-        $run = new Trajectory($steps, $balance, $load);
+        $pullMinutes = min(self::FAR_MINUTES, $pullMinutes ?? $ready ?? $elseMinutes);
+        $viewS = 60 * min(self::FAR_MINUTES, 1.3 * max($pullMinutes, $ready ?? 0, 5));
+        $run = $tape->until($viewS, $load);
 
         $items = [];
         foreach ($aims as $i => $aim) {
-            $items[] = ItemOutlook::follow($steps, new ItemWatch($aim, $balance, $i), $rules, 60 * $pullMinutes);
+            $items[] = ItemOutlook::follow($run->steps, new ItemWatch($aim, $tape->balance, $i), $rules, 60 * $pullMinutes);
         }
-        $ways = [];
-        foreach (ClockWay::cases() as $way) {
-            $ways[$way->value] = WayOutlook::of($way, $way === $rules->way ? $needed : (new AttemptRun($oven, $load, $aims, $conduct, $rules->counting($way), $exchange))->follow(self::FAR_MINUTES));
-        }
+        $ways = array_map(fn (Attempt $attempt, string $way): WayOutlook => WayOutlook::of(ClockWay::from($way), $attempt), $attempts, array_keys($attempts));
         $spoilt = array_filter(array_map(fn (ItemOutlook $item): ?float => $item->spoiltMinutes, $items), fn (?float $m): bool => $m !== null);
         $excess = array_map(fn (ItemOutlook $item): float => $item->excess, $items);
 
         return new self(
             $run, $pullMinutes, $ready, $spoilt === [] ? null : min($spoilt), $needed->last,
-            (int) array_search(max(0.0, ...$excess), $excess, true), $items, $ways, $run->energyKwh(60 * $pullMinutes),
+            (int) array_search(max(0.0, ...$excess), $excess, true), $items, array_combine(array_keys($attempts), $ways), $run->energyKwh(60 * $pullMinutes), $viewS,
         );
     }
 

@@ -64,7 +64,7 @@ abstract class ShopTestCase extends TestCase
         parent::tearDown();
     }
 
-    /** @param list<array{float, float, ?float}> $rows */
+    /** @param  list<array{float, float, ?float}>  $rows */
     protected function powder(string $name, array $rows, bool $solventProof = true): Powder
     {
         $powder = Powder::query()->create(['name' => $name, 'chemistry' => 'polyester', 'colour' => '#1f4a3d', 'specific_gravity' => 1.55, 'film_min_um' => 60, 'film_max_um' => 90, 'flow_c' => 120, 'flow_minutes' => 3, 'solvent_proof' => $solventProof]);
@@ -81,7 +81,7 @@ abstract class ShopTestCase extends TestCase
         return $job->refresh();
     }
 
-    /** @param list<array{string, Powder, string}> $coats role, powder, bake to */
+    /** @param  list<array{string, Powder, string}>  $coats role, powder, bake to */
     protected function part(Job $job, string $name = 'bench end', float $mass = 24, float $area = 1.15, int $count = 2, string $metal = 'cast_iron', ?array $coats = null, array $sections = []): Part
     {
         return (new SavePart)($job, null, [
@@ -120,7 +120,7 @@ abstract class ShopTestCase extends TestCase
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMilliseconds((int) (60000 * $minutes)));
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     protected function send(string $path, array $data = [], ?User $as = null, string $method = 'POST'): TestResponse
     {
         return $this->actingAs($as ?? $this->finisher)->call($method, $path, $data + ['_once' => (string) Str::uuid()]);

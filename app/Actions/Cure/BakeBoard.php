@@ -8,6 +8,8 @@ use Aenum\Core\Cure\AttemptRun;
 use Aenum\Core\Cure\Correction;
 use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\Outlook;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Heat\Tape;
 use App\Models\Bake;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
@@ -38,14 +40,14 @@ final readonly class BakeBoard
         $until = $bake->isRunning() ? $now : $bake->pulled_at;
         $correction = $bake->isPlanned() ? Correction::none() : FitCorrection::for($load, $until);
         $pull = match ($bake->status) {
-            'running' => self::ready($load, $correction->factor, $now) ?? $load->pullRunMinutes(),
-            'pulled' => $load->second($bake->pulled_at ?? $now) / 60,
-            default => $load->pullRunMinutes(),
+            'running' => null,
+            'pulled' => max(0.1, $load->second($bake->pulled_at ?? $now) / 60),
+            default => max(0.1, $load->pullRunMinutes()),
         };
         $band = $bake->isRunning() && $correction->residualsK !== [];
 
         return new self(
-            $bake, $load, $load->outlook(max(0.1, $pull), $correction->factor, $until), $correction,
+            $bake, $load, $load->outlook($pull, $correction->factor, $until), $correction,
             $band ? self::ready($load, $correction->faster(), $now) : null,
             $band ? self::ready($load, $correction->slower(), $now) : null,
             $now,
@@ -100,7 +102,9 @@ final readonly class BakeBoard
 
     private static function ready(LoadOfBake $load, float $exchange, ?CarbonImmutable $now): ?float
     {
-        $attempt = (new AttemptRun($load->oven, $load->items(), $load->aims(), $load->conduct($now), $load->bake->rules(), $exchange))->follow(720);
+        $conduct = $load->conduct($now);
+        $tape = new Tape(new Simulation($load->oven, $load->items(), $conduct, $exchange), 60 * Outlook::FAR_MINUTES);
+        $attempt = (new AttemptRun($tape, $load->items(), $load->aims(), $conduct, $load->bake->rules()))->follow();
 
         return $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60;
     }

@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Collection;
 /** A stored bake as the core takes it: oven, items, aims, and how the oven is run. */
 final readonly class LoadOfBake
 {
+    /** What has to be loaded of a bake; a page with several bakes loads it for all of them at once. */
+    public const NEEDS = ['oven', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results.bake', 'events', 'readings'];
+
     private const POWDER_EMISSIVITY = 0.9;
 
     /** @param  list<HungItem>  $hung */
@@ -34,7 +37,7 @@ final readonly class LoadOfBake
 
     public static function from(Bake $bake): self
     {
-        $bake->loadMissing(['oven', 'items.coat.powder.rows', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results.bake', 'events', 'readings']);
+        $bake->loadMissing(self::NEEDS);
         $hung = [];
         $names = [];
         foreach ($bake->items as $item) {
@@ -123,9 +126,10 @@ final readonly class LoadOfBake
         return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->conduct(), $this->bake->rules());
     }
 
-    public function outlook(float $pullRunMinutes, float $exchange = 1.0, ?CarbonImmutable $now = null): Outlook
+    /** @param  float|null  $pullRunMinutes null for as soon as everything is done */
+    public function outlook(?float $pullRunMinutes, float $exchange = 1.0, ?CarbonImmutable $now = null): Outlook
     {
-        return Outlook::of($this->oven, $this->items(), $this->aims(), $this->conduct($now), $this->bake->rules(), $pullRunMinutes, $exchange);
+        return Outlook::of($this->oven, $this->items(), $this->aims(), $this->conduct($now), $this->bake->rules(), $pullRunMinutes, $exchange, $this->pullRunMinutes());
     }
 
     /** @return list<CoreReading> */
@@ -162,8 +166,9 @@ final readonly class LoadOfBake
     /** @param  array<string, int>  $names how often each name was used already */
     private static function hang(Bake $bake, BakeItem $bakeItem, ?Section $section, array &$names): HungItem
     {
-        $coat = $bakeItem->coat;
-        $part = $coat->part;
+        $part = $bakeItem->coat->part;
+        $coat = $part->coats->firstOrFail('id', $bakeItem->coat_id);
+        $bakeItem->coat->setRelation('powder', $coat->powder);
         $name = $section === null ? $part->name : "{$part->name}, {$section->name}";
         $names[$name] = ($names[$name] ?? 0) + 1;
         if ($names[$name] > 1) {

@@ -27,7 +27,7 @@ final readonly class Verdict
         $flow = $board->decides()->aim->flowOnly;
         $done = $flow ? 'flowed' : 'cured';
         [$tone, $headline] = match (true) {
-            $ready === null => ['stop', sprintf('%s never gets there at %s: its core settles at %s.', $decides, $u->temp($board->bake->setpoint_c), $u->temp($look->run->coreC($look->decides, $look->run->endS())))],
+            $ready === null => ['stop', sprintf('%s never gets there at %s: its core settles at %s.', $decides, $u->temp($board->bake->setpoint_c), $u->temp($look->run->coreC($look->decides, $look->viewS)))],
             $spoilt !== null && $spoilt < $ready && $board->bake->isRunning() => ['stop', sprintf('Take the %s out by %s; %s needs until %s.', lcfirst($suffers), self::at($board, $look->spoiltMinutes), lcfirst(self::same($decides, $suffers, 'the rest')), self::at($board, $look->readyMinutes))],
             $spoilt !== null && $spoilt < $ready => ['stop', sprintf('%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.', $decides, Units::minutes($ready), self::same($suffers, $decides, 'It'), number_format($spoilt, 0))],
             $pull < $ready - 0.05 => ['stop', sprintf('Too short: %s is %s only %s after the door shuts.', $decides, $done, Units::minutes($ready))],

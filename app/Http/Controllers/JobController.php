@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Metal\MetalCatalogue;
+use App\Actions\Cure\LoadOfBake;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
@@ -125,7 +126,7 @@ final class JobController
     /** @return \Illuminate\Database\Eloquent\Collection<int, Bake> */
     private function bakesOf(Job $job): \Illuminate\Database\Eloquent\Collection
     {
-        return Bake::query()->with(['oven', 'items.coat.part', 'results', 'shutBy', 'pulledBy'])->where('status', '!=', 'withdrawn')
+        return Bake::query()->with([...LoadOfBake::NEEDS, 'readings.item.coat.part', 'results', 'shutBy', 'pulledBy'])->where('status', '!=', 'withdrawn')
             ->whereHas('items.coat.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id')->get();
     }
 }

@@ -16,15 +16,15 @@
         @if ($window)<rect class="window" x="{{ $window['x'] }}" y="{{ $frame['top'] }}" width="{{ $window['width'] }}" height="{{ $frame['bottom'] - $frame['top'] }}" />@endif
         @foreach ($chart->temperatures() as $tick)
             <line class="axis" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}" />
-            <text class="tick" x="{{ $frame['left'] - 8 }}" y="{{ $tick['y'] + 5 }}" text-anchor="end">{{ $tick['label'] }}</text>
+            <text class="tick" x="{{ $frame['left'] - 8 }}" y="{{ $tick['y'] + 6 }}" text-anchor="end">{{ $tick['label'] }}</text>
         @endforeach
         @foreach ($chart->minutes() as $tick)
             <line class="axis" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="{{ $frame['bottom'] }}" y2="{{ $frame['bottom'] + 5 }}" />
-            <text class="tick" x="{{ $tick['x'] }}" y="{{ $frame['bottom'] + 19 }}" text-anchor="middle">{{ $tick['label'] }}</text>
+            <text class="tick" x="{{ $tick['x'] }}" y="{{ $frame['bottom'] + 21 }}" text-anchor="middle">{{ $tick['label'] }}</text>
         @endforeach
-        <text class="tick" x="{{ $frame['right'] }}" y="{{ $frame['bottom'] + 32 }}" text-anchor="end">minutes after the door shuts</text>
+        <text class="tick" x="{{ $frame['right'] }}" y="{{ $frame['bottom'] + 40 }}" text-anchor="end">minutes after the door shuts</text>
         <line class="window-edge" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}" />
-        <text class="tick" x="{{ $frame['right'] - 4 }}" y="{{ $line['y'] + 15 }}" text-anchor="end">{{ $line['label'] }}</text>
+        <text class="tick" x="{{ $frame['right'] - 4 }}" y="{{ $line['y'] + 17 }}" text-anchor="end">{{ $line['label'] }}</text>
         @foreach ($curves as $curve)
             <path class="{{ $curve['kind'] }}" stroke="url(#temper-{{ $id }})" d="{{ $curve['path'] }}" @if ($curve['dash']) stroke-dasharray="{{ $curve['dash'] }}" @endif />
         @endforeach
@@ -34,8 +34,8 @@
             <text x="{{ $chart->nowX() - 6 }}" y="{{ $frame['bottom'] - 8 }}" text-anchor="end">now</text>
         @endif
         @foreach ($chart->marks() as $mark)
-            <line class="mark mark-{{ $mark['kind'] }}" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="{{ $frame['top'] - ($mark['row'] ? 0 : 12) }}" y2="{{ $frame['bottom'] }}" />
-            <text class="mark-{{ $mark['kind'] }}-label" x="{{ $mark['x'] + 5 }}" y="{{ $mark['row'] ? $frame['top'] + 4 : $frame['top'] - 12 }}">{{ $mark['label'] }}</text>
+            <line class="mark mark-{{ $mark['kind'] }}" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="{{ $frame['top'] - ($mark['row'] ? 14 : 32) }}" y2="{{ $frame['bottom'] }}" />
+            <text class="mark-{{ $mark['kind'] }}-label" x="{{ $mark['x'] + 5 }}" y="{{ $mark['row'] ? $frame['top'] - 2 : $frame['top'] - 20 }}">{{ $mark['label'] }}</text>
         @endforeach
         @foreach ($curves as $curve)
             <text x="{{ $curve['endX'] + 8 }}" y="{{ $curve['labelY'] }}" @class(['tick' => $curve['kind'] !== 'part'])>{{ Illuminate\Support\Str::limit($curve['name'], 17, '…') }}</text>
