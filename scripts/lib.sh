@@ -2,8 +2,15 @@
 # shellcheck shell=bash
 
 VAR="$ROOT/var"
-DB_PORT="${AENUM_DB_PORT:-33061}"
+DB_PORT="${AENUM_DB_PORT:-33061}" # where a new database is made; if the port is taken, the next free one
 PHP=(php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
+
+# The first port from this one up that nobody listens on.
+free_port() {
+    local port=$1
+    while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
+    printf '%s' "$port"
+}
 
 say() { printf '%s\n' "$*"; }
 fail() { printf 'aenum: %s\n' "$*" >&2; exit 1; }
@@ -54,7 +61,7 @@ APP_KEY=base64:$key
 APP_DEBUG=false
 AENUM_DEMO=true
 DB_HOST=127.0.0.1
-DB_PORT=$DB_PORT
+DB_PORT=$(free_port "$DB_PORT")
 DB_DATABASE=aenum
 DB_USERNAME=aenum
 DB_PASSWORD=$password

@@ -24,7 +24,6 @@
         @endforeach
         <text class="tick" x="{{ $frame['right'] }}" y="{{ $frame['bottom'] + 40 }}" text-anchor="end">minutes after the door shuts</text>
         <line class="window-edge" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}" />
-        <text class="tick" x="{{ $frame['right'] - 4 }}" y="{{ $line['y'] + 17 }}" text-anchor="end">{{ $line['label'] }}</text>
         @foreach ($curves as $curve)
             <path class="{{ $curve['kind'] }}" stroke="url(#temper-{{ $id }})" d="{{ $curve['path'] }}" @if ($curve['dash']) stroke-dasharray="{{ $curve['dash'] }}" @endif />
         @endforeach
@@ -33,6 +32,7 @@
             <line class="now" x1="{{ $chart->nowX() }}" x2="{{ $chart->nowX() }}" y1="{{ $frame['top'] }}" y2="{{ $frame['bottom'] }}" />
             <text x="{{ $chart->nowX() - 6 }}" y="{{ $frame['bottom'] - 8 }}" text-anchor="end">now</text>
         @endif
+        <text class="tick" x="{{ $frame['right'] - 4 }}" y="{{ $line['y'] + 17 }}" text-anchor="end">{{ $line['label'] }}</text>
         @foreach ($chart->marks() as $mark)
             <line class="mark mark-{{ $mark['kind'] }}" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="{{ $frame['top'] - ($mark['row'] ? 14 : 32) }}" y2="{{ $frame['bottom'] }}" />
             <text class="mark-{{ $mark['kind'] }}-label" x="{{ $mark['x'] + 5 }}" y="{{ $mark['row'] ? $frame['top'] - 2 : $frame['top'] - 20 }}">{{ $mark['label'] }}</text>

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Format;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+/** The published schemas say the same as the program. */
+final class SchemaTest extends TestCase
+{
+    private const DOCS = __DIR__.'/../../../docs/schemas/';
+
+    private function valid(mixed $data, string $schema): bool
+    {
+        return (new Validator)->validate($data, (string) json_encode(json_decode((string) file_get_contents(self::DOCS."aenum-{$schema}-1.schema.json"))))->isValid();
+    }
+
+    private function answer(string $command, string $case): mixed
+    {
+        return json_decode((string) shell_exec(__DIR__."/../../../bin/aenum {$command} ".__DIR__."/../../cases/{$case}.load.json"));
+    }
+
+    public function test_every_case_and_every_answer_is_as_published(): void
+    {
+        foreach (glob(__DIR__.'/../../cases/*.load.json') ?: [] as $file) {
+            self::assertTrue($this->valid(json_decode((string) file_get_contents($file)), 'load'), $file);
+        }
+        self::assertTrue($this->valid($this->answer('simulate', '02-mixed-load'), 'run'));
+        self::assertTrue($this->valid($this->answer('plan', 'plan-01-mixed'), 'plan'));
+        self::assertTrue($this->valid($this->answer('plan', 'plan-02-split'), 'plan'));
+    }
+
+    public function test_the_schema_refuses_what_the_program_refuses(): void
+    {
+        $load = (string) file_get_contents(__DIR__.'/../../cases/02-mixed-load.load.json');
+        foreach (['"mass_kg": 34' => '"mass_kg": -34', '"heater_kw": 36' => '"heater": 36', '"emissivity": 0.9' => '"emissivity": 1.9', '"cast_iron"' => '"cheese"'] as $good => $bad) {
+            $changed = str_replace($good, $bad, $load);
+            self::assertNotSame($load, $changed);
+            self::assertFalse($this->valid(json_decode($changed), 'load'), $bad);
+        }
+    }
+}
