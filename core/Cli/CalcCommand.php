@@ -6,6 +6,7 @@ namespace Aenum\Core\Cli;
 
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\Node;
+use Aenum\Core\Format\ShapeFile;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Powder\Cover;
@@ -25,7 +26,8 @@ final class CalcCommand
         $work = match ($name) {
             'cool' => $this->cool(...),
             'cover' => $this->cover(...),
-            default => throw InvalidQuantity::outside('calc', $name, 'one of cool, cover'),
+            'shape' => $this->shape(...),
+            default => throw InvalidQuantity::outside('calc', $name, 'one of cool, cover, shape'),
         };
 
         return $work(Node::parse($read($file)));
@@ -59,5 +61,20 @@ final class CalcCommand
 
         return ['m2_per_kg' => round($cover, 4)]
             + ($area === null ? [] : ['powder_kg' => round(Check::between('area_m2', $area, 0, 1e6) / $cover, 4)]);
+    }
+
+    /** @return array<string, float|null> totals over all pieces */
+    private function shape(Node $in): array
+    {
+        $file = ShapeFile::read($in);
+        $mass = $file->shape->massKg($file->metal);
+        $extent = $file->shape->extent->times($file->count);
+
+        return [
+            'mass_kg' => $mass === null ? null : round($file->count * $mass, 6),
+            'coat_area_m2' => round($extent->coatAreaM2, 6),
+            'blast_area_m2' => round($extent->blastAreaM2, 6),
+            'heat_area_m2' => round($extent->heatAreaM2, 6),
+        ];
     }
 }

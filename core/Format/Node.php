@@ -111,6 +111,11 @@ final readonly class Node
         return is_string($this->value) ? $this->value : throw InvalidQuantity::outside($this->place, $this->value, 'text');
     }
 
+    public function asFlag(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw InvalidQuantity::outside($this->place, $this->value, 'true or false');
+    }
+
     public function isText(): bool
     {
         return is_string($this->value);

@@ -11,19 +11,18 @@
     @if ($job->notes)<p class="mb-2 whitespace-pre-line">Agreed: {{ $job->notes }}</p>@endif
     <div class="panel mb-3 scroll-x" tabindex="0" role="region" aria-label="Parts and coats">
         <table class="grid-table">
-            <thead><tr><th scope="col">Part</th><th scope="col">Coat</th><th scope="col">Came out</th><th scope="col" class="n">Dose</th><th scope="col" class="n">Over-bake</th><th scope="col" class="n">Peak</th><th scope="col">Found</th></tr></thead>
+            <thead><tr><th scope="col">Part</th><th scope="col">Coat</th><th scope="col">After all bakes</th><th scope="col" class="n">Dose</th><th scope="col" class="n">Over-bake</th><th scope="col" class="n">Peak</th><th scope="col">Found</th></tr></thead>
             <tbody>
             @foreach ($job->parts as $part)
                 @foreach ($part->coats as $coat)
-                    @php($fresh = $coat->results->where('fresh', true))
-                    @php($last = $fresh->last())
+                    @php($last = $coat->results->sortBy('id')->last())
                     <tr>
                         <th scope="row">@if ($loop->first){{ $part->count }} × {{ $part->name }}<br><span class="hint font-normal">{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }}, {{ $u->show(D::Area, $part->area_m2) }}</span>@endif</th>
                         <td>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}@if ($coat->powder->lot)<br><span class="hint">lot {{ $coat->powder->lot }}</span>@endif</td>
                         <td>{{ $last?->state->label() ?? 'not baked' }}</td>
-                        <td class="n">{{ $last ? number_format($fresh->groupBy('section_id')->map(fn ($g) => $g->sum('dose'))->min(), 2) : '' }}</td>
+                        <td class="n">{{ $last ? number_format($coat->results->groupBy('section_id')->map(fn ($g) => $g->sum('dose'))->min(), 2) : '' }}</td>
                         <td class="n">{{ $coat->results->whereNotNull('overbake')->isEmpty() ? ($last ? 'not judged' : '') : number_format($coat->results->groupBy('section_id')->map(fn ($g) => $g->sum('overbake'))->max(), 2) }}</td>
-                        <td class="n">{{ $last ? $u->temp($fresh->max('peak_c')) : '' }}</td>
+                        <td class="n">{{ $last ? $u->temp($coat->results->max('peak_c')) : '' }}</td>
                         <td>@forelse ($coat->inspections as $inspection)<x-finding :inspection="$inspection" /><br>@empty<span class="hint">nothing recorded</span>@endforelse</td>
                     </tr>
                 @endforeach

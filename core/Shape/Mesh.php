@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Shape;
+
+/** What a triangle mesh comes to. Lengths in m, volume only where the mesh is closed. */
+final readonly class Mesh
+{
+    /** @param  array{float, float, float}  $boxMm */
+    public function __construct(
+        public float $areaM2,
+        /** Null where the mesh is open or its facets do not agree on which side is out. */
+        public ?float $volumeM3,
+        public array $boxMm,
+        /** Every edge is shared by an even number of facets. */
+        public bool $closed,
+        /** The facets agree, but inwards. */
+        public bool $inverted,
+        public int $triangles,
+        /** Facets with no area. */
+        public int $degenerate,
+    ) {
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Shape;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** Reads STL (binary or ASCII) and OBJ from an open stream, a piece at a time. */
+final class MeshReader
+{
+    public const UNITS = ['mm' => 0.001, 'in' => 0.0254, 'm' => 1.0];
+
+    private const HEADER = 84;
+
+    private const RECORD = 50;
+
+    private const MOST_TRIANGLES = 20_000_000;
+
+    /**
+     * @param  resource  $stream  at its beginning, seekable
+     * @param  int  $bytes  its length
+     * @param  string  $kind  stl or obj
+     * @param  string  $unit  a key of UNITS
+     *
+     * @throws InvalidQuantity naming the line or triangle that cannot be read
+     */
+    public static function read($stream, int $bytes, string $kind, string $unit = 'mm'): Mesh
+    {
+        $sum = new MeshSum(self::UNITS[$unit] ?? throw InvalidQuantity::outside('unit', $unit, 'one of '.implode(', ', array_keys(self::UNITS))));
+        if ($bytes === 0) {
+            throw InvalidQuantity::unreadable('', 'is empty', 'an STL or OBJ mesh');
+        }
+        match ($kind) {
+            'stl' => self::isBinary($stream, $bytes) ? self::binary($stream, $bytes, $sum) : self::ascii($stream, $sum),
+            'obj' => self::obj($stream, $sum),
+            default => throw InvalidQuantity::outside('kind', $kind, 'stl or obj'),
+        };
+
+        return $sum->total();
+    }
+
+    /**
+     * A binary file's length fits its own count, whatever its header says; a text begins with "solid" and goes on as text.
+     *
+     * @param  resource  $stream
+     */
+    private static function isBinary($stream, int $bytes): bool
+    {
+        $head = (string) fread($stream, 512);
+        rewind($stream);
+        if (strlen($head) >= self::HEADER && $bytes === self::HEADER + self::RECORD * self::count($head)) {
+            return true;
+        }
+
+        return preg_match('/^\s*solid\b[^\x00]*$/s', $head) !== 1;
+    }
+
+    private static function count(string $head): int
+    {
+        /** @var array{1: int} $count */
+        $count = unpack('V', substr($head, 80, 4));
+
+        return $count[1];
+    }
+
+    /** @param  resource  $stream */
+    private static function binary($stream, int $bytes, MeshSum $sum): void
+    {
+        $head = (string) fread($stream, self::HEADER);
+        if (strlen($head) < self::HEADER) {
+            throw InvalidQuantity::unreadable('', "is {$bytes} bytes long", 'at least 84 bytes: the header of a binary STL');
+        }
+        $count = self::count($head);
+        $room = intdiv($bytes - self::HEADER, self::RECORD);
+        if ($count > $room || $bytes !== self::HEADER + self::RECORD * $count) {
+            throw InvalidQuantity::unreadable('', "names {$count} triangles and has room for {$room}", 'a whole file: the count in its header and its length must agree');
+        }
+        if ($count > self::MOST_TRIANGLES) {
+            throw InvalidQuantity::unreadable('', "has {$count} triangles", 'at most '.self::MOST_TRIANGLES);
+        }
+        for ($left = $count; $left > 0; $left -= $batch) {
+            $batch = min(4096, $left);
+            $block = '';
+            while (strlen($block) < $batch * self::RECORD) {
+                $more = fread($stream, $batch * self::RECORD - strlen($block));
+                if ($more === false || $more === '') {
+                    throw InvalidQuantity::unreadable('triangle '.($count - $left + 1), 'is cut off', 'a whole file');
+                }
+                $block .= $more;
+            }
+            for ($n = 0; $n < $batch; $n++) {
+                /** @var array<int, float> $f */
+                $f = unpack('g9', $block, $n * self::RECORD + 12);
+                $sum->add($f[1], $f[2], $f[3], $f[4], $f[5], $f[6], $f[7], $f[8], $f[9]);
+            }
+        }
+    }
+
+    /** @param  resource  $stream */
+    private static function ascii($stream, MeshSum $sum): void
+    {
+        $corners = [];
+        $line = 0;
+        $ended = false;
+        while (($text = fgets($stream, 4096)) !== false) {
+            $line++;
+            $words = preg_split('/\s+/', trim($text)) ?: [];
+            if (strtolower($words[0]) === 'vertex') {
+                foreach (self::numbers($words, 3, "line {$line}") as $number) {
+                    $corners[] = $number;
+                }
+            } elseif (strtolower($words[0]) === 'endfacet') {
+                if (count($corners) !== 9) {
+                    throw InvalidQuantity::unreadable("line {$line}", 'ends a facet of '.intdiv(count($corners), 3).' corners', '3 corners');
+                }
+                $sum->add(...$corners);
+                $corners = [];
+            } elseif (strtolower($words[0]) === 'endsolid') {
+                $ended = true;
+            }
+        }
+        if (! $ended || $corners !== []) {
+            throw InvalidQuantity::unreadable("line {$line}", 'is where the file stops, inside a solid', 'a whole file, up to endsolid');
+        }
+    }
+
+    /** @param  resource  $stream */
+    private static function obj($stream, MeshSum $sum): void
+    {
+        $points = '';
+        $count = 0;
+        $line = 0;
+        while (($text = fgets($stream, 65536)) !== false) {
+            $line++;
+            $words = preg_split('/\s+/', trim($text)) ?: [];
+            if ($words[0] === 'v') {
+                $points .= pack('e3', ...self::numbers($words, 3, "line {$line}"));
+                $count++;
+            } elseif ($words[0] === 'f') {
+                $face = [];
+                foreach (array_slice($words, 1) as $word) {
+                    $index = (int) $word;
+                    $at = $index < 0 ? $count + $index : $index - 1;
+                    if (preg_match('~^-?\d+(/-?\d*){0,2}$~', $word) !== 1 || $at < 0 || $at >= $count) {
+                        throw InvalidQuantity::outside("line {$line}", $word, "a corner from 1 to {$count} already given");
+                    }
+                    $face[] = array_values((array) unpack('e3', $points, 24 * $at));
+                }
+                if (count($face) < 3) {
+                    throw InvalidQuantity::unreadable("line {$line}", 'is a face of '.count($face).' corners', 'at least 3');
+                }
+                for ($n = 2; $n < count($face); $n++) {
+                    /** @var list<float> $corners */
+                    $corners = [...$face[0], ...$face[$n - 1], ...$face[$n]];
+                    $sum->add(...$corners);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<float>
+     */
+    private static function numbers(array $words, int $how, string $place): array
+    {
+        $numbers = [];
+        for ($n = 1; $n <= $how; $n++) {
+            $word = $words[$n] ?? '';
+            if (! is_numeric($word)) {
+                throw InvalidQuantity::outside($place, $word, "{$how} numbers");
+            }
+            $numbers[] = (float) $word;
+        }
+
+        return $numbers;
+    }
+}
