@@ -7,18 +7,20 @@ namespace Aenum\Core\Shape;
 /** What a shape comes to: metal volume and the areas that matter to a coater. */
 final readonly class Extent
 {
+    /**
+     * @param  float  $volumeM3  metal, m³
+     * @param  float  $coatAreaM2  what gets powder, m²
+     * @param  float  $blastAreaM2  what gets blasted, m²
+     * @param  float  $heatAreaM2  what the oven's air and shell reach, m²
+     * @param  float  $thickestMm  the thickest metal, mm
+     * @param  array{float, float, float}  $boxMm  bounding box, mm
+     */
     public function __construct(
-        /** Metal, m³. */
         public float $volumeM3,
-        /** What gets powder, m². */
         public float $coatAreaM2,
-        /** What gets blasted, m². */
         public float $blastAreaM2,
-        /** What the oven's air and shell reach, m². */
         public float $heatAreaM2,
-        /** The thickest metal, mm. */
         public float $thickestMm,
-        /** Bounding box, mm. @var array{float, float, float} */
         public array $boxMm,
     ) {
     }

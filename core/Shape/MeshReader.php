@@ -83,7 +83,7 @@ final class MeshReader
             $batch = min(4096, $left);
             $block = '';
             while (strlen($block) < $batch * self::RECORD) {
-                $more = fread($stream, $batch * self::RECORD - strlen($block));
+                $more = fread($stream, max(1, $batch * self::RECORD - strlen($block)));
                 if ($more === false || $more === '') {
                     throw InvalidQuantity::unreadable('triangle '.($count - $left + 1), 'is cut off', 'a whole file');
                 }

@@ -60,7 +60,7 @@ final readonly class Shape
         };
         $through = $m['thickness_mm'] ?? $m['wall_mm'] ?? 0.0;
         foreach ($holes as $i => $hole) {
-            Check::above("holes[{$i}].diameter_mm", $hole['diameter_mm'], 0, max($extent->boxMm[0], $extent->boxMm[1], $extent->boxMm[2]));
+            Check::above("holes[{$i}].diameter_mm", $hole['diameter_mm'], 0, max($extent->boxMm));
             $extent = $extent->less($hole['diameter_mm'], $through, $hole['count']);
         }
         if ($extent->volumeM3 <= 0 || $extent->coatAreaM2 <= 0) {
