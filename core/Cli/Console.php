@@ -9,7 +9,7 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** The core on the command line: JSON in, JSON out; a refusal is one line and exit code 2. */
 final readonly class Console
 {
-    private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; calc NAME FILE|-; mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; judge LOG.csv --powder POWDER.json';
+    private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; calc NAME FILE|-; route FILE|-; mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; judge LOG.csv --powder POWDER.json';
 
     /**
      * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidQuantity
@@ -42,6 +42,7 @@ final readonly class Console
             'simulate' => (new SimulateCommand)($arguments->only(1, ['at', 'every']), $this->read),
             'plan' => (new PlanCommand)($arguments->only(1, []), $this->read),
             'calc' => (new CalcCommand)($arguments->only(2, []), $this->read),
+            'route' => (new RouteCommand)($arguments->only(1, []), $this->read),
             'mesh' => (new MeshCommand)($arguments->only(1, ['unit', 'material'])),
             'judge' => (new JudgeCommand)($arguments->only(1, ['powder']), $this->read),
             default => throw InvalidQuantity::outside('command', $arguments->command, self::USAGE),

@@ -36,4 +36,18 @@ final class MetalAgeing
 
         return $sum;
     }
+
+    /**
+     * Equivalent minutes at 200 °C with planned holds added to what the metal has had.
+     *
+     * @param  list<array{float, float}>  $holds  [°C, minutes]
+     */
+    public static function planned(float $soFar, array $holds): float
+    {
+        foreach ($holds as [$celsius, $minutes]) {
+            $soFar += $minutes > 0 ? self::minutes([Segment::straight(0, 60 * $minutes, $celsius, $celsius)]) : 0.0;
+        }
+
+        return $soFar;
+    }
 }

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Route;
+
+/** What a step of a route is. */
+enum StepKind: string
+{
+    case TakeApart = 'take_apart';
+    case PaintTest = 'paint_test';
+    case Degrease = 'degrease';
+    case StripChemical = 'strip_chemical';
+    case StripCaustic = 'strip_caustic';
+    case Acid = 'acid';
+    case ReliefBake = 'relief_bake';
+    case PlugMask = 'plug_mask';
+    case TapeMask = 'tape_mask';
+    case BakeOut = 'bake_out';
+    case Blast = 'blast';
+    case SweepBlast = 'sweep_blast';
+    case BlowOut = 'blow_out';
+    case SolventWipe = 'solvent_wipe';
+    case Wash = 'wash';
+    case Phosphate = 'phosphate';
+    case Conversion = 'conversion';
+    case Rinse = 'rinse';
+    case DryOff = 'dry_off';
+    case Hang = 'hang';
+    case GroundCheck = 'ground_check';
+    case Warm = 'warm';
+    case Coat = 'coat';
+    case Abrade = 'abrade';
+    case Bake = 'bake';
+    case Cool = 'cool';
+    case Inspect = 'inspect';
+    case Unmask = 'unmask';
+    case Release = 'release';
+
+    public function station(): Station
+    {
+        return match ($this) {
+            self::TakeApart, self::PaintTest => Station::Intake,
+            self::Degrease, self::StripChemical, self::StripCaustic, self::Acid => Station::Strip,
+            self::Blast, self::SweepBlast, self::BlowOut => Station::Blast,
+            self::BakeOut, self::ReliefBake => Station::BakeOut,
+            self::SolventWipe, self::Wash, self::Phosphate, self::Conversion, self::Rinse, self::DryOff => Station::Wash,
+            self::PlugMask, self::TapeMask, self::Hang, self::GroundCheck => Station::MaskAndHang,
+            self::Warm, self::Coat, self::Abrade => Station::Coat,
+            self::Bake, self::Cool => Station::Cure,
+            self::Inspect => Station::Inspect,
+            self::Unmask, self::Release => Station::Release,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::TakeApart => 'take apart, photograph, count', self::PaintTest => 'test the old paint for lead and chromate', self::Degrease => 'degrease',
+            self::StripChemical => 'strip with stripper', self::StripCaustic => 'strip with caustic', self::Acid => 'acid pickle', self::ReliefBake => 'relief bake',
+            self::PlugMask => 'plug and cap', self::TapeMask => 'tape and disc', self::BakeOut => 'bake out', self::Blast => 'blast', self::SweepBlast => 'sweep-blast',
+            self::BlowOut => 'blow out seams and threads', self::SolventWipe => 'solvent wipe', self::Wash => 'wash', self::Phosphate => 'iron phosphate',
+            self::Conversion => 'conversion coat', self::Rinse => 'rinse', self::DryOff => 'dry in the oven', self::Hang => 'hang', self::GroundCheck => 'check the ground',
+            self::Warm => 'warm the part', self::Coat => 'coat', self::Abrade => 'abrade', self::Bake => 'bake', self::Cool => 'cool to handle', self::Inspect => 'inspect',
+            self::Unmask => 'unmask and count', self::Release => 'release',
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class AcidOnHardened implements Rule
+{
+    public function key(): string
+    {
+        return 'acid-on-hardened';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Sign;
+    }
+
+    public function reason(): string
+    {
+        return 'Acid drives hydrogen into hardened steel, which then breaks without warning.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Strip another way; or relief-bake at 190 to 220 °C for 4 h within 4 h, signed for.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $part->hardened && $part->isSteel() && $plan->has(StepKind::Acid)
+            ? "{$part->name} is hardened and acid is planned"
+            : null;
+    }
+}

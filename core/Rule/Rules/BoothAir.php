@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class BoothAir implements Rule
+{
+    public function key(): string
+    {
+        return 'booth-air';
+    }
+
+    public function group(): Group
+    {
+        return Group::Equipment;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function reason(): string
+    {
+        return 'Powder in air past half its lower explosive limit can go off.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Less powder, or more booth air.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $e = $plan->facts->equipment;
+        $limit = $e->lelGM3 === null ? 10.0 : $e->lelGM3 / 2;
+        $inAir = $e->sprayGMin !== null && $e->boothAirM3Min !== null && $e->boothAirM3Min > 0 ? $e->sprayGMin / $e->boothAirM3Min : null;
+
+        return $inAir !== null && $inAir >= $limit
+            ? sprintf('%.1f g/m³ in the booth air, the limit is %.1f', $inAir, $limit)
+            : null;
+    }
+}

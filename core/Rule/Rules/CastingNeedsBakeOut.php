@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class CastingNeedsBakeOut implements Rule
+{
+    public function key(): string
+    {
+        return 'casting-needs-bake-out';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function reason(): string
+    {
+        return 'Castings hold gas and oil that come out through the film in the oven.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Bake the bare part out, hotter than any later bake.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $part->isCasting() && $plan->facts->coats !== [] && ! $plan->has(StepKind::BakeOut)
+            ? "{$part->name} is a casting and no bake-out is planned"
+            : null;
+    }
+}

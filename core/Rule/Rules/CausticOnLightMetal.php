@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class CausticOnLightMetal implements Rule
+{
+    public function key(): string
+    {
+        return 'caustic-on-light-metal';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function reason(): string
+    {
+        return 'Caustic dissolves aluminium and zinc.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Use a stripper made for light metal, or blast it off.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $plan->has(StepKind::StripCaustic) && ($part->isLightAlloy() || in_array($part->metal, ['zinc_die_cast', 'galvanised_steel'], true))
+            ? "{$part->name} is {$part->metal} and caustic stripping is planned"
+            : null;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class DirtyAfterClean implements Rule
+{
+    public function key(): string
+    {
+        return 'dirty-after-clean';
+    }
+
+    public function group(): Group
+    {
+        return Group::Order;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function reason(): string
+    {
+        return 'Whatever touches the part after its last clean is under the film for good.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Put the last clean after everything dusty or greasy.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $coat = $plan->first(StepKind::Coat);
+        $clean = $plan->first(StepKind::SolventWipe, StepKind::Wash, StepKind::Phosphate, StepKind::Conversion);
+        $dusty = $plan->first(StepKind::Blast, StepKind::SweepBlast);
+
+        return $coat !== null && $clean !== null && $dusty !== null && $dusty > $clean && $dusty < $coat && ! $plan->facts->part->rusts()
+            ? 'the part is blasted after its last clean'
+            : null;
+    }
+}

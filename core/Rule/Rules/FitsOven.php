@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Facts\EquipmentFacts;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class FitsOven implements Rule
+{
+    public function key(): string
+    {
+        return 'fits-oven';
+    }
+
+    public function group(): Group
+    {
+        return Group::Equipment;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function reason(): string
+    {
+        return 'What does not go into the oven cannot be done here.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Take it apart, or send it elsewhere.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        $room = $plan->facts->equipment->ovenMm;
+
+        return $part->boxMm !== null && $room !== null && ! EquipmentFacts::fits($part->boxMm, $room, EquipmentFacts::OVEN_CLEARANCE_MM)
+            ? sprintf('%s is %s mm, the oven is %s mm', $part->name, implode(' × ', $part->boxMm), implode(' × ', $room))
+            : null;
+    }
+}

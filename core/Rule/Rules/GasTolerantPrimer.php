@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class GasTolerantPrimer implements Rule
+{
+    public function key(): string
+    {
+        return 'gas-tolerant-primer';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Note;
+    }
+
+    public function reason(): string
+    {
+        return 'A primer made to let gas through saves used castings from pinholes.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Plan a gas-tolerant primer as the first coat.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        $first = $plan->facts->coats[0] ?? null;
+
+        return $first !== null && $part->isCasting() && $part->oily && ! $first->gasTolerant
+            ? "{$part->name} is a used casting and its first coat is not gas-tolerant"
+            : null;
+    }
+}

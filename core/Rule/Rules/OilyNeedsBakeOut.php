@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class OilyNeedsBakeOut implements Rule
+{
+    public function key(): string
+    {
+        return 'oily-needs-bake-out';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function reason(): string
+    {
+        return 'What was once oily keeps oil in its pores and seams until the oven drives it out.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Bake the bare part out before it is coated.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $part->oily && ! $part->isCasting() && $part->metal !== 'galvanised_steel' && $plan->facts->coats !== [] && ! $plan->has(StepKind::BakeOut)
+            ? "{$part->name} was once oily and no bake-out is planned"
+            : null;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class OldPlating implements Rule
+{
+    public function key(): string
+    {
+        return 'old-plating';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function reason(): string
+    {
+        return 'Powder does not hold on old plating and flakes off under the first blow.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Decline, or have the plating taken off elsewhere; a signed waiver makes it new-plating work.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $part->has('plating') && ! $part->platingNew && ! isset($plan->facts->signed['plating-adhesion'])
+            ? "{$part->name} has old plating"
+            : null;
+    }
+}

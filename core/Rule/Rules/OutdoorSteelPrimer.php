@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class OutdoorSteelPrimer implements Rule
+{
+    public function key(): string
+    {
+        return 'outdoor-steel-primer';
+    }
+
+    public function group(): Group
+    {
+        return Group::Order;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Note;
+    }
+
+    public function reason(): string
+    {
+        return 'One coat on steel outdoors rusts from the first scratch.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'A zinc-rich primer under it.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        $primed = array_filter($plan->facts->coats, fn ($coat): bool => $coat->role === 'primer');
+
+        return $part->rusts() && $plan->facts->outdoors() && $plan->facts->coats !== [] && $primed === []
+            ? "{$part->name} is {$part->metal}, lives {$plan->facts->where}, and has no primer"
+            : null;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class PhosphateOnAluminium implements Rule
+{
+    public function key(): string
+    {
+        return 'phosphate-on-aluminium';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function reason(): string
+    {
+        return 'Phosphate builds no layer on aluminium: the coat has nothing to hold to outdoors.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Clean, deoxidise and use a conversion coat.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $plan->has(StepKind::Phosphate) && $part->isLightAlloy()
+            ? "{$part->name} is {$part->metal} and iron phosphate is planned"
+            : null;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class SafetyDuty implements Rule
+{
+    public function key(): string
+    {
+        return 'safety-duty';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Sign;
+    }
+
+    public function reason(): string
+    {
+        return 'Whether a part people\'s safety hangs on may be blasted and baked is for a licensed person to decide.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'A licensed person signs, or decline.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return $part->duty !== 'none'
+            ? "{$part->name} is ".str_replace('_', ' ', $part->duty).' gear'
+            : null;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class UnknownPaint implements Rule
+{
+    public function key(): string
+    {
+        return 'unknown-paint';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Sign;
+    }
+
+    public function reason(): string
+    {
+        return 'Old paint may hold lead or chromate; blasting it poisons the one at the nozzle.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Test it first, and sign for what was found.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+
+        return ($part->has('paint') || $part->has('two_part_paint')) && ! $part->paintTested && $plan->has(StepKind::Blast, StepKind::SweepBlast)
+            ? "{$part->name} has old paint that was not tested, and will be blasted"
+            : null;
+    }
+}

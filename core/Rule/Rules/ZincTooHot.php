@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class ZincTooHot implements Rule
+{
+    public function key(): string
+    {
+        return 'zinc-too-hot';
+    }
+
+    public function group(): Group
+    {
+        return Group::Metal;
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function reason(): string
+    {
+        return 'Zinc die-cast blisters and warps above 205 °C.';
+    }
+
+    public function wayOut(): string
+    {
+        return 'Choose a powder that cures cooler.';
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        $hottest = $plan->hottestBakeC();
+
+        return $part->metal === 'zinc_die_cast' && $hottest !== null && $hottest > 205
+            ? sprintf('%s is zinc die-cast and a bake at %.0f °C is planned', $part->name, $hottest)
+            : null;
+    }
+}
