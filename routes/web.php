@@ -9,6 +9,7 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\RailController;
+use App\Http\Controllers\RouteController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
@@ -44,6 +45,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
     Route::get('/powders', [ShelfController::class, 'powders']);
     Route::get('/ovens', [ShelfController::class, 'ovens']);
+    Route::get('/rules', [RouteController::class, 'rules']);
+    Route::get('/parts/{part}/route', [RouteController::class, 'show']);
 
     Route::middleware('can:work')->group(function (): void {
         Route::get('/jobs/create', [JobController::class, 'create']);
@@ -58,6 +61,12 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::get('/parts/{part}/edit', [JobController::class, 'editPart']);
         Route::put('/parts/{part}', [JobController::class, 'updatePart']);
         Route::post('/parts/{part}/withdraw', [JobController::class, 'withdrawPart']);
+
+        Route::put('/parts/{part}/facts', [RouteController::class, 'facts']);
+        Route::post('/parts/{part}/route', [RouteController::class, 'change']);
+        Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);
+        Route::post('/signatures/{signature}/withdraw', [RouteController::class, 'unsign']);
+        Route::post('/jobs/{job}/decline', [StationController::class, 'decline']);
 
         Route::post('/bakes', [BakeController::class, 'hang']);
         Route::post('/bakes/{bake}/adjust', [BakeController::class, 'adjust']);

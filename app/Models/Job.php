@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $notes
  * @property ?CarbonImmutable $due_on
  * @property Station $station
+ * @property string $lives indoors, outdoors, coast or chemicals
  * @property string $status
  * @property int $created_by
  * @property Customer $customer

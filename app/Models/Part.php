@@ -21,9 +21,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $area_m2
  * @property ?float $wall_mm
  * @property float $view_factor
+ * @property array<string, mixed>|null $facts
+ * @property list<array<string, mixed>>|null $route
  * @property Job $job
  * @property Collection<int, Section> $sections
  * @property Collection<int, Coat> $coats
+ * @property Collection<int, Signature> $signatures
  */
 final class Part extends Model
 {
@@ -46,6 +49,15 @@ final class Part extends Model
         return $this->hasMany(Section::class);
     }
 
+    /** @return HasMany<Signature, $this> */
+    public function signatures(): HasMany
+    {
+        $relation = $this->hasMany(Signature::class);
+        $relation->whereNull('withdrawn_at');
+
+        return $relation;
+    }
+
     /** @return HasMany<Coat, $this> */
     public function coats(): HasMany
     {
@@ -58,6 +70,6 @@ final class Part extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float'];
+        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array'];
     }
 }

@@ -27,6 +27,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $flow_c
  * @property ?float $flow_minutes
  * @property bool $solvent_proof
+ * @property string $effect plain, metallic or bright
+ * @property bool $zinc_rich
+ * @property bool $gas_tolerant
+ * @property bool $conductive
  * @property ?CarbonImmutable $retired_at
  * @property Collection<int, PowderRow> $rows
  */
@@ -58,6 +62,6 @@ final class Powder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['chemistry' => Chemistry::class, 'specific_gravity' => 'float', 'film_min_um' => 'float', 'film_max_um' => 'float', 'window_c' => 'float', 'flow_c' => 'float', 'flow_minutes' => 'float', 'solvent_proof' => 'boolean', 'retired_at' => 'immutable_datetime'];
+        return ['chemistry' => Chemistry::class, 'specific_gravity' => 'float', 'film_min_um' => 'float', 'film_max_um' => 'float', 'window_c' => 'float', 'flow_c' => 'float', 'flow_minutes' => 'float', 'solvent_proof' => 'boolean', 'zinc_rich' => 'boolean', 'gas_tolerant' => 'boolean', 'conductive' => 'boolean', 'retired_at' => 'immutable_datetime'];
     }
 }

@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $margin
  * @property float $overbake_limit
  * @property int $clock_ahead_s
+ * @property array<string, string>|null $house the house ways that differ from the defaults
+ * @property array<string, mixed>|null $equipment
+ * @property float $humidity_pct
  */
 final class Shop extends Model
 {
@@ -39,6 +42,6 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kwh_price' => 'float', 'ambient_c' => 'float', 'clock_way' => ClockWay::class, 'margin' => 'float', 'overbake_limit' => 'float'];
+        return ['kwh_price' => 'float', 'ambient_c' => 'float', 'clock_way' => ClockWay::class, 'margin' => 'float', 'overbake_limit' => 'float', 'house' => 'array', 'equipment' => 'array', 'humidity_pct' => 'float'];
     }
 }

@@ -15,6 +15,8 @@ use App\Actions\Inspect\RecordInspection;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Rail\MoveJob;
+use App\Actions\Route\ChangeRoute;
+use App\Actions\Route\PartRoute;
 use App\Devices\SimulatedThermometer;
 use App\Http\Requests\OvenRequest;
 use App\Models\Bake;
@@ -53,6 +55,7 @@ final class DemoShop extends Seeder
             try {
                 $this->history($now);
                 $this->rail($now);
+                $this->counter($now);
                 $this->ovensAtWork($now);
             } finally {
                 CarbonImmutable::setTestNow();
@@ -62,7 +65,7 @@ final class DemoShop extends Seeder
 
     private function shop(): void
     {
-        Shop::query()->create(['id' => 1, 'name' => 'Boathouse Coating Works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20]);
+        Shop::query()->create(['id' => 1, 'name' => 'Boathouse Coating Works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20, 'humidity_pct' => 55, 'equipment' => ['rail_kg' => 400, 'hook_kg' => 90, 'booth_mm' => [2000, 2200, 3000], 'compressor_m3_min' => 2.9, 'nozzle_mm' => 8]]);
         foreach ([['Mara Ostwald', 'mara', 'owner'], ['Joss Tellmark', 'joss', 'finisher'], ['Orla Quist', 'orla', 'viewer']] as [$name, $mail, $role]) {
             $user = User::query()->create(['name' => $name, 'email' => "{$mail}@lakeside-coating.example", 'password' => 'lantern-on-the-pier', 'role' => $role, 'unit_system' => 'metric', 'theme' => 'light']);
             if ($role === 'owner') {
@@ -85,7 +88,7 @@ final class DemoShop extends Seeder
             'clear' => ['Shore clear', 'Pierhead Powders', '26-0430', 'acrylic', '#dfe6e8', 'clear gloss', 1.2, 50, 70, 110, 4, false, [[170, 20, 60], [180, 14, 42]]],
         ];
         foreach ($powders as $key => [$name, $maker, $lot, $chemistry, $colour, $finish, $sg, $min, $max, $flow, $flowMinutes, $proof, $rows]) {
-            $powder = Powder::query()->create(['name' => $name, 'maker' => $maker, 'lot' => $lot, 'chemistry' => $chemistry, 'colour' => $colour, 'finish' => $finish, 'specific_gravity' => $sg, 'film_min_um' => $min, 'film_max_um' => $max, 'flow_c' => $flow, 'flow_minutes' => $flowMinutes, 'solvent_proof' => $proof]);
+            $powder = Powder::query()->create(['name' => $name, 'maker' => $maker, 'lot' => $lot, 'chemistry' => $chemistry, 'colour' => $colour, 'finish' => $finish, 'zinc_rich' => $key === 'zinc', 'specific_gravity' => $sg, 'film_min_um' => $min, 'film_max_um' => $max, 'flow_c' => $flow, 'flow_minutes' => $flowMinutes, 'solvent_proof' => $proof]);
             $powder->rows()->createMany(array_map(fn (array $row): array => ['pmt_c' => $row[0], 'min_minutes' => $row[1], 'max_minutes' => $row[2]], $rows));
             $this->powders[$key] = $powder;
         }
@@ -127,6 +130,35 @@ final class DemoShop extends Seeder
         $this->job($from, 'Bandstand trim', 'Lakeside festival society', -1, Station::Wash, 'Due before the winter concert.', [['trim length', 24, 'aluminium', 1.1, 0.42, null, [], [['primer', 'epoxy', 'flow'], ['base', 'white', 'full']]]]);
         $this->job($from, 'Handrail ends', 'Steamer pier company', 5, Station::MaskAndHang, null, [['handrail end', 10, 'stainless_steel', 1.6, 0.12, null, [], [['base', 'grey', 'full']]]]);
         $this->job($from, 'Lamp arms', 'Town lighting office', 4, Station::Coat, null, [['lamp arm', 8, 'carbon_steel', 6.4, 0.55, null, [], [['primer', 'zinc', 'flow'], ['base', 'black', 'full']]]]);
+    }
+
+    /** What the counter found: one job declined, one waived, one with a contradiction waiting to be seen, one of many alike. */
+    private function counter(CarbonImmutable $now): void
+    {
+        $from = $now->subHours(7);
+        $declined = $this->job($from, 'Soldered lamp finials', 'Chapel keepers', null, Station::Intake, null, [['finial', 6, 'brass', 0.7, 0.05, null, [], [['clear', 'clear', 'full']]]]);
+        $this->facts($declined, ['made' => 'machined', 'features' => ['solder_or_white_metal']]);
+        (new MoveJob)->decline($declined, $this->owner, 'Soldered joints would melt in the oven; the customer was told.');
+        $waived = $this->job($from, 'Plated pier bell bracket', 'Steamer pier company', 10, Station::Intake, 'Adhesion on the old plating is not promised.', [['bell bracket', 1, 'carbon_steel', 5.2, 0.22, null, [], [['base', 'black', 'full']]]]);
+        $this->facts($waived, ['made' => 'forged', 'on_it' => ['plating'], 'features' => ['bores']], 'outdoors');
+        (new ChangeRoute)->sign($waived->parts()->firstOrFail(), 'plating-adhesion', 'H. Vantongeren, pier company', $this->owner);
+        $contradiction = $this->job($from, 'Bandstand hinges', 'Lakeside festival society', 8, Station::Intake, null, [['hinge', 12, 'cast_aluminium', 1.9, 0.09, null, [], [['base', 'white', 'full']]]]);
+        $this->facts($contradiction, ['made' => 'cast', 'on_it' => ['grease', 'paint'], 'features' => ['bores', 'faces'], 'blast' => ['media' => 'steel_grit', 'pressure_bar' => 6]], 'outdoors');
+        $route = new ChangeRoute;
+        foreach (range(1, 4) as $ignored) {
+            $part = $contradiction->parts()->firstOrFail();
+            $at = array_search('degrease', array_map(fn ($step): string => $step->kind->value, PartRoute::of($part)->steps), true);
+            $route($part, 'down', (int) $at, null);
+        }
+        $many = $this->job($from, 'Street-name brackets', 'Town works yard', 20, Station::Intake, null, [['name bracket', 240, 'carbon_steel', 0.42, 0.031, null, [], [['primer', 'zinc', 'flow'], ['base', 'green', 'full']]]]);
+        $this->facts($many, ['made' => 'sheet', 'on_it' => ['mill_scale'], 'features' => ['threads']], 'outdoors');
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function facts(Job $job, array $facts, string $lives = 'indoors'): void
+    {
+        $job->parts()->firstOrFail()->update(['facts' => $facts]);
+        $job->update(['lives' => $lives]);
     }
 
     /** What is at Cure: one load baking, one worked out, one waiting that no single bake serves. */

@@ -105,3 +105,24 @@ test('a form sent twice does one thing and keeps what was typed when refused', a
     await page.goto('/find?q=twice-sent');
     await expect(page.getByRole('link', { name: /Twice-sent cleats/ })).toHaveCount(1);
 });
+
+test('a contradiction is named at the counter, mended and signed for', async ({ page, baseURL }) => {
+    await signIn(page, baseURL, 'joss');
+    await page.goto('/find?q=hinges');
+    await page.getByRole('link', { name: /Bandstand hinges/ }).click();
+    const job = page.url();
+    await page.getByRole('button', { name: 'Sign, on to Strip' }).click();
+    await expect(page.getByRole('alert')).toContainText('Hinge is cast aluminium and the media is steel grit: stop');
+    await page.getByRole('link', { name: 'What it is and its route' }).click();
+    await expect(page.getByText('3 things hold it at Intake.')).toBeVisible();
+    await page.getByLabel('Blast with').selectOption({ label: 'garnet' });
+    await expect(page.getByText('2 things hold it at Intake.')).toBeVisible();
+    await page.getByRole('button', { name: 'Lay it out anew' }).click();
+    await expect(page.getByText('One thing holds it at Intake.')).toBeVisible();
+    await page.getByLabel('Name of who signs').fill('M. Ostwald');
+    await page.getByRole('button', { name: 'Sign', exact: true }).click();
+    await expect(page.getByText(/It can go on: .* of hands/)).toBeVisible();
+    await page.goto(job);
+    await page.getByRole('button', { name: 'Sign, on to Strip' }).click();
+    await expect(page.getByRole('status')).toContainText('hangs at Strip now');
+});

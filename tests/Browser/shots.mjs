@@ -12,6 +12,12 @@ const views = {
     rail: async (page) => page.goto(`${base}/`),
     blast: async (page) => page.goto(`${base}/station/blast`),
     intake: async (page) => page.goto(`${base}/station/intake`),
+    route: async (page) => {
+        await page.goto(`${base}/find?q=hinges`);
+        await page.getByRole('link', { name: /Bandstand hinges/ }).click();
+        await page.getByRole('link', { name: 'What it is and its route' }).click();
+    },
+    rules: async (page) => page.goto(`${base}/rules`),
     part: async (page) => {
         await page.goto(`${base}/station/blast`);
         await page.getByRole('link', { name: 'Bollard bases' }).first().click();

@@ -66,11 +66,13 @@ final class ShelfTest extends ShopTestCase
 
     public function test_house_ways_and_people(): void
     {
-        $shop = ['name' => 'Test works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => '0.31', 'ambient' => '68 F', 'clock_way' => 'dose', 'margin_percent' => '15', 'overbake_percent' => '80'];
+        $shop = ['name' => 'Test works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => '0.31', 'ambient' => '68 F', 'clock_way' => 'dose', 'margin_percent' => '15', 'overbake_percent' => '80', 'humidity_pct' => '61', 'house' => ['bake_out' => 'both'], 'rail' => '250 kg', 'booth' => ['2', '2', '3'], 'nozzle_mm' => '8', 'compressor_m3_min' => '4'];
         $this->send('/shop', $shop, $this->owner, 'PUT')->assertSessionHasNoErrors();
         $kept = Shop::query()->firstOrFail();
         self::assertEqualsWithDelta(20, $kept->ambient_c, 0.01);
         self::assertSame([0.15, 0.8, 'dose'], [$kept->margin, $kept->overbake_limit, $kept->clock_way->value]);
+        self::assertSame(['both', 'plugs_early', 250.0, [2000.0, 2000.0, 3000.0]], [$kept->house['bake_out'], $kept->house['masking'], (float) $kept->equipment['rail_kg'], array_map(floatval(...), $kept->equipment['booth_mm'])]);
+        $this->send('/shop', ['house' => ['bake_out' => 'never']] + $shop, $this->owner, 'PUT')->assertSessionHasErrors('house.bake_out');
         $this->send('/shop', ['timezone' => 'Atlantis/Main'] + $shop, $this->owner, 'PUT')->assertSessionHasErrors('timezone');
         $this->send('/people', ['name' => 'Nell', 'email' => 'nell@works.example', 'role' => 'finisher', 'password' => 'short'], $this->owner)->assertSessionHasErrors('password');
         $this->send('/people', ['name' => 'Nell', 'email' => 'nell@works.example', 'role' => 'finisher', 'password' => 'long-enough-now'], $this->owner)->assertSessionHasNoErrors();

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Rail;
 
 use Aenum\Core\Route\Station;
+use Aenum\Core\Rule\Severity;
+use App\Actions\Route\PartRoute;
 use App\Models\Job;
 use App\Models\Move;
 use App\Models\User;
@@ -32,6 +34,9 @@ final class MoveJob
             if ($to->value < $seenAt->value && ($note === null || trim($note) === '')) {
                 throw ValidationException::withMessages(['note' => 'Note is empty; sending a job back needs a reason in a few words.']);
             }
+            if ($seenAt === Station::Intake) {
+                $this->refuseWhatIsHeld($held);
+            }
             $this->write($held, $by, $to->value > $seenAt->value ? 'sent_on' : 'sent_back', $to, $note);
             $held->update(['station' => $to]);
         });
@@ -45,6 +50,30 @@ final class MoveJob
             $this->write($held, $by, 'released', Station::Release, $note);
             $held->update(['status' => 'released']);
         });
+    }
+
+    /** @throws ValidationException */
+    public function decline(Job $job, User $by, string $reason): void
+    {
+        DB::transaction(function () use ($job, $by, $reason): void {
+            $held = $this->held($job, $job->station);
+            $this->write($held, $by, 'declined', $held->station, $reason);
+            $held->update(['status' => 'declined']);
+        });
+    }
+
+    /** Stop rules hold a job at Intake; sign rules hold it until a name is under them. */
+    private function refuseWhatIsHeld(Job $job): void
+    {
+        $why = [];
+        foreach ($job->parts()->get() as $part) {
+            foreach (PartRoute::of($part)->holding() as $finding) {
+                $why[] = ucfirst($finding->evidence).': '.($finding->rule->severity() === Severity::Stop ? 'stop. ' : 'needs a name under it. ').$finding->rule->wayOut();
+            }
+        }
+        if ($why !== []) {
+            throw ValidationException::withMessages(['route' => $why]);
+        }
     }
 
     public function takeIn(Job $job, User $by): void

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Rule\Facts\HouseWays;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\UnitSystem;
 use App\Models\Shop;
 use App\Models\User;
 use App\Rules\Measured;
+use App\Support\HouseWaysText;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +24,7 @@ final class HouseController
 {
     public function shop(): View
     {
-        return view('house.shop', ['shop' => Shop::current()]);
+        return view('house.shop', ['shop' => Shop::current(), 'says' => HouseWaysText::ALL]);
     }
 
     public function updateShop(Request $request): RedirectResponse
@@ -36,14 +38,46 @@ final class HouseController
             'clock_way' => ['required', Rule::enum(ClockWay::class)],
             'margin_percent' => ['required', 'numeric', 'between:0,200'],
             'overbake_percent' => ['required', 'numeric', 'between:10,100'],
+            'humidity_pct' => ['required', 'numeric', 'between:0,100'],
+            'house' => ['array'],
+            'house.*' => ['string', 'max:30'],
+            'rail' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
+            'hook' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
+            'booth.*' => ['nullable', Measured::above(Dimension::Size, 0, 50)],
+            'compressor_m3_min' => ['nullable', 'numeric', 'gt:0', 'max:1000'],
+            'nozzle_mm' => ['nullable', 'numeric', 'gt:0', 'max:50'],
         ]);
+        $house = [];
+        foreach (HouseWays::CHOICES as $question => $choices) {
+            $way = $in['house'][$question] ?? $choices[0];
+            if (! in_array($way, $choices, true)) {
+                throw ValidationException::withMessages(["house.{$question}" => 'That way is not known; pick one of the list.']);
+            }
+            $house[$question] = $way;
+        }
         Shop::current()->update([
             'name' => $in['name'], 'timezone' => $in['timezone'], 'currency' => $in['currency'], 'kwh_price' => $in['kwh_price'],
             'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']), 'clock_way' => $in['clock_way'],
+            'house' => $house, 'equipment' => $this->equipment($in), 'humidity_pct' => $in['humidity_pct'],
             'margin' => $in['margin_percent'] / 100, 'overbake_limit' => $in['overbake_percent'] / 100,
         ]);
 
         return redirect('/shop')->with('said', 'Saved. Bakes hung from now on use it.');
+    }
+
+    /**
+     * @param  array<string, mixed>  $in
+     * @return array<string, mixed>
+     */
+    private function equipment(array $in): array
+    {
+        $booth = array_map(fn (mixed $side): ?float => Measured::read(Dimension::Size, $side), array_values($in['booth'] ?? []));
+
+        return [
+            'rail_kg' => Measured::read(Dimension::Mass, $in['rail'] ?? null), 'hook_kg' => Measured::read(Dimension::Mass, $in['hook'] ?? null),
+            'booth_mm' => count($booth) === 3 && ! in_array(null, $booth, true) ? array_map(fn (?float $m): float => 1000 * (float) $m, $booth) : null,
+            'compressor_m3_min' => isset($in['compressor_m3_min']) ? (float) $in['compressor_m3_min'] : null, 'nozzle_mm' => isset($in['nozzle_mm']) ? (float) $in['nozzle_mm'] : null,
+        ];
     }
 
     public function people(): View

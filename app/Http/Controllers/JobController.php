@@ -42,7 +42,7 @@ final class JobController
 
     public function show(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'moves.user']);
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'moves.user']);
 
         return view('jobs.show', [
             'job' => $job,
@@ -106,7 +106,7 @@ final class JobController
     /** What the customer keeps: one sheet. */
     public function record(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'moves.user']);
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'moves.user']);
 
         return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job)->where('status', 'pulled')]);
     }

@@ -16,6 +16,7 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -52,11 +53,14 @@ final class StationController
         $seenAt = Station::from((int) $in['seen_at']);
         /** @var User $user */
         $user = $request->user();
-        $move->sign($job, $user, $in['note'] ?? null, $seenAt);
-        $next = $seenAt->next();
-        if (($in['then'] ?? 'stay') === 'on' && $next !== null) {
-            $move->send($job, $user, $next, null, $seenAt);
-
+        $next = ($in['then'] ?? 'stay') === 'on' ? $seenAt->next() : null;
+        DB::transaction(function () use ($move, $job, $user, $in, $seenAt, $next): void {
+            $move->sign($job, $user, $in['note'] ?? null, $seenAt);
+            if ($next !== null) {
+                $move->send($job, $user, $next, null, $seenAt);
+            }
+        });
+        if ($next !== null) {
             return redirect("/station/{$seenAt->slug()}")->with('said', "Job {$job->number} is signed and hangs at {$next->label()} now.");
         }
 
@@ -89,6 +93,16 @@ final class StationController
         $move->release($job, $user, $in['note'] ?? null);
 
         return redirect("/jobs/{$job->id}/record")->with('said', "Job {$job->number} is released.");
+    }
+
+    public function decline(Request $request, Job $job, MoveJob $move): RedirectResponse
+    {
+        $in = $request->validate(['reason' => ['required', 'string', 'max:500']], ['reason.required' => 'Reason is empty; write why the work is declined.']);
+        /** @var User $user */
+        $user = $request->user();
+        $move->decline($job, $user, $in['reason']);
+
+        return redirect("/jobs/{$job->id}")->with('said', "Job {$job->number} is declined.");
     }
 
     /** @return array<string, mixed> */

@@ -43,6 +43,10 @@ final class PowderRequest extends FormRequest
             'flow' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
             'flow_minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
             'solvent_proof' => ['boolean'],
+            'effect' => ['nullable', Rule::in(['plain', 'metallic', 'bright'])],
+            'zinc_rich' => ['boolean'],
+            'gas_tolerant' => ['boolean'],
+            'conductive' => ['boolean'],
             'rows' => ['required', 'array', 'min:1', 'max:'.CureSheet::MOST_ROWS],
             'rows.*.pmt_c' => ['required', new Measured(Dimension::Temperature, -40, 700)],
             'rows.*.min_minutes' => ['required', 'numeric', 'gt:0', 'max:10080'],
@@ -92,6 +96,7 @@ final class PowderRequest extends FormRequest
                 'film_min_um' => (float) Measured::read(Dimension::Film, $in['film_min']), 'film_max_um' => (float) Measured::read(Dimension::Film, $in['film_max']),
                 'window_c' => Measured::read(Dimension::Temperature, $in['window'] ?? null), 'flow_c' => Measured::read(Dimension::Temperature, $in['flow'] ?? null),
                 'flow_minutes' => isset($in['flow_minutes']) ? (float) $in['flow_minutes'] : null, 'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
+                'effect' => $in['effect'] ?? 'plain', 'zinc_rich' => (bool) ($in['zinc_rich'] ?? false), 'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false), 'conductive' => (bool) ($in['conductive'] ?? false),
             ],
             'rows' => array_map(fn (array $row): array => [
                 'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),

@@ -44,6 +44,11 @@ final readonly class PartFacts
     ) {
     }
 
+    public function metalName(): string
+    {
+        return str_replace('_', ' ', $this->metal);
+    }
+
     public function isLightAlloy(): bool
     {
         return in_array($this->metal, ['aluminium', 'cast_aluminium'], true);

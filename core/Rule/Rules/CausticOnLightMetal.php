@@ -42,7 +42,7 @@ final class CausticOnLightMetal implements Rule
         $part = $plan->facts->part;
 
         return $plan->has(StepKind::StripCaustic) && ($part->isLightAlloy() || in_array($part->metal, ['zinc_die_cast', 'galvanised_steel'], true))
-            ? "{$part->name} is {$part->metal} and caustic stripping is planned"
+            ? "{$part->name} is {$part->metalName()} and caustic stripping is planned"
             : null;
     }
 }

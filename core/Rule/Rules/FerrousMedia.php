@@ -43,7 +43,7 @@ final class FerrousMedia implements Rule
         $blast = $plan->facts->blast;
 
         return $blast !== null && MediaCatalogue::isFerrous($blast->media) && ($part->isLightAlloy() || $part->isCopperAlloy() || $part->metal === 'stainless_steel')
-            ? "{$part->name} is {$part->metal} and the media is ".MediaCatalogue::name($blast->media)
+            ? "{$part->name} is {$part->metalName()} and the media is ".MediaCatalogue::name($blast->media)
             : null;
     }
 }

@@ -42,7 +42,7 @@ final class OutdoorSteelPrimer implements Rule
         $primed = array_filter($plan->facts->coats, fn ($coat): bool => $coat->role === 'primer');
 
         return $part->rusts() && $plan->facts->outdoors() && $plan->facts->coats !== [] && $primed === []
-            ? "{$part->name} is {$part->metal}, lives {$plan->facts->where}, and has no primer"
+            ? "{$part->name} is {$part->metalName()}, lives {$plan->facts->where}, and has no primer"
             : null;
     }
 }

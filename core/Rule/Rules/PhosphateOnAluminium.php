@@ -42,7 +42,7 @@ final class PhosphateOnAluminium implements Rule
         $part = $plan->facts->part;
 
         return $plan->has(StepKind::Phosphate) && $part->isLightAlloy()
-            ? "{$part->name} is {$part->metal} and iron phosphate is planned"
+            ? "{$part->name} is {$part->metalName()} and iron phosphate is planned"
             : null;
     }
 }

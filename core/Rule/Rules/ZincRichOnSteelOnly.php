@@ -42,7 +42,7 @@ final class ZincRichOnSteelOnly implements Rule
         $zinc = array_filter($plan->facts->coats, fn ($coat): bool => $coat->zincRich);
 
         return $zinc !== [] && ! $part->isSteel()
-            ? "{$part->name} is {$part->metal} and a zinc-rich primer is planned"
+            ? "{$part->name} is {$part->metalName()} and a zinc-rich primer is planned"
             : null;
     }
 }

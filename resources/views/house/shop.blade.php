@@ -11,6 +11,21 @@
         <x-field name="ambient" label="Usual shop temperature" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $shop->ambient_c)" />
         <x-field name="currency" label="Currency" :value="$shop->currency" />
         <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
+        <h2 class="col-span-full mt-2">Where finishers disagree</h2>
+        @foreach ($says as $question => [$asked, $ways])
+            <x-pick name="house[{{ $question }}]" :label="$asked" :options="collect($ways)->map(fn ($way) => $way[0])" :value="$shop->house[$question] ?? array_key_first($ways)" :hint="collect($ways)->map(fn ($way) => ucfirst($way[0]).': '.$way[1])->join(' ')" />
+        @endforeach
+        <h2 class="col-span-full mt-2">What the shop has</h2>
+        <x-field name="rail" label="Rail carries" :unit="$u->unit(D::Mass)" :value="$u->field(D::Mass, $shop->equipment['rail_kg'] ?? null)" hint="Empty: not checked." />
+        <x-field name="hook" label="A hook carries" :unit="$u->unit(D::Mass)" :value="$u->field(D::Mass, $shop->equipment['hook_kg'] ?? null)" />
+        <div class="col-span-full grid grid-cols-3 gap-4">
+            @foreach (['width', 'height', 'depth'] as $n => $side)
+                <x-field name="booth[{{ $n }}]" label="Booth {{ $side }}" :unit="$u->unit(D::Size)" :value="isset($shop->equipment['booth_mm']) ? $u->field(D::Size, $shop->equipment['booth_mm'][$n] / 1000) : ''" />
+            @endforeach
+        </div>
+        <x-field name="compressor_m3_min" label="Compressor, free air, m³/min" :value="$shop->equipment['compressor_m3_min'] ?? ''" inputmode="decimal" />
+        <x-field name="nozzle_mm" label="Blast nozzle bore, mm" :value="$shop->equipment['nozzle_mm'] ?? ''" inputmode="decimal" />
+        <x-field name="humidity_pct" label="Usual humidity of the air, %" :value="round($shop->humidity_pct)" inputmode="decimal" hint="Sets how long blasted steel may stand bare." />
         <div class="col-span-full"><button class="btn btn-do">Save</button></div>
     </form>
 </x-layout>

@@ -43,6 +43,7 @@
     <section class="panel" aria-label="Signatures">
         <h2>Signed</h2>
         <ol class="columns-2 max-[900px]:columns-1">
+            @foreach ($job->parts->flatMap->signatures as $signature)<li class="mb-1"><b>{{ $signature->signed_by }}</b> <span class="hint">{{ ShopClock::time($signature->at) }}, taken by {{ $signature->user->name }}</span><br>{{ $signature->wording }}</li>@endforeach
             @foreach ($job->moves->reverse() as $move)<li class="mb-1"><x-move :move="$move" /></li>@endforeach
         </ol>
     </section>

@@ -25,6 +25,7 @@
                     </div>
                     <p>{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }} and {{ $u->show(D::Area, $part->area_m2) }} each{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.
                         @if ($part->sections->isNotEmpty()) Regions: {{ $part->sections->map(fn ($s) => $s->name.' '.$u->show(D::Mass, $s->mass_kg))->join(', ') }}.@endif</p>
+                    <x-route-line :part="$part" />
                     @forelse ($part->coats as $coat)
                         <x-coat :coat="$coat" :job="$job" />
                     @empty
@@ -70,6 +71,14 @@
                                 <button class="btn btn-do" name="then" value="on">Sign, on to {{ $job->station->next()->label() }}</button>
                                 <button class="btn btn-quiet" name="then" value="stay">Sign only</button>
                             </form>
+                        </section>
+                    @endif
+                    @if ($job->station === Station::Intake)
+                        <section class="panel" aria-label="Decline">
+                            <details @if ($errors->has('reason')) open @endif>
+                                <summary>Decline the work</summary>
+                                <form method="post" action="/jobs/{{ $job->id }}/decline" class="grid gap-3"><x-once /><x-field name="reason" label="Why" hint="The customer is told this." /><button class="btn btn-stop">Decline it</button></form>
+                            </details>
                         </section>
                     @endif
                     <section class="panel" aria-label="Hang elsewhere">

@@ -18,6 +18,10 @@
             <x-field name="window" label="Window counts from" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $powder?->window_c)" hint="Empty: the coolest row." />
             <x-field name="flow" label="Flows from" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $powder?->flow_c)" hint="Where the sheet gives it." />
             <x-field name="flow_minutes" label="Minutes to flow there" :value="$powder?->flow_minutes" />
+            <x-pick name="effect" label="Effect" :options="['plain' => 'plain', 'metallic' => 'metallic', 'bright' => 'bright']" :value="$powder?->effect ?? 'plain'" />
+            @foreach (['zinc_rich' => 'Zinc-rich primer', 'gas_tolerant' => 'Lets gas through', 'conductive' => 'Conductive'] as $flag => $label)
+                <div class="flex items-center gap-3"><input type="hidden" name="{{ $flag }}" value="0"><input type="checkbox" id="{{ $flag }}" name="{{ $flag }}" value="1" @checked(old($flag, $powder?->$flag ?? false))><label for="{{ $flag }}">{{ $label }}</label></div>
+            @endforeach
             <div class="flex items-center gap-3"><input type="hidden" name="solvent_proof" value="0"><input type="checkbox" id="solvent_proof" name="solvent_proof" value="1" @checked(old('solvent_proof', $powder?->solvent_proof ?? true))><label for="solvent_proof">Stands solvent when cured</label></div>
         </div>
         <fieldset class="panel">

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Route;
+
+use Aenum\Core\Format\RouteFile;
+use Aenum\Core\Route\RoutePlanner;
+use Aenum\Core\Route\Step;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Severity;
+use App\Models\Coat;
+use App\Models\Oven;
+use App\Models\Part;
+use App\Models\Shop;
+
+/** A part's route as it stands: what is known of it, the steps, and what the rules say. */
+final readonly class PartRoute
+{
+    /**
+     * @param  list<Step>  $steps
+     * @param  list<Finding>  $findings
+     */
+    private function __construct(public Part $part, public array $steps, public array $findings, public bool $changed)
+    {
+    }
+
+    public static function of(Part $part): self
+    {
+        $part->loadMissing(['job', 'coats.powder.rows', 'signatures']);
+        $file = RouteFile::parse(json_encode(self::file($part), JSON_THROW_ON_ERROR));
+        $steps = $file->steps ?? RoutePlanner::lay($file->facts);
+
+        return new self($part, $steps, RuleBook::judge(new Plan($file->facts, $steps)), $file->steps !== null);
+    }
+
+    /** @return list<Finding> what keeps the job at Intake */
+    public function holding(): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->holds()));
+    }
+
+    public function minutes(): float
+    {
+        return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->steps));
+    }
+
+    public function waitMinutes(): float
+    {
+        return array_sum(array_map(fn (Step $step): float => $step->waitMinutes, $this->steps));
+    }
+
+    public function heaviest(): ?Severity
+    {
+        return $this->findings === [] ? null : $this->findings[0]->rule->severity();
+    }
+
+    /** @return array<string, mixed> the part as aenum-route/1 */
+    public static function file(Part $part): array
+    {
+        $shop = Shop::current();
+        $facts = $part->facts ?? [];
+        $blast = $facts['blast'] ?? null;
+        unset($facts['blast']);
+
+        return [
+            'format' => RouteFile::FORMAT,
+            'part' => $facts + ['name' => $part->name, 'metal' => $part->metal, 'count' => $part->count, 'mass_kg' => $part->mass_kg, 'area_m2' => $part->area_m2],
+            'where' => $part->job->lives,
+            'humidity_pct' => $shop->humidity_pct,
+            'coats' => $part->coats->map(fn (Coat $coat): array => self::coat($coat, $part))->values()->all(),
+            'equipment' => self::equipment($shop),
+            'signed' => $part->signatures->map(fn ($signature): array => ['rule' => $signature->rule, 'by' => $signature->signed_by])->values()->all(),
+        ] + ($shop->house ? ['house' => $shop->house] : []) + ($blast === null ? [] : ['blast' => $blast]) + ($part->route === null ? [] : ['steps' => $part->route]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function coat(Coat $coat, Part $part): array
+    {
+        $rows = $coat->powder->sheet()->rows;
+        $hottest = $rows[count($rows) - 1];
+        $below = $part->coats->firstWhere('position', $coat->position - 1);
+
+        return [
+            'role' => $coat->role, 'bake_c' => $hottest->pmtC, 'bake_min' => $hottest->minMinutes, 'film_um' => ($coat->powder->film_min_um + $coat->powder->film_max_um) / 2,
+            'effect' => $coat->powder->effect, 'zinc_rich' => $coat->powder->zinc_rich, 'gas_tolerant' => $coat->powder->gas_tolerant, 'conductive' => $coat->powder->conductive,
+            'over' => $below === null ? 'metal' : ($below->bake_to === 'flow' ? 'flowed' : 'cured'),
+        ];
+    }
+
+    /** @return array<string, mixed> what the shop has; the largest oven speaks for the ovens */
+    private static function equipment(Shop $shop): array
+    {
+        $equipment = array_filter($shop->equipment ?? [], fn (mixed $value): bool => $value !== null);
+        $oven = once(self::largestOven(...));
+        if ($oven !== null) {
+            $equipment['oven_max_c'] = $oven->max_c;
+            if (isset($oven->answers['width_m'])) {
+                $equipment['oven_mm'] = array_map(fn (string $side): float => 1000 * $oven->answers[$side], ['width_m', 'height_m', 'depth_m']);
+            }
+        }
+
+        return $equipment;
+    }
+
+    private static function largestOven(): ?Oven
+    {
+        $size = fn (Oven $oven): float => ($oven->answers['width_m'] ?? 0) * ($oven->answers['height_m'] ?? 0) * ($oven->answers['depth_m'] ?? 0);
+
+        return Oven::all()->filter(fn (Oven $oven): bool => $oven->retired_at === null)->sortByDesc($size)->first();
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Rule as OneRule;
+use Aenum\Core\Rule\RuleBook;
+use App\Actions\Route\ChangeRoute;
+use App\Actions\Route\PartRoute;
+use App\Http\Requests\FactsRequest;
+use App\Models\Part;
+use App\Models\Signature;
+use App\Models\User;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** What is known of a part, the route it takes, and the rules that watch over it. */
+final class RouteController
+{
+    public function show(Part $part): View
+    {
+        return view('route.show', ['part' => $part, 'route' => PartRoute::of($part)]);
+    }
+
+    public function facts(FactsRequest $request, Part $part): View|RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $part->update(['facts' => $request->facts()]);
+        $part->job->update(['lives' => $request->validated('lives')]);
+        $part->unsetRelations();
+
+        return $request->hasHeader('HX-Request') ? view('route.answer', ['part' => $part, 'route' => PartRoute::of($part)]) : redirect("/parts/{$part->id}/route")->with('said', 'Noted.');
+    }
+
+    public function change(Request $request, Part $part, ChangeRoute $change): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $in = $request->validate(['how' => ['required', Rule::in(['up', 'down', 'drop', 'add', 'anew'])], 'at' => ['nullable', 'integer'], 'kind' => ['nullable', Rule::enum(StepKind::class)]]);
+        $change($part, $in['how'], isset($in['at']) ? (int) $in['at'] : null, isset($in['kind']) ? StepKind::from($in['kind']) : null);
+
+        return redirect("/parts/{$part->id}/route")->with('said', $in['how'] === 'anew' ? 'Laid out anew.' : 'The route is changed.');
+    }
+
+    public function sign(Request $request, Part $part, ChangeRoute $change): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $in = $request->validate(['rule' => ['required', 'string', 'max:60'], 'name' => ['required', 'string', 'max:120']], ['name.required' => 'Name is empty; write who signs.']);
+        /** @var User $user */
+        $user = $request->user();
+        $change->sign($part, $in['rule'], trim($in['name']), $user);
+
+        return redirect("/parts/{$part->id}/route")->with('said', "Signed by {$in['name']}.");
+    }
+
+    public function unsign(Request $request, Signature $signature): RedirectResponse
+    {
+        $this->mustBeOpen($signature->part);
+        $signature->update(['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $request->user()?->getAuthIdentifier()]);
+
+        return redirect("/parts/{$signature->part_id}/route")->with('said', 'The signature is withdrawn; it stays in the record.');
+    }
+
+    /** Every rule there is. */
+    public function rules(Request $request): View
+    {
+        $severity = (string) $request->string('severity');
+        $asked = mb_strtolower(trim((string) $request->string('q')));
+        $rules = array_filter(RuleBook::all(), fn (OneRule $rule): bool => ($severity === '' || $rule->severity()->value === $severity)
+            && ($asked === '' || str_contains(mb_strtolower($rule->key().' '.$rule->reason().' '.$rule->wayOut()), $asked)));
+
+        return view('route.rules', ['rules' => collect($rules)->groupBy(fn (OneRule $rule): string => $rule->group()->value), 'severity' => $severity, 'asked' => $asked, 'all' => count(RuleBook::all())]);
+    }
+
+    private function mustBeOpen(Part $part): void
+    {
+        if (! $part->job->isOpen()) {
+            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
+        }
+    }
+}
