@@ -74,9 +74,13 @@ final class RailTest extends ShopTestCase
     {
         $job = $this->job(title: 'Bench ends, promenade');
         $this->part($job, 'curved arm');
-        foreach ([(string) $job->number, 'promen', 'parks', 'curved'] as $asked) {
+        $this->powder('Lamp black', [[180, 15, null]])->update(['lot' => '26-0388']);
+        foreach ([(string) $job->number, 'promen', 'parks', 'curved', 'prommenade', 'bnech ends', 'ends curvd', 'promenade green', 'garden'] as $asked) {
             $this->actingAs($this->viewer)->get('/find?q='.$asked)->assertOk()->assertSee('Bench ends, promenade');
         }
-        $this->actingAs($this->viewer)->get('/find?q=%25')->assertSee('Nothing by that name');
+        $this->actingAs($this->viewer)->get('/find?q=prommenade')->assertSee('Taken to mean: promenade');
+        foreach (['%25', 'bench+zebra', '999999', '%00%ff'] as $nothing) {
+            $this->actingAs($this->viewer)->get('/find?q='.$nothing)->assertOk()->assertSee('Nothing by that name');
+        }
     }
 }

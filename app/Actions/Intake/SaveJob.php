@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use Aenum\Core\Route\Station;
+use App\Actions\Find\IndexJob;
 use App\Actions\Rail\MoveJob;
 use App\Models\Customer;
 use App\Models\Job;
@@ -25,12 +26,14 @@ final class SaveJob
             $written = ['customer_id' => $customer->id, 'title' => $facts['title'], 'due_on' => $facts['due_on'] ?? null, 'notes' => $facts['notes'] ?? null];
             if ($job !== null) {
                 $job->update($written);
+                IndexJob::write($job);
 
                 return $job;
             }
             $last = (int) Job::query()->lockForUpdate()->max('number');
             $job = Job::query()->create($written + ['number' => max(1000, $last) + 1, 'station' => Station::Intake, 'status' => 'open', 'created_by' => $by->id]);
             (new MoveJob)->takeIn($job, $by);
+            IndexJob::write($job);
 
             return $job;
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use Aenum\Core\Metal\MetalCatalogue;
+use App\Actions\Find\IndexJob;
 use App\Models\BakeItem;
 use App\Models\Coat;
 use App\Models\Job;
@@ -37,6 +38,7 @@ final class SavePart
             }
             $this->writeSections($part, $facts['sections']);
             $this->writeCoats($part, $facts['coats']);
+            IndexJob::write(Job::query()->findOrFail($job->id));
 
             return $part;
         });

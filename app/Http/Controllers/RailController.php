@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Route\Station;
+use App\Actions\Find\FindJobs;
 use App\Models\Bake;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
@@ -26,13 +27,8 @@ final class RailController
     public function find(Request $request): View
     {
         $asked = trim((string) $request->string('q'));
-        $like = '%'.addcslashes($asked, '%_\\').'%';
-        $found = $asked === '' ? collect() : Job::query()->with(['customer', 'parts'])
-            ->where(fn ($q) => $q->where('title', 'like', $like)->orWhere('number', 'like', $like)
-                ->orWhereHas('customer', fn ($c) => $c->where('name', 'like', $like))
-                ->orWhereHas('parts', fn ($p) => $p->where('name', 'like', $like)))
-            ->orderByDesc('number')->limit(50)->get();
+        $found = FindJobs::asked($asked);
 
-        return view('find', ['asked' => $asked, 'found' => $found]);
+        return view('find', ['asked' => $asked, 'found' => $found['jobs'], 'meant' => $found['meant']]);
     }
 }

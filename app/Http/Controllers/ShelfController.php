@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Find\IndexJob;
 use App\Http\Requests\OvenRequest;
 use App\Http\Requests\PowderRequest;
+use App\Models\Job;
 use App\Models\Oven;
 use App\Models\Powder;
 use App\Support\ShopClock;
@@ -84,6 +86,9 @@ final class ShelfController
             $powder->fill($facts['powder'])->save();
             $powder->rows()->delete();
             $powder->rows()->createMany($facts['rows']);
+            if ($powder->wasChanged(['name', 'lot'])) {
+                Job::query()->whereHas('parts.coats', fn ($coat) => $coat->where('powder_id', $powder->id))->each(fn (Job $job) => IndexJob::write($job));
+            }
         });
 
         return redirect('/powders')->with('said', "{$powder->name} is on the shelf.");
