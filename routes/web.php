@@ -8,6 +8,7 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\PartBenchController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\ShelfController;
@@ -47,6 +48,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/ovens', [ShelfController::class, 'ovens']);
     Route::get('/rules', [RouteController::class, 'rules']);
     Route::get('/parts/{part}/route', [RouteController::class, 'show']);
+    Route::get('/parts/{part}/bench', [PartBenchController::class, 'show']);
+    Route::get('/jobs/{job}/card', [JobController::class, 'card']);
 
     Route::middleware('can:work')->group(function (): void {
         Route::get('/jobs/create', [JobController::class, 'create']);
@@ -62,6 +65,10 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::put('/parts/{part}', [JobController::class, 'updatePart']);
         Route::post('/parts/{part}/withdraw', [JobController::class, 'withdrawPart']);
 
+        Route::post('/parts/{part}/shapes', [PartBenchController::class, 'add']);
+        Route::post('/parts/{part}/shapes/take', [PartBenchController::class, 'take']);
+        Route::post('/parts/{part}/shapes/copy', [PartBenchController::class, 'copy']);
+        Route::post('/parts/{part}/shapes/{at}/drop', [PartBenchController::class, 'drop'])->whereNumber('at');
         Route::put('/parts/{part}/facts', [RouteController::class, 'facts']);
         Route::post('/parts/{part}/route', [RouteController::class, 'change']);
         Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);

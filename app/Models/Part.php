@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $view_factor
  * @property array<string, mixed>|null $facts
  * @property list<array<string, mixed>>|null $route
+ * @property list<array<string, mixed>>|null $shapes
  * @property Job $job
  * @property Collection<int, Section> $sections
  * @property Collection<int, Coat> $coats
@@ -70,6 +71,6 @@ final class Part extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array'];
+        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array'];
     }
 }

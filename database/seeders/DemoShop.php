@@ -172,6 +172,10 @@ final class DemoShop extends Seeder
             ['column base', 4, 'cast_iron', 80.0, 1.5, null, [], [['base', 'grey', 'full']]],
             ['thin skirt', 8, 'carbon_steel', 1.9, 0.48, 1.0, [], [['base', 'grey', 'full']]],
         ]);
+        $panels->parts()->firstOrFail()->update(['shapes' => [
+            ['shape' => 'bar_flat', 'count' => 2, 'width_mm' => 40, 'thickness_mm' => 6, 'length_mm' => 900],
+            ['shape' => 'sheet_perforated', 'count' => 1, 'length_mm' => 900, 'width_mm' => 450, 'thickness_mm' => 1.5, 'open_share' => 0.4],
+        ]]);
         $this->at($now->subMinutes(22));
         $load = [];
         foreach ([$benches, $panels, $lanterns] as $job) {

@@ -17,6 +17,16 @@ const views = {
         await page.getByRole('link', { name: /Bandstand hinges/ }).click();
         await page.getByRole('link', { name: 'What it is and its route' }).click();
     },
+    'part-bench': async (page) => {
+        await page.goto(`${base}/find?q=railing`);
+        await page.getByRole('link', { name: /Railing panels/ }).click();
+        await page.getByRole('link', { name: 'Part bench' }).click();
+    },
+    card: async (page) => {
+        await page.goto(`${base}/find?q=bollard`);
+        await page.getByRole('link', { name: /Bollard bases/ }).click();
+        await page.getByRole('link', { name: 'Card' }).click();
+    },
     rules: async (page) => page.goto(`${base}/rules`),
     part: async (page) => {
         await page.goto(`${base}/station/blast`);

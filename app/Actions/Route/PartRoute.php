@@ -80,7 +80,8 @@ final readonly class PartRoute
     private static function coat(Coat $coat, Part $part): array
     {
         $rows = $coat->powder->sheet()->rows;
-        $hottest = $rows[count($rows) - 1];
+        // A coat that is only to flow runs no hotter than its coolest row; what is to cure may run as hot as its hottest.
+        $hottest = $coat->bake_to === 'flow' ? $rows[0] : $rows[count($rows) - 1];
         $below = $part->coats->firstWhere('position', $coat->position - 1);
 
         return [

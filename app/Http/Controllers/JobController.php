@@ -9,6 +9,7 @@ use App\Actions\Cure\LoadOfBake;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
+use App\Actions\Route\PartRoute;
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\PartRequest;
 use App\Models\Bake;
@@ -109,6 +110,14 @@ final class JobController
         $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'moves.user']);
 
         return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job)->where('status', 'pulled')]);
+    }
+
+    /** What travels with the parts: an A5 sheet for each. */
+    public function card(Job $job): View
+    {
+        $job->load(['customer', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job']);
+
+        return view('jobs.card', ['job' => $job, 'routes' => $job->parts->map(fn (Part $part): PartRoute => PartRoute::of($part))]);
     }
 
     private function partForm(Job $job, ?Part $part): View

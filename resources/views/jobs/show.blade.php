@@ -10,6 +10,7 @@
                 @if ($job->due_on) · due {{ $job->due_on->format('j M Y') }}@endif</p>
         </div>
         <div class="flex gap-2">
+            <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/card">Card</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/record">Record</a>
             @if ($job->isOpen()) @can('work')<a class="btn btn-quiet" href="/jobs/{{ $job->id }}/edit">Change</a>@endcan @endif
         </div>

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Intake;
+
+use Aenum\Core\Format\Node;
+use Aenum\Core\Format\ShapeFile;
+use Aenum\Core\Shape\Shape;
+use App\Charts\PartDrawing;
+use App\Models\Part;
+use Illuminate\Validation\ValidationException;
+
+/** The shapes a part is built from, what they come to, and how that sits with what was weighed. */
+final readonly class PartShapes
+{
+    /** Weighed and computed further apart than this are worth a word. */
+    public const GAP = 0.15;
+
+    /** @param  list<array{shape: Shape, count: int, label: string, massKg: float}>  $pieces */
+    private function __construct(public Part $part, public array $pieces)
+    {
+    }
+
+    public static function of(Part $part): self
+    {
+        return new self($part, array_map(function (array $kept) use ($part): array {
+            $file = self::read($kept, $part->metal);
+
+            return ['shape' => $file->shape, 'count' => $file->count, 'label' => $file->shape->kind->label(), 'massKg' => (float) $file->shape->massKg($file->metal)];
+        }, $part->shapes ?? []));
+    }
+
+    /** @param  array<string, mixed>  $shape as calc shape takes it, without its material */
+    public static function read(array $shape, string $metal): ShapeFile
+    {
+        return ShapeFile::read(Node::parse(json_encode($shape + ['material' => $metal], JSON_THROW_ON_ERROR)));
+    }
+
+    public function massKg(): float
+    {
+        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['massKg'], $this->pieces));
+    }
+
+    public function coatAreaM2(): float
+    {
+        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->coatAreaM2, $this->pieces));
+    }
+
+    public function blastAreaM2(): float
+    {
+        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->blastAreaM2, $this->pieces));
+    }
+
+    public function heatAreaM2(): float
+    {
+        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->heatAreaM2, $this->pieces));
+    }
+
+    public function thickestMm(): float
+    {
+        return max(0.0, ...array_map(fn (array $piece): float => $piece['shape']->extent->thickestMm, $this->pieces));
+    }
+
+    /** What is odd about the weighed mass; null where nothing is, or nothing is built. */
+    public function gap(): ?string
+    {
+        if ($this->pieces === []) {
+            return null;
+        }
+        $gap = $this->part->mass_kg / $this->massKg() - 1;
+
+        return match (true) {
+            abs($gap) <= self::GAP => null,
+            $gap > 0 => sprintf('It weighs %.0f %% more than the shapes: a shape is missing, a hollow is solid or full, the walls are thicker, or the metal is heavier than said.', 100 * $gap),
+            default => sprintf('It weighs %.0f %% less than the shapes: holes or hollows are left out, the walls are thinner, or the metal is lighter than said.', -100 * $gap),
+        };
+    }
+
+    public function drawing(): ?PartDrawing
+    {
+        return $this->pieces === [] ? null : new PartDrawing($this->pieces);
+    }
+
+    /** @param  array<string, mixed>  $shape */
+    public static function add(Part $part, array $shape): void
+    {
+        $kept = $part->shapes ?? [];
+        if (count($kept) >= 12) {
+            throw ValidationException::withMessages(['shape' => 'There are 12 shapes already; a part is built from at most 12.']);
+        }
+        self::read($shape, $part->metal);
+        $part->update(['shapes' => [...$kept, $shape]]);
+    }
+
+    public static function drop(Part $part, int $at): void
+    {
+        $part->update(['shapes' => array_values(array_diff_key($part->shapes ?? [], [$at => true]))]);
+    }
+
+    /** Takes what was built as the part's own mass and area. */
+    public static function take(Part $part): void
+    {
+        $built = self::of($part);
+        if ($built->pieces === [] || $part->sections()->exists()) {
+            throw ValidationException::withMessages(['shape' => $built->pieces === [] ? 'Nothing is built yet.' : 'The part has regions, which make its mass and area; change them there.']);
+        }
+        $part->update(['mass_kg' => round($built->massKg(), 4), 'area_m2' => round($built->coatAreaM2(), 5)]);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Shape\ShapeKind;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Actions\Intake\PartShapes;
+use App\Models\Part;
+use App\Rules\Measured;
+use App\Support\ShapeWords;
+use App\Support\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** A part built from shapes: drawn, weighed and measured. */
+final class PartBenchController
+{
+    public function show(Request $request, Part $part): View
+    {
+        $built = PartShapes::of($part);
+
+        return view('jobs.bench', [
+            'part' => $part, 'built' => $built, 'drawing' => $built->drawing(),
+            'kind' => ShapeKind::tryFrom((string) $request->string('kind', (string) session()->getOldInput('shape', 'plate'))) ?? ShapeKind::Plate,
+            'others' => Part::query()->with('job')->whereKeyNot($part->id)->whereNotNull('shapes')->orderByDesc('id')->limit(40)->get(),
+        ]);
+    }
+
+    public function add(Request $request, Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $kind = ShapeKind::from($request->validate(['shape' => ['required', Rule::enum(ShapeKind::class)]])['shape']);
+        $shape = ['shape' => $kind->value] + $this->measures($request, $kind);
+        try {
+            PartShapes::add($part, $shape);
+        } catch (InvalidQuantity $e) {
+            throw ValidationException::withMessages([$e->place => ucfirst(ShapeWords::label($e->place)).' '.$e->found.'; allowed: '.$e->allowed.'.']);
+        }
+
+        return redirect("/parts/{$part->id}/bench?kind={$kind->value}")->with('said', ucfirst($kind->label()).' added.');
+    }
+
+    public function drop(Part $part, int $at): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        PartShapes::drop($part, $at);
+
+        return redirect("/parts/{$part->id}/bench")->with('said', 'Taken away.');
+    }
+
+    public function take(Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        PartShapes::take($part);
+
+        return redirect("/parts/{$part->id}/bench")->with('said', 'The part\'s mass and area are those of the shapes now.');
+    }
+
+    public function copy(Request $request, Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $in = $request->validate(['from' => ['required', Rule::exists('parts', 'id')]]);
+        $part->update(['shapes' => Part::query()->findOrFail($in['from'])->shapes]);
+
+        return redirect("/parts/{$part->id}/bench")->with('said', 'Copied; change what differs.');
+    }
+
+    /** @return array<string, mixed> */
+    private function measures(Request $request, ShapeKind $kind): array
+    {
+        $rules = ['count' => ['required', 'integer', 'between:1,10000'], 'hole_mm' => ['nullable', Measured::above(Dimension::Length, 0, 5000)], 'hole_count' => ['nullable', 'integer', 'between:1,100000'], 'inside_coated' => ['nullable', 'boolean']];
+        $measures = [...$kind->needs(), ...array_diff($kind->mayHave(), ['holes', 'inside_coated'])];
+        foreach ($measures as $measure) {
+            $dimension = ShapeWords::dimension($measure);
+            $rules[$measure] = [in_array($measure, $kind->needs(), true) ? 'required' : 'nullable', ...($measure === 'legs_mm' ? ['string', 'max:400'] : ($dimension === null ? ['numeric', 'between:0,0.95'] : [Measured::above($dimension, 0, 50000)]))];
+        }
+        $in = $request->validate($rules, array_fill_keys(array_map(fn (string $m): string => "{$m}.required", $measures), 'The :attribute is empty.'), array_combine($measures, array_map(ShapeWords::label(...), $measures)));
+        $shape = ['count' => (int) $in['count']];
+        foreach ($measures as $measure) {
+            $dimension = ShapeWords::dimension($measure);
+            if (($in[$measure] ?? null) !== null) {
+                $shape[$measure] = match (true) {
+                    $measure === 'legs_mm' => array_map(fn (string $leg): float => Dimension::Length->parse('legs_mm', $leg, Units::current()->system), preg_split('/[\s;]+/', trim($in[$measure])) ?: []),
+                    $dimension === null => (float) $in[$measure],
+                    default => Measured::read($dimension, $in[$measure]),
+                };
+            }
+        }
+        if (! empty($in['inside_coated'])) {
+            $shape['inside_coated'] = true;
+        }
+        if (($in['hole_mm'] ?? null) !== null) {
+            $shape['holes'] = [['diameter_mm' => Measured::read(Dimension::Length, $in['hole_mm']), 'count' => (int) ($in['hole_count'] ?? 1)]];
+        }
+
+        return $shape;
+    }
+
+    private function mustBeOpen(Part $part): void
+    {
+        if (! $part->job->isOpen()) {
+            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
+        }
+    }
+}

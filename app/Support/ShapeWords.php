@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aenum\Core\Unit\Dimension;
+
+/** The measures of a shape as a person reads and types them. */
+final class ShapeWords
+{
+    private const LABELS = [
+        'length_mm' => 'Length', 'width_mm' => 'Width', 'height_mm' => 'Height', 'thickness_mm' => 'Thickness', 'legs_mm' => 'Legs', 'od_mm' => 'Outside across', 'id_mm' => 'Inside across',
+        'wall_mm' => 'Wall', 'diameter_mm' => 'Across', 'side_mm' => 'Side', 'leg_a_mm' => 'One leg', 'leg_b_mm' => 'Other leg', 'open_share' => 'Open share, 0 to 0.95', 'mass_kg' => 'Weighed',
+        'bend_radius_mm' => 'Bend radius', 'top_diameter_mm' => 'Across the top',
+    ];
+
+    public static function label(string $measure): string
+    {
+        return self::LABELS[$measure] ?? $measure;
+    }
+
+    public static function dimension(string $measure): ?Dimension
+    {
+        return match ($measure) {
+            'open_share' => null,
+            'mass_kg' => Dimension::Mass,
+            default => Dimension::Length,
+        };
+    }
+}

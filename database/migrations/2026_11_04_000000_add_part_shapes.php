@@ -1,0 +1,18 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('parts', fn (Blueprint $table) => $table->json('shapes')->nullable());
+    }
+
+    public function down(): void
+    {
+        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('shapes'));
+    }
+};

@@ -1,0 +1,60 @@
+@use('Aenum\Core\Shape\ShapeKind')
+@use('Aenum\Core\Unit\Dimension', 'D')
+<x-layout :title="$part->name.' on the part bench'" :at="$part->job->isOpen() ? $part->job->station : null">
+    <p><a class="inline-flex items-center min-h-[44px]" href="/jobs/{{ $part->job_id }}">Job {{ $part->job->number }}, {{ $part->job->title }}</a></p>
+    <h1 class="mb-3">{{ $part->name }}: built from shapes</h1>
+    <div class="grid grid-cols-[minmax(0,1fr)_22rem] max-[1000px]:grid-cols-1 gap-5">
+        <div class="grid gap-4 content-start">
+            @if ($built->gap())<x-verdict tone="stop" :headline="'Weighed and built are apart.'" :reasons="[$built->gap()]" />@endif
+            @if ($drawing)
+                <figure class="panel">
+                    <svg class="part-drawing" viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}" role="img" aria-label="{{ collect($drawing->pieces())->map(fn ($p) => $p['caption'].', '.$p['measures'])->join('; ') }}">
+                        @foreach ($drawing->pieces() as $piece)
+                            @foreach ($piece['faces'] as $face)<path d="{{ $face['path'] }}" fill-opacity="{{ $face['shade'] }}" />@endforeach
+                            <text x="{{ $piece['x'] }}" y="{{ $piece['base'] + 24 }}">{{ $piece['caption'] }}</text><text class="tick" x="{{ $piece['x'] }}" y="{{ $piece['base'] + 43 }}">{{ $piece['measures'] }}</text>
+                        @endforeach
+                        <line x1="16" x2="{{ 16 + $drawing->ruler()['width'] }}" y1="16" y2="16" /><text class="tick" x="{{ 22 + $drawing->ruler()['width'] }}" y="21">{{ $drawing->ruler()['mm'] }} mm</text>
+                    </svg>
+                    <figcaption class="hint">To scale, each shape once; thicker metal is darker.</figcaption>
+                </figure>
+                <ol class="panel grid gap-1">
+                    @foreach ($built->pieces as $n => $piece)
+                        <li class="flex items-center justify-between gap-3"><span><b>{{ $piece['count'] }} × {{ $piece['label'] }}</b>: {{ $u->show(D::Mass, $piece['count'] * $piece['massKg']) }}, {{ $u->show(D::Area, $piece['count'] * $piece['shape']->extent->coatAreaM2) }} to coat, {{ $u->show(D::Length, $piece['shape']->extent->thickestMm) }} thick</span>
+                            @if ($part->job->isOpen()) @can('work')<form method="post" action="/parts/{{ $part->id }}/shapes/{{ $n }}/drop"><x-once /><button class="btn btn-quiet !px-3" aria-label="Take away shape {{ $n + 1 }}, {{ $piece['label'] }}">×</button></form>@endcan @endif</li>
+                    @endforeach
+                </ol>
+            @else
+                <p class="panel">Nothing is built yet. Pick a shape, give its measures, and it is drawn and weighed here.</p>
+            @endif
+        </div>
+        <div class="grid gap-4 content-start">
+            @if ($built->pieces)
+                <section class="panel" aria-label="What it comes to">
+                    <p><span class="num text-[3rem]">{{ $u->show(D::Mass, $built->massKg()) }}</span></p>
+                    <p>{{ $u->show(D::Area, $built->coatAreaM2()) }} to coat, {{ $u->show(D::Area, $built->blastAreaM2()) }} to blast, {{ $u->show(D::Area, $built->heatAreaM2()) }} heated; thickest {{ $u->show(D::Length, $built->thickestMm()) }}.</p>
+                    <p class="hint">Written down: {{ $u->show(D::Mass, $part->mass_kg) }}, {{ $u->show(D::Area, $part->area_m2) }}.</p>
+                    @if ($part->job->isOpen()) @can('work')<form method="post" action="/parts/{{ $part->id }}/shapes/take" class="mt-2"><x-once /><button class="btn w-full">Take these figures</button></form>@endcan @endif
+                </section>
+            @endif
+            @if ($part->job->isOpen())
+                @can('work')
+                    <form method="get" action="/parts/{{ $part->id }}/bench" class="panel flex items-end gap-3"><div class="grow"><x-pick name="kind" label="Shape" :options="collect(ShapeKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])" :value="$kind->value" /></div><button class="btn">Pick</button></form>
+                    <form method="post" action="/parts/{{ $part->id }}/shapes" class="panel grid gap-3">
+                        <x-once /><input type="hidden" name="shape" value="{{ $kind->value }}">
+                        <h2>{{ ucfirst($kind->label()) }}</h2>
+                        <x-field name="count" label="How many of it" value="1" inputmode="numeric" />
+                        @foreach ([...$kind->needs(), ...array_diff($kind->mayHave(), ['holes', 'inside_coated'])] as $measure)
+                            <x-field :name="$measure" :label="App\Support\ShapeWords::label($measure)" :unit="App\Support\ShapeWords::dimension($measure) ? $u->unit(App\Support\ShapeWords::dimension($measure)) : null" :hint="in_array($measure, $kind->needs(), true) ? ($measure === 'legs_mm' ? 'Outside lengths in order, with spaces between.' : null) : 'May be left empty.'" />
+                        @endforeach
+                        @if (in_array('inside_coated', $kind->mayHave(), true))<label class="flex items-center gap-3 min-h-[44px]"><input type="checkbox" name="inside_coated" value="1" @checked(old('inside_coated'))> The inside is coated too</label>@endif
+                        @if (in_array('holes', $kind->mayHave(), true))<div class="grid grid-cols-2 gap-3"><x-field name="hole_mm" label="Holes across" :unit="$u->unit(D::Length)" /><x-field name="hole_count" label="how many" /></div>@endif
+                        <button class="btn btn-do">Add it</button>
+                    </form>
+                    @if ($others->isNotEmpty())
+                        <form method="post" action="/parts/{{ $part->id }}/shapes/copy" class="panel flex items-end gap-3"><x-once /><div class="grow"><x-pick name="from" label="Or build it like" :options="$others->mapWithKeys(fn ($p) => [$p->id => $p->name.', job '.$p->job->number])" /></div><button class="btn">Copy</button></form>
+                    @endif
+                @endcan
+            @endif
+        </div>
+    </div>
+</x-layout>

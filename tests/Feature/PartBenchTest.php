@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Route\Station;
+use Aenum\Core\Shape\ShapeKind;
+use App\Actions\Intake\PartShapes;
+use App\Models\Part;
+use App\Support\QrCode;
+
+final class PartBenchTest extends ShopTestCase
+{
+    private function part_(): Part
+    {
+        return $this->part($this->job(Station::Intake), 'railing', 6.3, 0.8, 4, 'carbon_steel');
+    }
+
+    public function test_a_part_is_built_drawn_and_weighed(): void
+    {
+        $part = $this->part_();
+        $this->actingAs($this->finisher)->get("/parts/{$part->id}/bench")->assertOk()->assertSee('Nothing is built yet');
+        $this->send("/parts/{$part->id}/shapes", ['shape' => 'bar_flat', 'count' => 2, 'width_mm' => '40', 'thickness_mm' => '1/4 in', 'length_mm' => '0.9 m'])->assertSessionHasNoErrors();
+        $this->send("/parts/{$part->id}/shapes", ['shape' => 'tube_round', 'count' => 3, 'od_mm' => '30', 'wall_mm' => '2', 'length_mm' => '500', 'inside_coated' => '1', 'hole_mm' => '8', 'hole_count' => '2'])->assertSessionHasNoErrors();
+        $this->send("/parts/{$part->id}/shapes", ['shape' => 'sheet_folded', 'count' => 1, 'length_mm' => '400', 'legs_mm' => '30 80 30', 'thickness_mm' => '1.5'])->assertSessionHasNoErrors();
+        $built = PartShapes::of($part->refresh());
+        self::assertEqualsWithDelta(7850 * 2 * 0.04 * 0.00635 * 0.9, $built->pieces[0]['massKg'] * 2, 1e-6);
+        self::assertSame(6.35, $built->thickestMm());
+        $page = $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertOk();
+        $page->assertSee('2 × flat bar')->assertSee('class="part-drawing"', false)->assertSee('to coat');
+        $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($built->massKg(), $part->refresh()->mass_kg, 1e-3);
+        $this->send("/parts/{$part->id}/shapes/1/drop");
+        self::assertCount(2, $part->refresh()->shapes);
+        $other = $this->part_();
+        $this->send("/parts/{$other->id}/shapes/copy", ['from' => $part->id])->assertSessionHasNoErrors();
+        self::assertCount(2, $other->refresh()->shapes);
+    }
+
+    public function test_every_shape_can_be_drawn(): void
+    {
+        $measures = ['length_mm' => 500, 'legs_mm' => '40 60', 'thickness_mm' => 3, 'width_mm' => 80, 'height_mm' => 60, 'wall_mm' => 3, 'od_mm' => 60, 'id_mm' => 30, 'diameter_mm' => 40, 'side_mm' => 20, 'leg_a_mm' => 40, 'leg_b_mm' => 30, 'open_share' => 0.3, 'mass_kg' => 12];
+        $part = $this->part_();
+        foreach (array_slice(ShapeKind::cases(), 0, 12) as $kind) {
+            $this->send("/parts/{$part->id}/shapes", ['shape' => $kind->value, 'count' => 1] + array_intersect_key($measures, array_flip($kind->needs())))->assertSessionHasNoErrors();
+        }
+        $this->send("/parts/{$part->id}/shapes", ['shape' => 'sphere', 'count' => 1, 'diameter_mm' => 40])->assertSessionHasErrors('shape');
+        self::assertCount(12, PartShapes::of($part->refresh())->drawing()?->pieces() ?? []);
+        $html = (string) $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertOk()->getContent();
+        self::assertStringNotContainsString('NAN', $html);
+    }
+
+    public function test_weighed_and_built_apart_is_said_with_the_likely_reasons(): void
+    {
+        $part = $this->part_();
+        $add = fn (float $length) => PartShapes::of(tap($part)->update(['shapes' => [['shape' => 'bar_round', 'count' => 1, 'diameter_mm' => 20, 'length_mm' => $length]]]))->gap();
+        $kgPerMm = 7850 * M_PI / 4 * 0.02 ** 2 / 1000;
+        self::assertNull($add(6.3 / $kgPerMm));
+        self::assertStringContainsString('more than the shapes', (string) $add(4 / $kgPerMm));
+        self::assertStringContainsString('less than the shapes', (string) $add(9 / $kgPerMm));
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertSee('Weighed and built are apart');
+    }
+
+    public function test_measures_that_cannot_be_are_refused_and_stay_typed(): void
+    {
+        $part = $this->part_();
+        $tube = ['shape' => 'tube_round', 'count' => 1, 'od_mm' => '10', 'wall_mm' => '6', 'length_mm' => '5'];
+        $this->send("/parts/{$part->id}/shapes", $tube)->assertSessionHasErrors('wall_mm');
+        self::assertSame('6', session()->getOldInput('wall_mm'));
+        $this->send("/parts/{$part->id}/shapes", ['wall_mm' => ''] + $tube)->assertSessionHasErrors('wall_mm');
+        $this->send("/parts/{$part->id}/shapes", ['wall_mm' => 'thin'] + $tube)->assertSessionHasErrors('wall_mm');
+        $this->send("/parts/{$part->id}/shapes", ['shape' => 'teapot'] + $tube)->assertSessionHasErrors('shape');
+        $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasErrors('shape');
+        self::assertNull($part->refresh()->shapes);
+    }
+
+    public function test_the_card_says_what_the_route_says_and_opens_the_job(): void
+    {
+        $job = $this->job(Station::Blast);
+        $this->part($job, 'lantern body', 6.2, 0.62, 2, 'cast_aluminium');
+        $card = $this->actingAs($this->viewer)->get("/jobs/{$job->id}/card")->assertOk();
+        $card->assertSee('2 × lantern body')->assertSee('Bake out')->assertSee('210 °C')->assertSee('aria-label="Opens job '.$job->number.'"', false)->assertSee('dead-man');
+        $code = QrCode::of(url("/jobs/{$job->id}"));
+        self::assertGreaterThanOrEqual(21, $code->size);
+        self::assertSame(1, ($code->size - 17) % 4 + 1);
+        // The three finders: a dark ring of seven round a light one.
+        foreach ([[0, 0], [$code->size - 7, 0], [0, $code->size - 7]] as [$x, $y]) {
+            self::assertStringContainsString("M{$x} {$y}h1v1h-1z", $code->path);
+            self::assertStringNotContainsString('M'.($x + 1).' '.($y + 1).'h1v1h-1z', $code->path);
+        }
+    }
+}
