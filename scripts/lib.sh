@@ -65,6 +65,7 @@ DB_PORT=$(free_port "$DB_PORT")
 DB_DATABASE=aenum
 DB_USERNAME=aenum
 DB_PASSWORD=$password
+DB_PERSISTENT=true
 EOF
 }
 

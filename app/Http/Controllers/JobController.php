@@ -47,7 +47,7 @@ final class JobController
 
         return view('jobs.show', [
             'job' => $job,
-            'bakes' => $this->bakesOf($job),
+            'bakes' => $this->bakesOf($job, ['oven']),
             'check' => ReleaseCheck::of($job),
         ]);
     }
@@ -109,7 +109,7 @@ final class JobController
     {
         $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'moves.user']);
 
-        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job)->where('status', 'pulled')]);
+        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job, [...LoadOfBake::NEEDS, 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
     }
 
     /** What travels with the parts: an A5 sheet for each. */
@@ -132,10 +132,13 @@ final class JobController
         }
     }
 
-    /** @return \Illuminate\Database\Eloquent\Collection<int, Bake> */
-    private function bakesOf(Job $job): \Illuminate\Database\Eloquent\Collection
+    /**
+     * @param  list<string>  $with
+     * @return \Illuminate\Database\Eloquent\Collection<int, Bake>
+     */
+    private function bakesOf(Job $job, array $with): \Illuminate\Database\Eloquent\Collection
     {
-        return Bake::query()->with([...LoadOfBake::NEEDS, 'readings.item.coat.part', 'results', 'shutBy', 'pulledBy'])->where('status', '!=', 'withdrawn')
+        return Bake::query()->with($with)->where('status', '!=', 'withdrawn')
             ->whereHas('items.coat.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id')->get();
     }
 }

@@ -34,16 +34,17 @@ final class StationController
 
     private function cure(): View
     {
-        $bakes = Bake::query()->with(['oven', 'items.coat.part.job', 'items.coat.powder', 'results']);
+        $lately = Bake::query()->where('status', 'pulled')->orderByDesc('pulled_at')->limit(4)->pluck('id');
+        $bakes = Bake::query()->with(['oven', 'items.coat.part', 'results'])->where(fn ($bake) => $bake->whereIn('status', ['running', 'planned'])->orWhereIn('id', $lately))->orderBy('id')->get();
 
         return view('cure.bench', [
             'station' => Station::Cure,
             'jobs' => Job::hanging()->where('station', Station::Cure)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])->get(),
             'hanging' => HangLoad::hanging(),
             'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
-            'running' => (clone $bakes)->where('status', 'running')->orderBy('shut_at')->get(),
-            'planned' => (clone $bakes)->where('status', 'planned')->orderBy('id')->get(),
-            'pulled' => (clone $bakes)->where('status', 'pulled')->orderByDesc('pulled_at')->limit(4)->get(),
+            'running' => $bakes->where('status', 'running')->sortBy('shut_at'),
+            'planned' => $bakes->where('status', 'planned'),
+            'pulled' => $bakes->where('status', 'pulled')->sortByDesc('pulled_at'),
         ]);
     }
 
