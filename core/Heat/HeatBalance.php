@@ -51,11 +51,8 @@ final class HeatBalance
     /** @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a polynomial */
     private array $capacity = [];
 
-    /** @var array<int, float> k·A/dx of a slab, W/K, by item */
-    private array $conductance = [];
-
-    /** @var array<int, list<int>> state positions of a slab's nodes below the surface, core first, by item */
-    private array $inner = [];
+    /** @var array<int, SlabChain> by item */
+    private array $slabs = [];
 
     private readonly int $size;
 
@@ -83,9 +80,6 @@ final class HeatBalance
 
     /** @var array<int, float> */
     private array $fromShell = [];
-
-    /** @var array<int, array{factor: array<int, float>, inverse: array<int, float>, up: array<int, float>, surface: float}> */
-    private array $chains = [];
 
     /** @var array{float, float, float, float} */
     private array $corner = [0, 0, 0, 0];
@@ -120,12 +114,14 @@ final class HeatBalance
                 $inSeries = 1 / (1 + $item->exchangeWPerM2K($oven, ($hottestC + $ambientC) / 2) * $slabs[$i]->halfMm / (2000 * self::LAYERS * $slabs[$i]->conductivityWPerMK));
                 $this->hAStirred[$i] *= $inSeries;
                 $this->radiative[$i] *= $inSeries;
-                $this->conductance[$i] = $slabs[$i]->conductivityWPerMK * $item->areaM2 * self::LAYERS * 1000 / $slabs[$i]->halfMm;
-                $this->inner[$i] = [$core++, ...range($rest, $rest + self::LAYERS - 3)];
-                $rest += self::LAYERS - 2;
             }
             [$c0, $c1, $c2, $c3, $c4, $c5] = $item->metal->heatCapacity->coefficients;
-            $this->capacity[] = [$mass * $c0, $mass * $c1, $mass * $c2, $mass * $c3, $mass * $c4, $mass * $c5];
+            $this->capacity[] = $capacity = [$mass * $c0, $mass * $c1, $mass * $c2, $mass * $c3, $mass * $c4, $mass * $c5];
+            if (isset($slabs[$i])) {
+                $conductance = $slabs[$i]->conductivityWPerMK * $item->areaM2 * self::LAYERS * 1000 / $slabs[$i]->halfMm;
+                $this->slabs[$i] = new SlabChain([$core++, ...range($rest, $rest + self::LAYERS - 3)], self::ITEMS + $i, $conductance, $capacity);
+                $rest += self::LAYERS - 2;
+            }
         }
         $this->size = $rest;
         $this->hA = $this->hAStirred;
@@ -150,7 +146,7 @@ final class HeatBalance
         $state[1] = $shellC;
         $state[2] = 0.0;
         foreach ($this->load as $i => $item) {
-            foreach ([self::ITEMS + $i, ...($this->inner[$i] ?? [])] as $node) {
+            foreach ([self::ITEMS + $i, ...(isset($this->slabs[$i]) ? $this->slabs[$i]->inner : [])] as $node) {
                 $state[$node] = $item->startC ?? $this->ambientC;
             }
         }
@@ -161,7 +157,7 @@ final class HeatBalance
     /** State position of an item's core: its surface where the item has one temperature. */
     public function coreOf(int $item): int
     {
-        return $this->inner[$item][0] ?? self::ITEMS + $item;
+        return isset($this->slabs[$item]) ? $this->slabs[$item]->inner[0] : self::ITEMS + $item;
     }
 
     /**
@@ -190,51 +186,14 @@ final class HeatBalance
             $intoItemsByAir += $this->count[$i] * $convection;
             $intoItemsByShell += $this->count[$i] * $radiation;
         }
-        $this->conduct($y, $f);
+        foreach ($this->slabs as $slab) {
+            $slab->conduct($y, $f);
+        }
         $f[0] = ($power - $this->airToShellW * ($air - $shell) - $this->ventW * ($air - $this->ambientC) - $intoItemsByAir) / (1000 * $this->oven->airKjPerK);
         $f[1] = ($this->airToShellW * ($air - $shell) - $this->oven->shellLossWPerK * ($shell - $this->ambientC) - $intoItemsByShell) / (1000 * $this->oven->shellKjPerK);
         $f[2] = $power;
 
         return $f;
-    }
-
-    /**
-     * Adds conduction inside the slabs to the slopes.
-     *
-     * @param  array<int, float>  $y
-     * @param  array<int, float>  $f
-     *
-     * @param-out  array<int, float>  $f
-     */
-    private function conduct(array $y, array &$f): void
-    {
-        foreach ($this->inner as $i => $nodes) {
-            $g = $this->conductance[$i];
-            $surface = self::ITEMS + $i;
-            $chain = [...$nodes, $surface];
-            $last = count($chain) - 1;
-            $below = 0.0;
-            foreach ($chain as $j => $node) {
-                $above = $j < $last ? $g * ($y[$chain[$j + 1]] - $y[$node]) : 0.0;
-                $flow = ($above - $below) / $this->nodeCapacity($i, $y[$node]);
-                $f[$node] = $j === $last ? $f[$node] + $flow : $flow;
-                $below = $above;
-            }
-        }
-    }
-
-    private function nodeCapacity(int $item, float $t): float
-    {
-        $c = $this->capacity[$item];
-
-        return $c[0] + $t * ($c[1] + $t * ($c[2] + $t * ($c[3] + $t * ($c[4] + $t * $c[5]))));
-    }
-
-    private function capacitySlope(int $item, float $t): float
-    {
-        $c = $this->capacity[$item];
-
-        return $c[1] + $t * (2 * $c[2] + $t * (3 * $c[3] + $t * (4 * $c[4] + $t * 5 * $c[5])));
     }
 
     /**
@@ -266,8 +225,8 @@ final class HeatBalance
             $emitted = 4 * $this->radiative[$i] * $k * $k * $k;
             $received = $this->radiative[$i] * $s3;
             $pivot = $shift + ($hA + $emitted + $f[$at] * $steepness) / $capacity;
-            if (isset($this->inner[$i])) {
-                $pivot = $this->factorChain($i, $y, $f, $pivot, $shift);
+            if (isset($this->slabs[$i])) {
+                $pivot = $this->slabs[$i]->factor($y, $f, $pivot, $shift);
             }
             $this->inverse[$i] = 1 / $pivot;
             $this->fromAir[$i] = $hA / ($capacity * $pivot);
@@ -284,32 +243,6 @@ final class HeatBalance
     }
 
     /**
-     * Eliminates a slab from its core outwards; returns what is left on the surface's diagonal.
-     *
-     * @param  array<int, float>  $y
-     * @param  array<int, float>  $f
-     */
-    private function factorChain(int $item, array $y, array $f, float $surfacePivot, float $shift): float
-    {
-        $g = $this->conductance[$item];
-        $factor = $inverse = $up = [];
-        $carry = 0.0;
-        foreach ($this->inner[$item] as $j => $node) {
-            $capacity = $this->nodeCapacity($item, $y[$node]);
-            $pivot = $shift + ($g * ($j === 0 ? 1 : 2) + $f[$node] * $this->capacitySlope($item, $y[$node])) / $capacity;
-            $down = $j === 0 ? 0.0 : $g / $capacity;
-            $pivot -= $down * $carry;
-            $factor[] = $down;
-            $inverse[] = 1 / $pivot;
-            $up[] = $carry = $g / $capacity / $pivot;
-        }
-        $capacity = $this->nodeCapacity($item, $y[self::ITEMS + $item]);
-        $this->chains[$item] = ['factor' => $factor, 'inverse' => $inverse, 'up' => $up, 'surface' => $g / $capacity];
-
-        return $surfacePivot + $g / $capacity * (1 - $carry);
-    }
-
-    /**
      * Solves (shift·I − J)·x = r with the matrix of the last factor().
      *
      * @param  array<int, float>  $r
@@ -317,12 +250,8 @@ final class HeatBalance
      */
     public function solve(array $r): array
     {
-        foreach ($this->chains as $i => $chain) {
-            $carry = 0.0;
-            foreach ($this->inner[$i] as $j => $node) {
-                $r[$node] = $carry = ($r[$node] + $chain['factor'][$j] * $carry) * $chain['inverse'][$j];
-            }
-            $r[self::ITEMS + $i] += $chain['surface'] * $carry;
+        foreach ($this->slabs as $slab) {
+            $slab->fold($r);
         }
         $air = $r[0];
         $shell = $r[1];
@@ -339,12 +268,8 @@ final class HeatBalance
         for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
             $r[$at] += $this->fromAir[$i] * $air + $this->fromShell[$i] * $shell;
         }
-        foreach ($this->chains as $i => $chain) {
-            $outer = $r[self::ITEMS + $i];
-            for ($j = count($this->inner[$i]) - 1; $j >= 0; $j--) {
-                $node = $this->inner[$i][$j];
-                $r[$node] = $outer = $r[$node] + $chain['up'][$j] * $outer;
-            }
+        foreach ($this->slabs as $slab) {
+            $slab->unfold($r);
         }
 
         return $r;

@@ -14,11 +14,9 @@ final class RuleBook
         if ($rules === null) {
             $rules = [];
             foreach (glob(__DIR__.'/Rules/*.php') ?: [] as $file) {
+                /** @var class-string<Rule> $class */
                 $class = __NAMESPACE__.'\\Rules\\'.basename($file, '.php');
-                $rule = class_exists($class) ? new $class : null;
-                if ($rule instanceof Rule) {
-                    $rules[] = $rule;
-                }
+                $rules[] = new $class;
             }
             $groups = array_column(Group::cases(), 'value');
             usort($rules, fn (Rule $a, Rule $b): int => [array_search($a->group()->value, $groups, true), $a->severity()->rank(), $a->key()] <=> [array_search($b->group()->value, $groups, true), $b->severity()->rank(), $b->key()]);

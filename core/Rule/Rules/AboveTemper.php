@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class AboveTemper implements Rule
+final class AboveTemper extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'above-temper';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'A bake above its tempering temperature softens hardened or sprung steel.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A cooler powder, or someone signs for the softening.';
+        parent::__construct(
+            'above-temper', Group::Metal, Severity::Sign,
+            'A bake above its tempering temperature softens hardened or sprung steel.',
+            'A cooler powder, or someone signs for the softening.',
+        );
     }
 
     public function applies(Plan $plan): ?string

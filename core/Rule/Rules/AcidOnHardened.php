@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class AcidOnHardened implements Rule
+final class AcidOnHardened extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'acid-on-hardened';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'Acid drives hydrogen into hardened steel, which then breaks without warning.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Strip another way; or relief-bake at 190 to 220 °C for 4 h within 4 h, signed for.';
+        parent::__construct(
+            'acid-on-hardened', Group::Metal, Severity::Sign,
+            'Acid drives hydrogen into hardened steel, which then breaks without warning.',
+            'Strip another way; or relief-bake at 190 to 220 °C for 4 h within 4 h, signed for.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class BakeOutMargin implements Rule
+final class BakeOutMargin extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'bake-out-margin';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'A bake-out just at the cure temperature leaves nothing to spare.';
-    }
-
-    public function wayOut(): string
-    {
-        return '10 K above the hottest cure is usual.';
+        parent::__construct(
+            'bake-out-margin', Group::Order, Severity::Note,
+            'A bake-out just at the cure temperature leaves nothing to spare.',
+            '10 K above the hottest cure is usual.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class BakeOutTooCool implements Rule
+final class BakeOutTooCool extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'bake-out-too-cool';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Gas that a bake-out leaves behind comes out in the first hotter bake.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Bake out at the hottest cure planned, 10 K above it as usual.';
+        parent::__construct(
+            'bake-out-too-cool', Group::Order, Severity::Stop,
+            'Gas that a bake-out leaves behind comes out in the first hotter bake.',
+            'Bake out at the hottest cure planned, 10 K above it as usual.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class BakeOutTooShort implements Rule
+final class BakeOutTooShort extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'bake-out-too-short';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Gas needs time to leave thick metal.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Hold at least 30 minutes at part temperature.';
+        parent::__construct(
+            'bake-out-too-short', Group::Order, Severity::Warn,
+            'Gas needs time to leave thick metal.',
+            'Hold at least 30 minutes at part temperature.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -11,31 +11,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class BareSteelWaits implements Rule
+final class BareSteelWaits extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'bare-steel-waits';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Bare steel rusts while it waits, and rust under powder creeps.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Coat inside the clock, or sweep-blast again just before.';
+        parent::__construct(
+            'bare-steel-waits', Group::Order, Severity::Stop,
+            'Bare steel rusts while it waits, and rust under powder creeps.',
+            'Coat inside the clock, or sweep-blast again just before.',
+        );
     }
 
     public function applies(Plan $plan): ?string

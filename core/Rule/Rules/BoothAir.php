@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class BoothAir implements Rule
+final class BoothAir extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'booth-air';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Powder in air past half its lower explosive limit can go off.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Less powder, or more booth air.';
+        parent::__construct(
+            'booth-air', Group::Equipment, Severity::Stop,
+            'Powder in air past half its lower explosive limit can go off.',
+            'Less powder, or more booth air.',
+        );
     }
 
     public function applies(Plan $plan): ?string

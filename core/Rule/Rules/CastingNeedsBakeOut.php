@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class CastingNeedsBakeOut implements Rule
+final class CastingNeedsBakeOut extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'casting-needs-bake-out';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Castings hold gas and oil that come out through the film in the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Bake the bare part out, hotter than any later bake.';
+        parent::__construct(
+            'casting-needs-bake-out', Group::Metal, Severity::Warn,
+            'Castings hold gas and oil that come out through the film in the oven.',
+            'Bake the bare part out, hotter than any later bake.',
+        );
     }
 
     public function applies(Plan $plan): ?string

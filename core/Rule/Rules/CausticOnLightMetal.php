@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class CausticOnLightMetal implements Rule
+final class CausticOnLightMetal extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'caustic-on-light-metal';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Caustic dissolves aluminium and zinc.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Use a stripper made for light metal, or blast it off.';
+        parent::__construct(
+            'caustic-on-light-metal', Group::Metal, Severity::Stop,
+            'Caustic dissolves aluminium and zinc.',
+            'Use a stripper made for light metal, or blast it off.',
+        );
     }
 
     public function applies(Plan $plan): ?string

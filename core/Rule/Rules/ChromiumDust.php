@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ChromiumDust implements Rule
+final class ChromiumDust extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'chromium-dust';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'Dust of chromium plating is poisonous.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Respirator of the right class, and capture the dust.';
+        parent::__construct(
+            'chromium-dust', Group::Metal, Severity::Note,
+            'Dust of chromium plating is poisonous.',
+            'Respirator of the right class, and capture the dust.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ClearOverEffect implements Rule
+final class ClearOverEffect extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'clear-over-effect';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'Metallic and bright effects wear and dull without a clear.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Plan a clear on top; it dulls the brightest a little.';
+        parent::__construct(
+            'clear-over-effect', Group::Order, Severity::Note,
+            'Metallic and bright effects wear and dull without a clear.',
+            'Plan a clear on top; it dulls the brightest a little.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ConductivePrimer implements Rule
+final class ConductivePrimer extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'conductive-primer';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'Three films insulate: the last coats kick off.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A conductive primer, or let each coat drain to earth.';
+        parent::__construct(
+            'conductive-primer', Group::Order, Severity::Note,
+            'Three films insulate: the last coats kick off.',
+            'A conductive primer, or let each coat drain to earth.',
+        );
     }
 
     public function applies(Plan $plan): ?string

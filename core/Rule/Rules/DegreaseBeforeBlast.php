@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class DegreaseBeforeBlast implements Rule
+final class DegreaseBeforeBlast extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'degrease-before-blast';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'The media carries the grease to every later part.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Degrease before anything is blasted.';
+        parent::__construct(
+            'degrease-before-blast', Group::Order, Severity::Stop,
+            'The media carries the grease to every later part.',
+            'Degrease before anything is blasted.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class DirtyAfterClean implements Rule
+final class DirtyAfterClean extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'dirty-after-clean';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Whatever touches the part after its last clean is under the film for good.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Put the last clean after everything dusty or greasy.';
+        parent::__construct(
+            'dirty-after-clean', Group::Order, Severity::Warn,
+            'Whatever touches the part after its last clean is under the film for good.',
+            'Put the last clean after everything dusty or greasy.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class DryAfterWash implements Rule
+final class DryAfterWash extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'dry-after-wash';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Water in seams comes out through the film.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Dry in the oven after the last wet step.';
+        parent::__construct(
+            'dry-after-wash', Group::Order, Severity::Stop,
+            'Water in seams comes out through the film.',
+            'Dry in the oven after the last wet step.',
+        );
     }
 
     public function applies(Plan $plan): ?string

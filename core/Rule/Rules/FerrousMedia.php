@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class FerrousMedia implements Rule
+final class FerrousMedia extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'ferrous-media';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Iron left in the surface of a metal that does not rust rusts there, and pits it.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Blast with aluminium oxide, garnet or glass bead kept for these metals.';
+        parent::__construct(
+            'ferrous-media', Group::Metal, Severity::Stop,
+            'Iron left in the surface of a metal that does not rust rusts there, and pits it.',
+            'Blast with aluminium oxide, garnet or glass bead kept for these metals.',
+        );
     }
 
     public function applies(Plan $plan): ?string

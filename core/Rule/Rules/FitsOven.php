@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class FitsOven implements Rule
+final class FitsOven extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'fits-oven';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'What does not go into the oven cannot be done here.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Take it apart, or send it elsewhere.';
+        parent::__construct(
+            'fits-oven', Group::Equipment, Severity::Stop,
+            'What does not go into the oven cannot be done here.',
+            'Take it apart, or send it elsewhere.',
+        );
     }
 
     public function applies(Plan $plan): ?string

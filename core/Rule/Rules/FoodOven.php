@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class FoodOven implements Rule
+final class FoodOven extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'food-oven';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'An oven used for powder is never used for food, nor the other way.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Keep one oven for powder alone.';
+        parent::__construct(
+            'food-oven', Group::Equipment, Severity::Stop,
+            'An oven used for powder is never used for food, nor the other way.',
+            'Keep one oven for powder alone.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class GalvanisedFume implements Rule
+final class GalvanisedFume extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'galvanised-fume';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'Heated or blasted zinc gives off fume that makes people ill.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Extract the fume; respirator; follow local rules.';
+        parent::__construct(
+            'galvanised-fume', Group::Metal, Severity::Note,
+            'Heated or blasted zinc gives off fume that makes people ill.',
+            'Extract the fume; respirator; follow local rules.',
+        );
     }
 
     public function applies(Plan $plan): ?string

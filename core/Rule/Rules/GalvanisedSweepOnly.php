@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class GalvanisedSweepOnly implements Rule
+final class GalvanisedSweepOnly extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'galvanised-sweep-only';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Hard blasting takes the zinc off.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Sweep at no more than 3 bar with fine media.';
+        parent::__construct(
+            'galvanised-sweep-only', Group::Metal, Severity::Stop,
+            'Hard blasting takes the zinc off.',
+            'Sweep at no more than 3 bar with fine media.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class GasTolerantPrimer implements Rule
+final class GasTolerantPrimer extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'gas-tolerant-primer';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'A primer made to let gas through saves used castings from pinholes.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Plan a gas-tolerant primer as the first coat.';
+        parent::__construct(
+            'gas-tolerant-primer', Group::Metal, Severity::Note,
+            'A primer made to let gas through saves used castings from pinholes.',
+            'Plan a gas-tolerant primer as the first coat.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class GroundBad implements Rule
+final class GroundBad extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'ground-bad';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'A part without earth does not take powder, and sparks in the cloud.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Bare metal from hook to part to rail to earth; under 1 MΩ.';
+        parent::__construct(
+            'ground-bad', Group::Equipment, Severity::Stop,
+            'A part without earth does not take powder, and sparks in the cloud.',
+            'Bare metal from hook to part to rail to earth; under 1 MΩ.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class GroundNotMeasured implements Rule
+final class GroundNotMeasured extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'ground-not-measured';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Dirty hooks insulate, and nobody sees it.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Measure part to earth for this rack today.';
+        parent::__construct(
+            'ground-not-measured', Group::Equipment, Severity::Warn,
+            'Dirty hooks insulate, and nobody sees it.',
+            'Measure part to earth for this rack today.',
+        );
     }
 
     public function applies(Plan $plan): ?string

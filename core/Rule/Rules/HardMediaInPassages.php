@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class HardMediaInPassages implements Rule
+final class HardMediaInPassages extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'hard-media-in-passages';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'One grain left in an oil passage or bearing destroys the machine.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Soluble or soft media only; then count and flush.';
+        parent::__construct(
+            'hard-media-in-passages', Group::Metal, Severity::Stop,
+            'One grain left in an oil passage or bearing destroys the machine.',
+            'Soluble or soft media only; then count and flush.',
+        );
     }
 
     public function applies(Plan $plan): ?string

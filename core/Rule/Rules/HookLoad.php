@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class HookLoad implements Rule
+final class HookLoad extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'hook-load';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'A hook past its load opens in the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A stronger hook, or two, and jig it.';
+        parent::__construct(
+            'hook-load', Group::Equipment, Severity::Stop,
+            'A hook past its load opens in the oven.',
+            'A stronger hook, or two, and jig it.',
+        );
     }
 
     public function applies(Plan $plan): ?string

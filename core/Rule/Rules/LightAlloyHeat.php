@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class LightAlloyHeat implements Rule
+final class LightAlloyHeat extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'light-alloy-heat';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Heat-treated light alloy loses strength with time at temperature.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Fewer or cooler bakes; ask the maker for the limit.';
+        parent::__construct(
+            'light-alloy-heat', Group::Metal, Severity::Warn,
+            'Heat-treated light alloy loses strength with time at temperature.',
+            'Fewer or cooler bakes; ask the maker for the limit.',
+        );
     }
 
     public function applies(Plan $plan): ?string

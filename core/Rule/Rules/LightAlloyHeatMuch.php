@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class LightAlloyHeatMuch implements Rule
+final class LightAlloyHeatMuch extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'light-alloy-heat-much';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'Heat-treated light alloy loses strength with time at temperature; past two hours\' worth the maker must agree.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Fewer or cooler bakes, or the maker\'s limit in writing.';
+        parent::__construct(
+            'light-alloy-heat-much', Group::Metal, Severity::Sign,
+            'Heat-treated light alloy loses strength with time at temperature; past two hours\' worth the maker must agree.',
+            'Fewer or cooler bakes, or the maker\'s limit in writing.',
+        );
     }
 
     public function applies(Plan $plan): ?string

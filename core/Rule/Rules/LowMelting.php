@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class LowMelting implements Rule
+final class LowMelting extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'low-melting';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Solder, lead, tin and white metal melt in the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Take them off, or decline.';
+        parent::__construct(
+            'low-melting', Group::Metal, Severity::Stop,
+            'Solder, lead, tin and white metal melt in the oven.',
+            'Take them off, or decline.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class Magnesium implements Rule
+final class Magnesium extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'magnesium';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Magnesium dust and magnesium in an oven burn and cannot be put out.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Only by a licensed process; otherwise decline.';
+        parent::__construct(
+            'magnesium', Group::Metal, Severity::Stop,
+            'Magnesium dust and magnesium in an oven burn and cannot be put out.',
+            'Only by a licensed process; otherwise decline.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -11,31 +11,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class MaskRating implements Rule
+final class MaskRating extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'mask-rating';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Masking that cannot stand the bake burns on, and lets powder in.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A mask rated for the hottest bake it sits through.';
+        parent::__construct(
+            'mask-rating', Group::Order, Severity::Stop,
+            'Masking that cannot stand the bake burns on, and lets powder in.',
+            'A mask rated for the hottest bake it sits through.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class NozzleStarves implements Rule
+final class NozzleStarves extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'nozzle-starves';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'A compressor that cannot feed the nozzle blasts at whatever pressure is left.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A smaller bore, or less pressure.';
+        parent::__construct(
+            'nozzle-starves', Group::Equipment, Severity::Warn,
+            'A compressor that cannot feed the nozzle blasts at whatever pressure is left.',
+            'A smaller bore, or less pressure.',
+        );
     }
 
     public function applies(Plan $plan): ?string

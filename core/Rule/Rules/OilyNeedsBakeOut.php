@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class OilyNeedsBakeOut implements Rule
+final class OilyNeedsBakeOut extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'oily-needs-bake-out';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'What was once oily keeps oil in its pores and seams until the oven drives it out.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Bake the bare part out before it is coated.';
+        parent::__construct(
+            'oily-needs-bake-out', Group::Metal, Severity::Warn,
+            'What was once oily keeps oil in its pores and seams until the oven drives it out.',
+            'Bake the bare part out before it is coated.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class OldPlating implements Rule
+final class OldPlating extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'old-plating';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Powder does not hold on old plating and flakes off under the first blow.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Decline, or have the plating taken off elsewhere; a signed waiver makes it new-plating work.';
+        parent::__construct(
+            'old-plating', Group::Metal, Severity::Stop,
+            'Powder does not hold on old plating and flakes off under the first blow.',
+            'Decline, or have the plating taken off elsewhere; a signed waiver makes it new-plating work.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class OutdoorSteelPrimer implements Rule
+final class OutdoorSteelPrimer extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'outdoor-steel-primer';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Note;
-    }
-
-    public function reason(): string
-    {
-        return 'One coat on steel outdoors rusts from the first scratch.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A zinc-rich primer under it.';
+        parent::__construct(
+            'outdoor-steel-primer', Group::Order, Severity::Note,
+            'One coat on steel outdoors rusts from the first scratch.',
+            'A zinc-rich primer under it.',
+        );
     }
 
     public function applies(Plan $plan): ?string

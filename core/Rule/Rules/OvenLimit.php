@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class OvenLimit implements Rule
+final class OvenLimit extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'oven-limit';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'A bake past the oven\'s limit trips it, or worse.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A cooler powder, or another oven.';
+        parent::__construct(
+            'oven-limit', Group::Equipment, Severity::Stop,
+            'A bake past the oven\'s limit trips it, or worse.',
+            'A cooler powder, or another oven.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class PaperInOven implements Rule
+final class PaperInOven extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'paper-in-oven';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Paper tape burns in the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Polyimide, polyester or glass-cloth tape.';
+        parent::__construct(
+            'paper-in-oven', Group::Order, Severity::Stop,
+            'Paper tape burns in the oven.',
+            'Polyimide, polyester or glass-cloth tape.',
+        );
     }
 
     public function applies(Plan $plan): ?string

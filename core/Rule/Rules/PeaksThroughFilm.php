@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class PeaksThroughFilm implements Rule
+final class PeaksThroughFilm extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'peaks-through-film';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Blast peaks near the film\'s top rust through first.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Finer media, or two coats with flow between.';
+        parent::__construct(
+            'peaks-through-film', Group::Order, Severity::Warn,
+            'Blast peaks near the film\'s top rust through first.',
+            'Finer media, or two coats with flow between.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class PhosphateOnAluminium implements Rule
+final class PhosphateOnAluminium extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'phosphate-on-aluminium';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Phosphate builds no layer on aluminium: the coat has nothing to hold to outdoors.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Clean, deoxidise and use a conversion coat.';
+        parent::__construct(
+            'phosphate-on-aluminium', Group::Metal, Severity::Warn,
+            'Phosphate builds no layer on aluminium: the coat has nothing to hold to outdoors.',
+            'Clean, deoxidise and use a conversion coat.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class PlatingAdhesion implements Rule
+final class PlatingAdhesion extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'plating-adhesion';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'On plating, even new and blasted, adhesion cannot be promised.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'The owner signs that adhesion is not guaranteed.';
+        parent::__construct(
+            'plating-adhesion', Group::Metal, Severity::Sign,
+            'On plating, even new and blasted, adhesion cannot be promised.',
+            'The owner signs that adhesion is not guaranteed.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -11,31 +11,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class PlugRating implements Rule
+final class PlugRating extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'plug-rating';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Silicone plugs past their rating char and fuse to the part.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Plug after the hot bake, or bake cooler.';
+        parent::__construct(
+            'plug-rating', Group::Order, Severity::Stop,
+            'Silicone plugs past their rating char and fuse to the part.',
+            'Plug after the hot bake, or bake cooler.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class RailLoad implements Rule
+final class RailLoad extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'rail-load';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'A rail past its load comes down.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Hang fewer pieces at a time.';
+        parent::__construct(
+            'rail-load', Group::Equipment, Severity::Stop,
+            'A rail past its load comes down.',
+            'Hang fewer pieces at a time.',
+        );
     }
 
     public function applies(Plan $plan): ?string

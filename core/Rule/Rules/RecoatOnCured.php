@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class RecoatOnCured implements Rule
+final class RecoatOnCured extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'recoat-on-cured';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'A fully cured film gives the next coat nothing to hold to.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Flow the coat below instead, or abrade it.';
+        parent::__construct(
+            'recoat-on-cured', Group::Order, Severity::Warn,
+            'A fully cured film gives the next coat nothing to hold to.',
+            'Flow the coat below instead, or abrade it.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ReliefBakeMissing implements Rule
+final class ReliefBakeMissing extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'relief-bake-missing';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Hydrogen from the acid stays in hardened steel unless it is baked out at once.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Bake at 190 to 220 °C for at least 4 h, within 4 h of the acid.';
+        parent::__construct(
+            'relief-bake-missing', Group::Metal, Severity::Stop,
+            'Hydrogen from the acid stays in hardened steel unless it is baked out at once.',
+            'Bake at 190 to 220 °C for at least 4 h, within 4 h of the acid.',
+        );
     }
 
     public function applies(Plan $plan): ?string

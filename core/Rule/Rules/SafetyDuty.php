@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class SafetyDuty implements Rule
+final class SafetyDuty extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'safety-duty';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'Whether a part people\'s safety hangs on may be blasted and baked is for a licensed person to decide.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'A licensed person signs, or decline.';
+        parent::__construct(
+            'safety-duty', Group::Metal, Severity::Sign,
+            'Whether a part people\'s safety hangs on may be blasted and baked is for a licensed person to decide.',
+            'A licensed person signs, or decline.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class SealedHollow implements Rule
+final class SealedHollow extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'sealed-hollow';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Air shut in a hollow bursts it in the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Drill a vent and a drain, and note them on the sketch.';
+        parent::__construct(
+            'sealed-hollow', Group::Metal, Severity::Stop,
+            'Air shut in a hollow bursts it in the oven.',
+            'Drill a vent and a drain, and note them on the sketch.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class SilicaSand implements Rule
+final class SilicaSand extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'silica-sand';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Silica dust destroys lungs.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Any other media.';
+        parent::__construct(
+            'silica-sand', Group::Metal, Severity::Stop,
+            'Silica dust destroys lungs.',
+            'Any other media.',
+        );
     }
 
     public function applies(Plan $plan): ?string

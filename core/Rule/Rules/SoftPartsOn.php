@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class SoftPartsOn implements Rule
+final class SoftPartsOn extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'soft-parts-on';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Rubber, plastic, sealed bearings and packed grease burn, melt or foul everything.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Take them off first.';
+        parent::__construct(
+            'soft-parts-on', Group::Metal, Severity::Stop,
+            'Rubber, plastic, sealed bearings and packed grease burn, melt or foul everything.',
+            'Take them off first.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class StampedPlate implements Rule
+final class StampedPlate extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'stamped-plate';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'A stamped plate that is blasted away or coated over cannot be read by an inspector.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Mask the plate.';
+        parent::__construct(
+            'stamped-plate', Group::Metal, Severity::Warn,
+            'A stamped plate that is blasted away or coated over cannot be read by an inspector.',
+            'Mask the plate.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class UnknownPaint implements Rule
+final class UnknownPaint extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'unknown-paint';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Sign;
-    }
-
-    public function reason(): string
-    {
-        return 'Old paint may hold lead or chromate; blasting it poisons the one at the nozzle.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Test it first, and sign for what was found.';
+        parent::__construct(
+            'unknown-paint', Group::Metal, Severity::Sign,
+            'Old paint may hold lead or chromate; blasting it poisons the one at the nozzle.',
+            'Test it first, and sign for what was found.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class VentOff implements Rule
+final class VentOff extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'vent-off';
-    }
-
-    public function group(): Group
-    {
-        return Group::Equipment;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Curing powder gives off vapours that must leave the oven.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Vent on.';
+        parent::__construct(
+            'vent-off', Group::Equipment, Severity::Stop,
+            'Curing powder gives off vapours that must leave the oven.',
+            'Vent on.',
+        );
     }
 
     public function applies(Plan $plan): ?string

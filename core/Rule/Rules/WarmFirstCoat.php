@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class WarmFirstCoat implements Rule
+final class WarmFirstCoat extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'warm-first-coat';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Powder on hot metal melts as it lands, sags, and cannot be blown off.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Let it cool below 40 °C, or choose the warm way.';
+        parent::__construct(
+            'warm-first-coat', Group::Order, Severity::Warn,
+            'Powder on hot metal melts as it lands, sags, and cannot be blown off.',
+            'Let it cool below 40 °C, or choose the warm way.',
+        );
     }
 
     public function applies(Plan $plan): ?string

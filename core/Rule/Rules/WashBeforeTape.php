@@ -10,31 +10,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class WashBeforeTape implements Rule
+final class WashBeforeTape extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'wash-before-tape';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Water shut in under tape or a plug boils in the oven and lifts the film.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Wash and dry before masking.';
+        parent::__construct(
+            'wash-before-tape', Group::Order, Severity::Warn,
+            'Water shut in under tape or a plug boils in the oven and lifts the film.',
+            'Wash and dry before masking.',
+        );
     }
 
     public function applies(Plan $plan): ?string

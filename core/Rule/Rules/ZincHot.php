@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ZincHot implements Rule
+final class ZincHot extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'zinc-hot';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function reason(): string
-    {
-        return 'Zinc die-cast begins to blister above 190 °C.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Choose a powder that cures cooler.';
+        parent::__construct(
+            'zinc-hot', Group::Metal, Severity::Warn,
+            'Zinc die-cast begins to blister above 190 °C.',
+            'Choose a powder that cures cooler.',
+        );
     }
 
     public function applies(Plan $plan): ?string

@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ZincRichOnSteelOnly implements Rule
+final class ZincRichOnSteelOnly extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'zinc-rich-on-steel-only';
-    }
-
-    public function group(): Group
-    {
-        return Group::Order;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Zinc-rich primer protects steel by touching it; on other metals it harms.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Epoxy primer on aluminium.';
+        parent::__construct(
+            'zinc-rich-on-steel-only', Group::Order, Severity::Stop,
+            'Zinc-rich primer protects steel by touching it; on other metals it harms.',
+            'Epoxy primer on aluminium.',
+        );
     }
 
     public function applies(Plan $plan): ?string

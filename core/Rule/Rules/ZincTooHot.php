@@ -9,31 +9,15 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
-final class ZincTooHot implements Rule
+final class ZincTooHot extends Rule
 {
-    public function key(): string
+    public function __construct()
     {
-        return 'zinc-too-hot';
-    }
-
-    public function group(): Group
-    {
-        return Group::Metal;
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function reason(): string
-    {
-        return 'Zinc die-cast blisters and warps above 205 °C.';
-    }
-
-    public function wayOut(): string
-    {
-        return 'Choose a powder that cures cooler.';
+        parent::__construct(
+            'zinc-too-hot', Group::Metal, Severity::Stop,
+            'Zinc die-cast blisters and warps above 205 °C.',
+            'Choose a powder that cures cooler.',
+        );
     }
 
     public function applies(Plan $plan): ?string
