@@ -126,3 +126,29 @@ test('a contradiction is named at the counter, mended and signed for', async ({ 
     await page.getByRole('button', { name: 'Sign, on to Strip' }).click();
     await expect(page.getByRole('status')).toContainText('hangs at Strip now');
 });
+
+test('a part is built from shapes, and its card opens the job', async ({ page, baseURL }) => {
+    await signIn(page, baseURL, 'joss');
+    await page.goto('/find?q=moring+cleats');
+    await expect(page.getByText('Taken to mean: mooring.')).toBeVisible();
+    await page.getByRole('link', { name: /Mooring cleats/ }).click();
+    const job = page.url();
+    await page.getByRole('link', { name: 'Part bench' }).click();
+    await page.getByLabel('Shape', { exact: true }).selectOption({ label: 'round bar' });
+    await page.getByRole('button', { name: 'Pick' }).click();
+    await page.getByLabel('Across').fill('1 1/4 in');
+    await page.getByLabel('Length').fill('-5');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await expect(page.getByRole('alert')).toContainText('Length');
+    await expect(page.getByLabel('Across')).toHaveValue('1 1/4 in');
+    await page.getByLabel('Length').fill('30 cm');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await expect(page.getByRole('img', { name: /1 × round bar, 31.8 × 31.8 × 300 mm/ })).toBeVisible();
+    await expect(page.getByText(/It weighs \d+ % more than the shapes/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take these figures' }).click();
+    await expect(page.getByText(/It weighs/)).toHaveCount(0);
+    await page.goto(`${job}/card`);
+    await expect(page.getByRole('img', { name: /Opens job \d+/ })).toBeVisible();
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});

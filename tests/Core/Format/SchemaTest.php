@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
+use Aenum\Core\Format\RouteFile;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
@@ -30,6 +31,17 @@ final class SchemaTest extends TestCase
         self::assertTrue($this->valid($this->answer('simulate', '02-mixed-load'), 'run'));
         self::assertTrue($this->valid($this->answer('plan', 'plan-01-mixed'), 'plan'));
         self::assertTrue($this->valid($this->answer('plan', 'plan-02-split'), 'plan'));
+    }
+
+    public function test_a_route_and_its_answer_are_as_published(): void
+    {
+        $route = ['format' => 'aenum-route/1', 'part' => ['metal' => 'cast_iron', 'on_it' => ['grease'], 'features' => ['seams'], 'oily' => true], 'where' => 'coast', 'coats' => [['bake_c' => 200]], 'blast' => ['media' => 'garnet'], 'signed' => [['rule' => 'safety-duty', 'by' => 'Mara']]];
+        $json = json_encode($route, JSON_THROW_ON_ERROR);
+        self::assertTrue($this->valid(json_decode($json), 'route'));
+        $answer = RouteFile::parse($json)->answer();
+        self::assertTrue($this->valid(json_decode(json_encode($answer, JSON_THROW_ON_ERROR)), 'route-plan'));
+        self::assertTrue($this->valid(json_decode(json_encode(['steps' => $answer['steps']] + $route, JSON_THROW_ON_ERROR)), 'route'));
+        self::assertFalse($this->valid(json_decode(str_replace('cast_iron', 'cheese', $json)), 'route'));
     }
 
     public function test_the_schema_refuses_what_the_program_refuses(): void
