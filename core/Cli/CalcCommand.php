@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
+use Aenum\Core\Blast\BareSteelClock;
+use Aenum\Core\Blast\DewPoint;
+use Aenum\Core\Blast\Nozzle;
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\Node;
 use Aenum\Core\Format\ShapeFile;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Powder\BoothAir;
 use Aenum\Core\Powder\Cover;
+use Aenum\Core\Powder\FilmPass;
 use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
 
@@ -27,7 +32,12 @@ final class CalcCommand
             'cool' => $this->cool(...),
             'cover' => $this->cover(...),
             'shape' => $this->shape(...),
-            default => throw InvalidQuantity::outside('calc', $name, 'one of cool, cover, shape'),
+            'nozzle' => $this->nozzle(...),
+            'dewpoint' => $this->dewPoint(...),
+            'pass' => $this->pass(...),
+            'booth' => $this->booth(...),
+            'comb' => $this->comb(...),
+            default => throw InvalidQuantity::outside('calc', $name, 'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb'),
         };
 
         return $work(Node::parse($read($file)));
@@ -76,5 +86,66 @@ final class CalcCommand
             'blast_area_m2' => round($extent->blastAreaM2, 6),
             'heat_area_m2' => round($extent->heatAreaM2, 6),
         ];
+    }
+
+    /** @return array<string, float> */
+    private function nozzle(Node $in): array
+    {
+        $in->object(['bore_mm', 'pressure_bar', 'compressor_m3_min', 'new_bore_mm']);
+        $bore = $in->number('bore_mm');
+        $pressure = $in->number('pressure_bar');
+        $out = ['air_kg_s' => round(Nozzle::airKgPerS($bore, $pressure), 6), 'free_air_m3_min' => round(Nozzle::freeAirM3Min($bore, $pressure), 4)];
+        $compressor = $in->numberOr('compressor_m3_min', null);
+        if ($compressor !== null) {
+            Check::above('compressor_m3_min', $compressor, 0, 1000);
+            $out += ['sustained_bar' => round(min($pressure, Nozzle::sustainedBar($bore, $compressor)), 4), 'largest_bore_mm' => round(Nozzle::largestBoreMm($pressure, $compressor), 4)];
+        }
+        $new = $in->numberOr('new_bore_mm', null);
+
+        return $new === null ? $out : $out + ['wear_factor' => round(($bore / Check::above('new_bore_mm', $new, 0, $bore)) ** 2, 4)];
+    }
+
+    /** @return array<string, float|bool|string> */
+    private function dewPoint(Node $in): array
+    {
+        $in->object(['air_c', 'rh_pct', 'metal_c', 'coast']);
+        [$air, $humidity] = [$in->number('air_c'), $in->number('rh_pct')];
+        $dew = DewPoint::celsius($air, $humidity);
+        $out = ['dew_point_c' => round($dew, 3), 'bare_steel_h' => BareSteelClock::hours($humidity, $in->find('coast')?->asFlag() ?? false)];
+        $metal = $in->numberOr('metal_c', null);
+        if ($metal === null) {
+            return $out;
+        }
+        $may = DewPoint::mayWork(Check::celsius('metal_c', $metal), $air, $humidity);
+
+        return $out + ['may_blast' => $may, 'why' => sprintf($may ? 'The metal is %.1f K above the dew point of %.1f C.' : 'The metal is %.1f K from the dew point of %.1f C; it must be at least 3 K above.', $metal - $dew, $dew)];
+    }
+
+    /** @return array<string, float|int> */
+    private function pass(Node $in): array
+    {
+        $in->object(['flow_g_min', 'transfer', 'sg', 'pattern_mm', 'hand_mm_s', 'overlap', 'target_um']);
+        $film = FilmPass::microns($in->number('flow_g_min'), $in->number('transfer'), $in->number('sg'), $in->number('pattern_mm'), $in->number('hand_mm_s'), $in->numberOr('overlap', 0.0) ?? 0.0);
+        $target = $in->numberOr('target_um', null);
+
+        return ['film_um' => round($film, 4)] + ($target === null ? [] : ['passes' => (int) ceil(Check::above('target_um', $target, 0, 2000) / $film - 1e-9)]);
+    }
+
+    /** @return array<string, float|bool> */
+    private function booth(Node $in): array
+    {
+        $in->object(['spray_g_min', 'air_m3_min', 'lel_g_m3']);
+        $grams = BoothAir::gramsPerM3($in->number('spray_g_min'), $in->number('air_m3_min'));
+        $limit = BoothAir::limit($in->numberOr('lel_g_m3', null));
+
+        return ['g_m3' => round($grams, 4), 'limit_g_m3' => $limit, 'ok' => $grams < $limit];
+    }
+
+    /** @return array<string, float> a comb reading on uncured powder as the film it becomes */
+    private function comb(Node $in): array
+    {
+        $in->object(['reading_um', 'shrink']);
+
+        return ['cured_um' => round(Check::above('reading_um', $in->number('reading_um'), 0, 5000) * Check::above('shrink', $in->numberOr('shrink', 0.55) ?? 0.55, 0, 1), 4)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Powder\BoothAir as PowderInAir;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\Rule;
@@ -23,8 +24,8 @@ final class BoothAir extends Rule
     public function applies(Plan $plan): ?string
     {
         $e = $plan->facts->equipment;
-        $limit = $e->lelGM3 === null ? 10.0 : $e->lelGM3 / 2;
-        $inAir = $e->sprayGMin !== null && $e->boothAirM3Min !== null && $e->boothAirM3Min > 0 ? $e->sprayGMin / $e->boothAirM3Min : null;
+        $limit = PowderInAir::limit($e->lelGM3);
+        $inAir = $e->sprayGMin !== null && $e->boothAirM3Min !== null ? PowderInAir::gramsPerM3($e->sprayGMin, $e->boothAirM3Min) : null;
 
         return $inAir !== null && $inAir >= $limit
             ? sprintf('%.1f g/m³ in the booth air, the limit is %.1f', $inAir, $limit)
