@@ -86,7 +86,7 @@ database_up() {
         [ "$(id -u)" -eq 0 ] && as=(--user=root)
         nohup mariadbd --no-defaults --datadir="$VAR/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$VAR/db.sock" \
             --pid-file="$VAR/db.pid" --innodb-buffer-pool-size=256M --skip-name-resolve "${as[@]}" >"$VAR/log/db.log" 2>&1 </dev/null &
-        for _ in $(seq 120); do database_answers && break; sleep 0.25; done
+        for _ in $(seq 480); do database_answers && break; sleep 0.25; done
         database_answers || fail "the database does not answer; see $VAR/log/db.log"
     fi
     local password
@@ -108,7 +108,7 @@ serve() {
     local port=$1 log=$2 host=${AENUM_HOST:-127.0.0.1}
     PHP_CLI_SERVER_WORKERS=4 setsid nohup "${PHP[@]}" -d variables_order=EGPCS -t public -S "$host:$port" scripts/router.php >"$log" 2>&1 </dev/null &
     echo $! >"$VAR/app-$port.pid"
-    for _ in $(seq 80); do curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0; sleep 0.25; done
+    for _ in $(seq 320); do curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0; sleep 0.25; done
     return 1
 }
 

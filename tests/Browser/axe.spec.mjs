@@ -11,7 +11,7 @@ for (const theme of ['light', 'dark']) {
     test(`every page is clean at WCAG 2.2 AA, ${theme}`, async ({ page, baseURL }, info) => {
         // Dark at the bench, light on the tablet, so that each theme and each width is looked at once.
         test.skip((info.project.name === 'bench') !== (theme === 'dark'), 'looked at in the other width');
-        test.setTimeout(300_000);
+        test.setTimeout(1_500_000);
         await page.emulateMedia({ colorScheme: theme });
         await page.goto('/sign-in');
         await look(page, 'sign-in');

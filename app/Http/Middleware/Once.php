@@ -19,12 +19,20 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class Once
 {
+    /** A form left open longer than this is too old to be sent twice by accident. */
+    private const KEEP_DAYS = 14;
+
+    private const PRUNE_ONE_IN = 500;
+
     public function handle(Request $request, Closure $next): Response
     {
         $token = $request->isMethodSafe() ? null : $request->input('_once');
         $user = $request->user();
         if (! is_string($token) || ! Str::isUuid($token) || $user === null) {
             return $next($request);
+        }
+        if (random_int(1, self::PRUNE_ONE_IN) === 1) {
+            DB::table('spent_tokens')->where('created_at', '<', now()->subDays(self::KEEP_DAYS))->delete();
         }
         if (DB::table('spent_tokens')->insertOrIgnore(['token' => $token, 'user_id' => $user->getAuthIdentifier()]) === 0) {
             $spent = DB::table('spent_tokens')->where('token', $token)->where('user_id', $user->getAuthIdentifier())->first();
