@@ -8,7 +8,6 @@ const out = process.env.AENUM_SHOTS ?? 'docs/screenshots';
 const only = process.argv.slice(2);
 
 const views = {
-    'sign-in': async (page) => page.goto(`${base}/sign-in`),
     rail: async (page) => page.goto(`${base}/`),
     blast: async (page) => page.goto(`${base}/station/blast`),
     intake: async (page) => page.goto(`${base}/station/intake`),
@@ -57,17 +56,12 @@ const views = {
         await page.getByRole('link', { name: 'Record' }).click();
     },
     shelf: async (page) => page.goto(`${base}/powders`),
-    powder: async (page) => {
-        await page.goto(`${base}/powders`);
-        await page.getByRole('link', { name: /Change Promenade/ }).click();
-    },
     ovens: async (page) => page.goto(`${base}/ovens`),
     oven: async (page) => {
         await page.goto(`${base}/ovens`);
         await page.getByRole('link', { name: 'change' }).last().click();
     },
     house: async (page) => page.goto(`${base}/shop`),
-    people: async (page) => page.goto(`${base}/people`),
 };
 
 mkdirSync(out, { recursive: true });
@@ -76,7 +70,7 @@ const page = await browser.newPage({ viewport: { width: Number(process.env.AENUM
 let signedIn = false;
 for (const [name, open] of Object.entries(views)) {
     if (only.length && !only.includes(name)) continue;
-    if (name !== 'sign-in' && !signedIn) {
+    if (!signedIn) {
         await signIn(page, base, 'mara');
         signedIn = true;
     }
