@@ -5,7 +5,7 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'var/playwright',
     workers: 1,
-    timeout: 600_000,
+    timeout: 300_000,
     expect: { timeout: 45_000 },
     reporter: [['list']],
     use: { baseURL: process.env.AENUM_URL ?? 'http://127.0.0.1:8080', launchOptions, screenshot: 'only-on-failure', trace: 'off' },

@@ -30,7 +30,7 @@ Route::get('/health', function () {
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
-    Route::post('/sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SignInController::class, 'signIn']);
 });
 
 Route::middleware(['auth', StillWorksHere::class])->group(function (): void {

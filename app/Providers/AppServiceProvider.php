@@ -7,11 +7,8 @@ namespace App\Providers;
 use App\Actions\Rail\ReadRail;
 use App\Models\User;
 use App\Support\Units;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -22,10 +19,6 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->app->environment() !== 'production');
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner());
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')).'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
-        ]);
         View::composer('*', fn (\Illuminate\View\View $view) => $view->with('u', Units::current()));
         View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ReadRail::now()));
     }
