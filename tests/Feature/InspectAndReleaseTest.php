@@ -79,6 +79,9 @@ final class InspectAndReleaseTest extends ShopTestCase
         [$job, $part] = $this->baked();
         $this->send("/coats/{$this->coat($part)->id}/film", ['readings' => '70 71 72']);
         $record = $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->assertOk();
+        self::assertSame(substr_count((string) $record->getContent(), '<path'), substr_count((string) $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->getContent(), '<path'), 'the kept picture is the picture');
+        $this->viewer->update(['unit_system' => 'us']);
+        $this->actingAs($this->viewer->refresh())->get("/jobs/{$job->id}/record")->assertSee('400°');
         $record->assertSee('2 × bench end')->assertSee('fully cured')->assertSee('3 readings')->assertSee('<svg class="chart"', false)->assertSee('Taken in')->assertSee('No thermometer reading was taken');
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Metal\MetalCatalogue;
-use App\Actions\Cure\LoadOfBake;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
@@ -109,7 +108,7 @@ final class JobController
     {
         $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'moves.user']);
 
-        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job, [...LoadOfBake::NEEDS, 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
+        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job, ['oven', 'items.coat.part', 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
     }
 
     /** What travels with the parts: an A5 sheet for each. */

@@ -32,11 +32,10 @@
     </div>
     <div class="record-bakes">
     @foreach ($bakes as $bake)
-        @php($board = App\Actions\Cure\BakeBoard::of($bake))
         <section class="panel mb-3" aria-label="Bake">
             <h2>{{ $bake->oven->name }}, {{ ShopClock::local($bake->shut_at)->format('j M Y H:i') }} to {{ ShopClock::time($bake->pulled_at) }}, {{ $u->temp($bake->setpoint_c) }}</h2>
             <p class="hint">Door shut by {{ $bake->shutBy->name }}, pulled by {{ $bake->pulledBy->name }}. {{ $bake->readings->isEmpty() ? 'No thermometer reading was taken; the curve is the model\'s.' : $bake->readings->count().' thermometer reading(s): '.$bake->readings->map(fn ($r) => $u->temp($r->celsius).' on '.$r->item->coat->part->name.' at '.ShopClock::time($r->at))->join(', ').'. The curve is corrected by them.' }}</p>
-            <div class="max-w-[52rem]"><x-bake-chart :chart="new App\Charts\BakeChart($board, $u)" :id="'bake-'.$bake->id" /></div>
+            <div class="max-w-[52rem]">{{ App\Charts\KeptPicture::of($bake, $u) }}</div>
         </section>
     @endforeach
     </div>

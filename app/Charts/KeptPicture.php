@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Charts;
+
+use App\Actions\Cure\BakeBoard;
+use App\Models\Bake;
+use App\Support\Units;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\HtmlString;
+
+/** The picture of a pulled bake, worked out once: what it stands on cannot change any more. */
+final class KeptPicture
+{
+    private const DAYS = 30;
+
+    public static function of(Bake $bake, Units $units): HtmlString
+    {
+        $names = $bake->items->map(fn ($item): string => $item->coat->part->name)->join('|');
+        $key = 'picture-'.hash('xxh128', serialize([$bake->id, $bake->pulled_at?->getTimestampMs(), $units->system, $names, @filemtime(__FILE__), @filemtime(__DIR__.'/BakeChart.php')]));
+        $html = Cache::get($key);
+        if (! is_string($html)) {
+            $html = view('components.bake-chart', ['chart' => new BakeChart(BakeBoard::of($bake), $units), 'id' => "bake-{$bake->id}"])->render();
+            Cache::put($key, $html, 86400 * self::DAYS);
+        }
+
+        return new HtmlString($html);
+    }
+}
