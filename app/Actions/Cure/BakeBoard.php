@@ -13,6 +13,7 @@ use Aenum\Core\Heat\Tape;
 use App\Models\Bake;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
 
 /**
  * Everything a screen shows of one bake, computed from what is stored and the time it is.
@@ -48,8 +49,8 @@ final readonly class BakeBoard
 
         return new self(
             $bake, $load, $load->outlook($pull, $correction->factor, $until), $correction,
-            $band ? self::ready($load, $correction->faster(), $now) : null,
-            $band ? self::ready($load, $correction->slower(), $now) : null,
+            $band ? self::readyOnce($load, $correction->faster(), $now) : null,
+            $band ? self::readyOnce($load, $correction->slower(), $now) : null,
             $now,
         );
     }
@@ -87,10 +88,10 @@ final readonly class BakeBoard
         return $this->load->hung[$this->outlook->suffers];
     }
 
-    /** Minutes the door's standing open at the start adds to the bake; null where no bake serves. */
+    /** Minutes the door's standing open at the start adds to a bake that is planned; null where no bake serves. */
     public function doorCostMinutes(): ?float
     {
-        if ($this->outlook->readyMinutes === null || $this->bake->door_open_s <= 0) {
+        if (! $this->bake->isPlanned() || $this->outlook->readyMinutes === null || $this->bake->door_open_s <= 0) {
             return null;
         }
         $bare = clone $this->bake;
@@ -98,6 +99,19 @@ final readonly class BakeBoard
         $without = self::ready(LoadOfBake::from($bare), $this->correction->factor, null);
 
         return $without === null ? null : max(0.0, $this->sinceShut($this->outlook->readyMinutes) + $this->bake->door_open_s / 60 - $without);
+    }
+
+    /** The edges of the band: the same until something happens, so worked out once for every look. */
+    private static function readyOnce(LoadOfBake $load, float $exchange, CarbonImmutable $now): ?float
+    {
+        $key = 'ready-'.hash('xxh128', serialize([$load->oven, $load->items(), $load->aims(), $load->conduct($now), $load->bake->rules(), $exchange]));
+        $minutes = Cache::get($key);
+        if (! is_numeric($minutes)) {
+            $minutes = self::ready($load, $exchange, $now) ?? -1.0;
+            Cache::put($key, $minutes, 86400);
+        }
+
+        return $minutes < 0 ? null : (float) $minutes;
     }
 
     private static function ready(LoadOfBake $load, float $exchange, ?CarbonImmutable $now): ?float
