@@ -20,8 +20,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        // A quantity the core refuses is something a person typed: it goes back to the form it came from.
-        $exceptions->map(InvalidQuantity::class, fn (InvalidQuantity $e): Throwable => app()->runningInConsole() && ! app()->runningUnitTests()
+        // A quantity the core refuses in a form is something a person typed: it goes back to where it came from. In a
+        // page that is only looked at it is a fault of ours, and sending the reader back would send them in a circle.
+        $exceptions->map(InvalidQuantity::class, fn (InvalidQuantity $e): Throwable => request()->isMethodSafe() || (app()->runningInConsole() && ! app()->runningUnitTests())
             ? $e
             : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']));
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);

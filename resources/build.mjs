@@ -16,7 +16,7 @@ for (const [family, weights] of Object.entries({ barlow: [400, 500, 600], 'barlo
 }
 await esbuild.build({ entryPoints: ['resources/js/app.js'], bundle: true, minify: true, format: 'iife', target: 'es2022', legalComments: 'none', outfile: `${out}/app.js` });
 // Advice to developers in the libraries names their makers' sites; a page that calls no other host need not carry them.
-writeFileSync(`${out}/app.js`, readFileSync(`${out}/app.js`, 'utf8').replaceAll('https://alpinejs.dev/plugins/', ''));
+writeFileSync(`${out}/app.js`, readFileSync(`${out}/app.js`, 'utf8').replaceAll(/https:\/\/alpinejs\.dev\/plugins\//g, ''));
 execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], { stdio: 'inherit' });
 const version = createHash('sha256').update(readFileSync(`${out}/app.js`)).update(readFileSync(`${out}/app.css`)).digest('hex').slice(0, 12);
 writeFileSync(`${out}/version.txt`, version);

@@ -85,7 +85,7 @@ final readonly class CureSheet
         return $this->rows[0]->pmtC;
     }
 
-    /** Where flow is reached: the sheet's own figures, or ten minutes' worth of melt 40 K under the lowest row where it is silent. */
+    /** Where flow is reached: the sheet's own figures, or 5 minutes at 40 K under the lowest row where it is silent. */
     public function flowPointC(): float
     {
         return $this->flowC ?? $this->lowestC() - 40;

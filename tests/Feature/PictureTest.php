@@ -115,6 +115,21 @@ final class PictureTest extends ShopTestCase
         self::assertNull(BakeBoard::of($bake)->outlook->spoiltMinutes);
     }
 
+    public function test_a_flow_bake_is_told_by_its_dose_and_every_part_by_the_minute_it_is_done(): void
+    {
+        $primer = $this->powder('Undercoat Z', [[160, 15, 40], [180, 8, 20]]);
+        $flow = $this->hang($this->part($this->job(), 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [['primer', $primer, 'flow'], ['base', $this->green, 'full']]));
+        $reasons = implode(' ', $this->says($flow, [])->reasons);
+        self::assertStringContainsString('the next coat bonds while it is under 0.50', $reasons);
+        self::assertStringNotContainsString('over-bake', $reasons);
+        $bake = $this->mixed();
+        $board = BakeBoard::of($bake);
+        [$heavy, $light] = $board->outlook->items;
+        self::assertEqualsWithDelta($board->outlook->readyMinutes, $heavy->readyMinutes, 0.02);
+        self::assertLessThan($heavy->readyMinutes - 3, $light->readyMinutes);
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Done at min')->assertSee(number_format($board->sinceShut((float) $light->readyMinutes), 1));
+    }
+
     public function test_the_temper_scale_runs_from_slate_to_blue(): void
     {
         self::assertSame(['slate', 'slate', 'straw', 'bronze', 'plum', 'blue'], array_map(TemperScale::name(...), [20.0, 120.0, 145.0, 170.0, 195.0, 230.0]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use App\Support\ShopClock;
 use App\Support\Units;
@@ -51,9 +52,11 @@ final readonly class Verdict
             $reasons[] = sprintf('Its core reaches %s at minute %s and has a dose of %s at the pull.', $u->temp($sheet->windowC), number_format($board->sinceShut($item->reachesMinutes), 0), Units::share($item->dose));
         }
         $over = $look->items[$look->suffers]->atPull->overbake;
-        $reasons[] = $over === null
-            ? "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it stands, so over-bake is not judged."
-            : sprintf('%s is nearest to over-bake, at %s of what its powder stands%s.', $suffers, Units::share($look->items[$look->suffers]->excess * $board->bake->overbake_limit), $look->spoiltMinutes === null ? '' : sprintf('; it passes the limit at minute %s', number_format($board->sinceShut($look->spoiltMinutes), 0)));
+        $reasons[] = match (true) {
+            $board->suffers()->aim->flowOnly => sprintf('%s has a dose of %s at the pull; the next coat bonds while it is under %s.', $suffers, Units::share($board->suffers()->aim->doseSoFar + $look->items[$look->suffers]->atPull->dose), Units::share(BakeRules::FLOW_DOSE_LIMIT)),
+            $over === null => "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it stands, so over-bake is not judged.",
+            default => sprintf('%s is nearest to over-bake, at %s of what its powder stands%s.', $suffers, Units::share($look->items[$look->suffers]->excess * $board->bake->overbake_limit), $look->spoiltMinutes === null ? '' : sprintf('; it passes the limit at minute %s', number_format($board->sinceShut($look->spoiltMinutes), 0))),
+        };
         $door = $board->doorCostMinutes();
         if ($door !== null) {
             $reasons[] = sprintf('The door standing open for %d s costs %s.', (int) $board->bake->door_open_s, Units::minutes($door));

@@ -27,7 +27,6 @@
                                 <div class="w-28"><label class="sr-only" for="count-{{ $coat->id }}">Pieces of {{ $part->name }}</label><input id="count-{{ $coat->id }}" name="items[{{ $coat->id }}][count]" value="{{ old("items.{$coat->id}.count", $free) }}" inputmode="numeric"></div>
                                 <span class="hint w-16">of {{ $free }}</span>
                             </div>
-                            <input type="hidden" name="offered[]" value="{{ $coat->id }}">
                             @break
                         @endif
                     @endforeach

@@ -2,7 +2,7 @@
 <section class="panel scroll-x" aria-label="Ledger" tabindex="0" role="region">
     <h2 class="mb-1">The ledger: every coat, so far and after this bake</h2>
     <table class="grid-table">
-        <thead><tr><th scope="col">Part</th><th scope="col">Layer</th><th scope="col" class="n">Dose so far</th><th scope="col" class="n">after</th><th scope="col" class="n">Over-bake so far</th><th scope="col" class="n">after</th><th scope="col">It is then</th><th scope="col" class="n">Peak</th><th scope="col" class="n">Metal, min at {{ $u->temp(200) }}</th></tr></thead>
+        <thead><tr><th scope="col">Part</th><th scope="col" class="n">Done at min</th><th scope="col">Layer</th><th scope="col" class="n">Dose so far</th><th scope="col" class="n">after</th><th scope="col" class="n">Over-bake so far</th><th scope="col" class="n">after</th><th scope="col">It is then</th><th scope="col" class="n">Peak</th><th scope="col" class="n">Metal, min at {{ $u->temp(200) }}</th></tr></thead>
         <tbody>
         @foreach ($board->load->hung as $i => $hung)
             @php($item = $board->outlook->items[$i])
@@ -12,6 +12,7 @@
                 @php($state = $gain->state($bake->way, $layer->dose, $layer->overbake ?? 0))
                 <tr>
                     <th scope="row">@if ($n === 0){{ $hung->bakeItem->count }} × {{ $hung->item->name }}@endif</th>
+                    <td class="n">@if ($n === 0){{ $item->readyMinutes === null ? ($bake->way === Aenum\Core\Cure\ClockWay::Timed ? 'by the clock' : 'not in this picture') : number_format($board->sinceShut($item->readyMinutes), 1) }}@endif</td>
                     <td>{{ $layer->coat->role }}, {{ $layer->coat->powder->name }}</td>
                     <td class="n">{{ number_format($layer->dose, 2) }}</td>
                     <td class="n"><b>{{ number_format($layer->dose + $gain->dose, 2) }}</b></td>
