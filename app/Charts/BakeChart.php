@@ -151,7 +151,8 @@ final readonly class BakeChart
         if ($board->bake->status !== 'pulled' && $board->bake->readings->isEmpty()) {
             $marks[] = ['kind' => 'check', 'second' => 60 * $board->checkRunMinutes(), 'label' => 'check '.number_format($board->sinceShut($board->checkRunMinutes()), 0)];
         }
-        $marks[] = ['kind' => 'pull', 'second' => 60 * $look->pullMinutes, 'label' => ($board->bake->status === 'pulled' ? 'pulled ' : 'pull ').number_format($board->sinceShut($look->pullMinutes), 0)];
+        $pull = $board->bake->isRunning() ? $look->bestPull() ?? $look->pullMinutes : $look->pullMinutes;
+        $marks[] = ['kind' => 'pull', 'second' => 60 * $pull, 'label' => ($board->bake->status === 'pulled' ? 'pulled ' : 'pull ').number_format($board->sinceShut($pull), 0)];
         if ($look->spoiltMinutes !== null) {
             $marks[] = ['kind' => 'spoilt', 'second' => 60 * $look->spoiltMinutes, 'label' => ($board->suffers()->aim->flowOnly ? 'past flow ' : 'limit ').number_format($board->sinceShut($look->spoiltMinutes), 0)];
         }

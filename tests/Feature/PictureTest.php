@@ -107,6 +107,21 @@ final class PictureTest extends ShopTestCase
         self::assertMatchesRegularExpression('/^Take the sheet panel out by \d\d:\d\d; bench end needs until \d\d:\d\d\.$/', $verdict->headline);
     }
 
+    public function test_a_load_left_in_too_long_is_judged_as_it_stands(): void
+    {
+        $bake = $this->mixed();
+        (new RunBake)->shut($bake, $this->finisher);
+        $this->later(33.5);
+        $due = Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
+        $this->later(25);
+        $late = BakeBoard::of($bake->refresh());
+        self::assertSame('stop', Verdict::of($late, new Units(UnitSystem::Metric))->tone);
+        self::assertStringStartsWith('Too long: Sheet panel', Verdict::of($late, new Units(UnitSystem::Metric))->headline);
+        self::assertStringStartsNotWith('Too short', $due->headline);
+        self::assertEqualsWithDelta($late->nowRunMinutes(), $late->outlook->pullMinutes, 0.05);
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Pull it now.')->assertSee('Too long');
+    }
+
     public function test_where_no_sheet_says_what_it_stands_over_bake_is_not_judged(): void
     {
         $silent = $this->powder('Silent grey', [[180, 18, null]]);

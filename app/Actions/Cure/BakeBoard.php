@@ -47,8 +47,15 @@ final readonly class BakeBoard
         };
         $band = $bake->isRunning() && $correction->residualsK !== [];
 
+        $outlook = $load->outlook($pull, $correction->factor, $until);
+        $gone = $load->second($now) / 60;
+        if ($bake->isRunning() && $gone > $outlook->pullMinutes) {
+            // It should be out already: judged as it stands now, not as it would have been.
+            $outlook = $load->outlook($gone, $correction->factor, $until);
+        }
+
         return new self(
-            $bake, $load, $load->outlook($pull, $correction->factor, $until), $correction,
+            $bake, $load, $outlook, $correction,
             $band ? self::readyOnce($load, $correction->faster(), $now) : null,
             $band ? self::readyOnce($load, $correction->slower(), $now) : null,
             $now,

@@ -40,15 +40,20 @@ final class ReadRail
     /** When a running bake is to be pulled: as last worked out from its readings, or as planned. */
     public static function expectedPull(Bake $bake): CarbonImmutable
     {
-        $known = Cache::get("pull-{$bake->id}");
+        $known = Cache::get(self::key($bake));
 
         return is_numeric($known)
             ? CarbonImmutable::createFromTimestampMs((int) $known, 'UTC')
             : ($bake->shut_at ?? ShopClock::now())->addMilliseconds((int) round(60000 * $bake->minutes));
     }
 
+    private static function key(Bake $bake): string
+    {
+        return "pull-{$bake->id}-".$bake->shut_at?->getTimestampMs();
+    }
+
     public static function rememberPull(Bake $bake, CarbonImmutable $at): void
     {
-        Cache::put("pull-{$bake->id}", $at->getTimestampMs(), 7 * 86400);
+        Cache::put(self::key($bake), $at->getTimestampMs(), 7 * 86400);
     }
 }
