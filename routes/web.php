@@ -9,6 +9,7 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PartBenchController;
+use App\Http\Controllers\PinController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\ShelfController;
@@ -49,6 +50,10 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/rules', [RouteController::class, 'rules']);
     Route::get('/parts/{part}/route', [RouteController::class, 'show']);
     Route::get('/parts/{part}/bench', [PartBenchController::class, 'show']);
+    Route::get('/parts/{part}/pins', [PinController::class, 'show']);
+    Route::get('/parts/{part}/agreement', [RouteController::class, 'agreement']);
+    Route::get('/pictures/{picture}', [PinController::class, 'image']);
+    Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
 
     Route::middleware('can:work')->group(function (): void {
@@ -69,6 +74,15 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/parts/{part}/shapes/take', [PartBenchController::class, 'take']);
         Route::post('/parts/{part}/shapes/copy', [PartBenchController::class, 'copy']);
         Route::post('/parts/{part}/shapes/{at}/drop', [PartBenchController::class, 'drop'])->whereNumber('at');
+        Route::post('/parts/{part}/mesh', [PartBenchController::class, 'mesh']);
+        Route::post('/parts/{part}/mesh/drop', [PartBenchController::class, 'dropMesh']);
+        Route::post('/parts/{part}/pictures', [PinController::class, 'upload']);
+        Route::post('/pictures/{picture}/withdraw', [PinController::class, 'withdrawPicture']);
+        Route::post('/parts/{part}/pins', [PinController::class, 'place']);
+        Route::post('/pins/{pin}/withdraw', [PinController::class, 'withdraw']);
+        Route::post('/parts/{part}/bags', [PinController::class, 'bag']);
+        Route::post('/bags/{bag}/count', [PinController::class, 'countBack']);
+        Route::post('/bags/{bag}/withdraw', [PinController::class, 'withdrawBag']);
         Route::put('/parts/{part}/facts', [RouteController::class, 'facts']);
         Route::post('/parts/{part}/route', [RouteController::class, 'change']);
         Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);

@@ -3,7 +3,8 @@
 
 VAR="$ROOT/var"
 DB_PORT="${AENUM_DB_PORT:-33061}" # where a new database is made; if the port is taken, the next free one
-PHP=(php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
+# Photos come up to 15 MB, meshes up to 64.
+PHP=(php -d upload_max_filesize=64M -d post_max_size=66M -d memory_limit=512M -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
 
 # The first port from this one up that nobody listens on.
 free_port() {
@@ -37,7 +38,7 @@ need_packages() {
 
 app_packages=(
     php8.2-cli:php php8.2-mbstring:ext/mbstring php8.2-intl:ext/intl php8.2-xml:ext/dom php8.2-mysql:ext/pdo_mysql
-    php8.2-curl:ext/curl php8.2-zip:ext/zip composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
+    php8.2-curl:ext/curl php8.2-zip:ext/zip php8.2-gd:ext/gd composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
 )
 
 need_vendor() {

@@ -53,7 +53,7 @@ final class PartDrawing
         $drawn = [];
         foreach ($this->pieces as $piece) {
             [$width] = $this->size($piece['shape']);
-            $dark = 0.25 + 0.6 * $piece['shape']->extent->thickestMm / $this->thickest;
+            $dark = $this->dark($piece['shape']->extent->thickestMm);
             $drawn[] = [
                 'x' => $x, 'base' => $base, 'width' => $width * $this->scale,
                 'faces' => array_map(fn (array $face): array => ['path' => $this->path($face[0], $x, $base), 'shade' => round($dark * $face[1], 3)], $this->faces($piece['shape'])),
@@ -81,6 +81,24 @@ final class PartDrawing
         }
 
         return ['mm' => $mm, 'width' => $mm * $this->scale];
+    }
+
+    /**
+     * The tones in the drawing and the thickness each stands for, the thinnest first.
+     *
+     * @return list<array{mm: float, shade: float}>
+     */
+    public function tones(): array
+    {
+        $thick = array_unique(array_map(fn (array $piece): float => round($piece['shape']->extent->thickestMm, 2), $this->pieces));
+        sort($thick);
+
+        return array_map(fn (float $mm): array => ['mm' => $mm, 'shade' => round($this->dark($mm) * 0.8, 3)], $thick);
+    }
+
+    private function dark(float $thickMm): float
+    {
+        return 0.25 + 0.6 * $thickMm / $this->thickest;
     }
 
     /** @return array{float, float} how wide and high the oblique view is, mm */

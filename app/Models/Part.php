@@ -24,10 +24,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $facts
  * @property list<array<string, mixed>>|null $route
  * @property list<array<string, mixed>>|null $shapes
+ * @property array<string, mixed>|null $mesh
+ * @property array<string, mixed>|null $hang how it hangs on the rack
  * @property Job $job
  * @property Collection<int, Section> $sections
  * @property Collection<int, Coat> $coats
  * @property Collection<int, Signature> $signatures
+ * @property Collection<int, Picture> $pictures
+ * @property Collection<int, Pin> $pins
+ * @property Collection<int, Bag> $bags
  */
 final class Part extends Model
 {
@@ -59,6 +64,33 @@ final class Part extends Model
         return $relation;
     }
 
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        $relation = $this->hasMany(Picture::class);
+        $relation->whereNull('withdrawn_at')->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Pin, $this> */
+    public function pins(): HasMany
+    {
+        $relation = $this->hasMany(Pin::class);
+        $relation->whereNull('withdrawn_at')->orderBy('number');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Bag, $this> */
+    public function bags(): HasMany
+    {
+        $relation = $this->hasMany(Bag::class);
+        $relation->whereNull('withdrawn_at')->orderBy('id');
+
+        return $relation;
+    }
+
     /** @return HasMany<Coat, $this> */
     public function coats(): HasMany
     {
@@ -71,6 +103,6 @@ final class Part extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array'];
+        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array', 'mesh' => 'array', 'hang' => 'array'];
     }
 }

@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, string>|null $house the house ways that differ from the defaults
  * @property array<string, mixed>|null $equipment
  * @property float $humidity_pct
+ * @property array<string, float>|null $air compressor_bar, air_hose_m, air_hose_mm, blast_hose_m, blast_hose_mm, nozzle_new_mm
+ * @property array{hour?: float, powder_kg?: float, media_kg?: float}|null $prices in the shop's currency
  */
 final class Shop extends Model
 {
@@ -42,6 +44,6 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kwh_price' => 'float', 'ambient_c' => 'float', 'clock_way' => ClockWay::class, 'margin' => 'float', 'overbake_limit' => 'float', 'house' => 'array', 'equipment' => 'array', 'humidity_pct' => 'float'];
+        return ['kwh_price' => 'float', 'ambient_c' => 'float', 'clock_way' => ClockWay::class, 'margin' => 'float', 'overbake_limit' => 'float', 'house' => 'array', 'equipment' => 'array', 'prices' => 'array', 'air' => 'array', 'humidity_pct' => 'float'];
     }
 }

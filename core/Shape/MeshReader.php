@@ -27,17 +27,48 @@ final class MeshReader
      */
     public static function read($stream, int $bytes, string $kind, string $unit = 'mm'): Mesh
     {
+        return self::sum($stream, $bytes, $kind, $unit)->total();
+    }
+
+    /**
+     * The mesh with a picture of it: read twice, first for its size.
+     *
+     * @param  resource  $stream  at its beginning, seekable
+     * @return array{Mesh, MeshPicture}
+     *
+     * @throws InvalidQuantity as read does
+     */
+    public static function readWithPicture($stream, int $bytes, string $kind, string $unit = 'mm'): array
+    {
+        $sum = self::sum($stream, $bytes, $kind, $unit);
+        $mesh = $sum->total();
+        $picture = new MeshPicture($sum->least(), $sum->most(), 1000 * self::UNITS[$unit], $mesh->inverted);
+        rewind($stream);
+        self::feed($stream, $bytes, $kind, $picture);
+
+        return [$mesh, $picture];
+    }
+
+    /** @param  resource  $stream */
+    private static function sum($stream, int $bytes, string $kind, string $unit): MeshSum
+    {
         $sum = new MeshSum(self::UNITS[$unit] ?? throw InvalidQuantity::outside('unit', $unit, 'one of '.implode(', ', array_keys(self::UNITS))));
         if ($bytes === 0) {
             throw InvalidQuantity::unreadable('', 'is empty', 'an STL or OBJ mesh');
         }
+        self::feed($stream, $bytes, $kind, $sum);
+
+        return $sum;
+    }
+
+    /** @param  resource  $stream */
+    private static function feed($stream, int $bytes, string $kind, TriangleSink $sink): void
+    {
         match ($kind) {
-            'stl' => self::isBinary($stream, $bytes) ? self::binary($stream, $bytes, $sum) : self::ascii($stream, $sum),
-            'obj' => self::obj($stream, $sum),
+            'stl' => self::isBinary($stream, $bytes) ? self::binary($stream, $bytes, $sink) : self::ascii($stream, $sink),
+            'obj' => self::obj($stream, $sink),
             default => throw InvalidQuantity::outside('kind', $kind, 'stl or obj'),
         };
-
-        return $sum->total();
     }
 
     /**
@@ -65,7 +96,7 @@ final class MeshReader
     }
 
     /** @param  resource  $stream */
-    private static function binary($stream, int $bytes, MeshSum $sum): void
+    private static function binary($stream, int $bytes, TriangleSink $sum): void
     {
         $head = (string) fread($stream, self::HEADER);
         if (strlen($head) < self::HEADER) {
@@ -98,7 +129,7 @@ final class MeshReader
     }
 
     /** @param  resource  $stream */
-    private static function ascii($stream, MeshSum $sum): void
+    private static function ascii($stream, TriangleSink $sum): void
     {
         $corners = [];
         $line = 0;
@@ -126,7 +157,7 @@ final class MeshReader
     }
 
     /** @param  resource  $stream */
-    private static function obj($stream, MeshSum $sum): void
+    private static function obj($stream, TriangleSink $sum): void
     {
         $points = '';
         $count = 0;

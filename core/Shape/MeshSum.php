@@ -14,7 +14,7 @@ use Aenum\Core\Unit\InvalidQuantity;
  * every edge is met an even number of times; added with the sign of their direction, they vanish when each is met as
  * often one way as the other. A false "closed" would need a collision of fingerprints (about 1 in 10¹⁹).
  */
-final class MeshSum
+final class MeshSum implements TriangleSink
 {
     private const LARGEST_M = 200.0;
 
@@ -105,6 +105,18 @@ final class MeshSum
             [1000 * $box[0], 1000 * $box[1], 1000 * $box[2]],
             $closed, $agree && $volume < 0, $this->triangles, $this->degenerate,
         );
+    }
+
+    /** @return array{float, float, float} the least corner, in the file's unit */
+    public function least(): array
+    {
+        return $this->least;
+    }
+
+    /** @return array{float, float, float} the greatest corner, in the file's unit */
+    public function most(): array
+    {
+        return $this->most;
     }
 
     private function edge(string $from, string $to): void

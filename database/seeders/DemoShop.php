@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use Aenum\Core\Heat\OvenEstimate;
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
+use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Route\Station;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
@@ -14,14 +15,18 @@ use App\Actions\Cure\RunBake;
 use App\Actions\Inspect\RecordInspection;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
+use App\Actions\Pins\KeepPicture;
+use App\Actions\Pins\PlacePin;
 use App\Actions\Rail\MoveJob;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
 use App\Devices\SimulatedThermometer;
 use App\Http\Requests\OvenRequest;
+use App\Models\Bag;
 use App\Models\Bake;
 use App\Models\Job;
 use App\Models\Oven;
+use App\Models\Part;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\User;
@@ -57,6 +62,7 @@ final class DemoShop extends Seeder
                 $this->rail($now);
                 $this->counter($now);
                 $this->ovensAtWork($now);
+                $this->pictures($now);
             } finally {
                 CarbonImmutable::setTestNow();
             }
@@ -65,7 +71,7 @@ final class DemoShop extends Seeder
 
     private function shop(): void
     {
-        Shop::query()->create(['id' => 1, 'name' => 'Boathouse Coating Works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20, 'humidity_pct' => 55, 'equipment' => ['rail_kg' => 400, 'hook_kg' => 90, 'booth_mm' => [2000, 2200, 3000], 'compressor_m3_min' => 2.9, 'nozzle_mm' => 8]]);
+        Shop::query()->create(['id' => 1, 'name' => 'Boathouse Coating Works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20, 'humidity_pct' => 55, 'prices' => ['hour' => 78, 'powder_kg' => 14, 'media_kg' => 1.1], 'air' => ['compressor_bar' => 8.0, 'air_hose_m' => 12.0, 'air_hose_mm' => 25.0, 'blast_hose_m' => 8.0, 'blast_hose_mm' => 25.0, 'nozzle_new_mm' => 7.5], 'equipment' => ['rail_kg' => 400, 'hook_kg' => 90, 'booth_mm' => [2000, 2200, 3000], 'compressor_m3_min' => 2.9, 'nozzle_mm' => 8]]);
         foreach ([['Mara Ostwald', 'mara', 'owner'], ['Joss Tellmark', 'joss', 'finisher'], ['Orla Quist', 'orla', 'viewer']] as [$name, $mail, $role]) {
             $user = User::query()->create(['name' => $name, 'email' => "{$mail}@lakeside-coating.example", 'password' => 'lantern-on-the-pier', 'role' => $role, 'unit_system' => 'metric', 'theme' => 'light']);
             if ($role === 'owner') {
@@ -159,6 +165,28 @@ final class DemoShop extends Seeder
     {
         $job->parts()->firstOrFail()->update(['facts' => $facts]);
         $job->update(['lives' => $lives]);
+    }
+
+    /** Photos, pins and bags: what was seen at the counter. */
+    private function pictures(CarbonImmutable $now): void
+    {
+        $this->at($now->subHours(5));
+        $place = new PlacePin;
+        $bollard = Part::query()->where('name', 'bollard base')->firstOrFail();
+        $photo = (new KeepPicture)($bollard, DemoPhoto::bollard(), $this->finisher);
+        foreach ([
+            [PinKind::Thread, 0.50, 0.38, 24, 1, 'M24, blind, 40 deep', false], [PinKind::Bore, 0.375, 0.74, 18, 3, 'through, anchor bolts', false],
+            [PinKind::Face, 0.50, 0.80, 300, 1, 'underside that beds on the mole', true], [PinKind::WasLikeThis, 0.775, 0.75, null, 1, 'cap was four turns in, mark towards the lake', false],
+            [PinKind::Damage, 0.62, 0.55, null, 1, 'old chip in the skirt, 30 mm', false], [PinKind::HangPoint, 0.50, 0.28, null, 1, 'eyebolt in the thread, hoist', false],
+        ] as [$kind, $x, $y, $size, $places, $note, $bare]) {
+            $place($bollard, ['kind' => $kind, 'picture_id' => $photo->id, 'x' => $x, 'y' => $y, 'size_mm' => $size, 'places' => $places, 'note' => $note, 'must_stay_bare' => $bare], $this->finisher);
+        }
+        Bag::query()->create(['part_id' => $bollard->id, 'name' => 'N1', 'holds' => 'caps and their grub screws', 'count' => 8, 'user_id' => $this->finisher->id, 'at' => ShopClock::now()]);
+        $end = Part::query()->where('name', 'handrail end')->firstOrFail();
+        foreach ([[PinKind::Thread, 0.2, 0.5, 12, 2, 'M12, through', false], [PinKind::Bore, 0.5, 0.45, 30, 1, 'slides over the post', false], [PinKind::Seat, 0.72, 0.5, 45, 1, 'bears on the post collar', true], [PinKind::GroundPoint, 0.9, 0.6, null, 1, 'inside of the spigot', false]] as [$kind, $x, $y, $size, $places, $note, $bare]) {
+            $place($end, ['kind' => $kind, 'picture_id' => null, 'x' => $x, 'y' => $y, 'size_mm' => $size, 'places' => $places, 'note' => $note, 'must_stay_bare' => $bare], $this->finisher);
+        }
+        $end->update(['shapes' => [['shape' => 'tube_round', 'count' => 1, 'od_mm' => 48, 'wall_mm' => 3, 'length_mm' => 320], ['shape' => 'disc', 'count' => 1, 'diameter_mm' => 110, 'thickness_mm' => 6]]]);
     }
 
     /** What is at Cure: one load baking, one worked out, one waiting that no single bake serves. */

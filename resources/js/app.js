@@ -4,6 +4,7 @@ import { runClocks } from './clocks.js';
 import { readPointer } from './pointer.js';
 import { walkByKeys } from './keys.js';
 import { adjustForm } from './adjust.js';
+import { placePins } from './pins.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -16,3 +17,4 @@ Alpine.start();
 runClocks();
 readPointer();
 walkByKeys();
+placePins();

@@ -26,6 +26,11 @@ const views = {
         await page.getByRole('link', { name: /Bollard bases/ }).click();
         await page.getByRole('link', { name: 'Card' }).click();
     },
+    pins: async (page) => {
+        await page.goto(`${base}/find?q=bollard`);
+        await page.getByRole('link', { name: /Bollard bases/ }).click();
+        await page.getByRole('link', { name: /^Pins/ }).click();
+    },
     rules: async (page) => page.goto(`${base}/rules`),
     part: async (page) => {
         await page.goto(`${base}/station/blast`);

@@ -23,12 +23,12 @@ final class DemoShopTest extends ShopTestCase
         $mara = User::query()->where('role', 'owner')->firstOrFail();
         foreach (['metric', 'us'] as $system) {
             $mara->update(['unit_system' => $system]);
-            $pages = ['/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop', '/people'];
+            $pages = ['/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop', '/people', '/metal', '/rules'];
             foreach (Station::cases() as $station) {
                 $pages[] = "/station/{$station->slug()}";
             }
             foreach (Job::query()->with('parts')->get() as $job) {
-                array_push($pages, "/jobs/{$job->id}", "/jobs/{$job->id}/edit", "/jobs/{$job->id}/record", "/jobs/{$job->id}/parts/create", ...$job->parts->map(fn ($part): string => "/parts/{$part->id}/edit"));
+                array_push($pages, "/jobs/{$job->id}", "/jobs/{$job->id}/edit", "/jobs/{$job->id}/record", "/jobs/{$job->id}/parts/create", ...$job->parts->flatMap(fn ($part): array => array_map(fn (string $page): string => "/parts/{$part->id}/{$page}", ['edit', 'route', 'bench', 'pins', 'agreement'])), ...["/jobs/{$job->id}/card"]);
             }
             foreach (Bake::query()->pluck('id') as $id) {
                 array_push($pages, "/bakes/{$id}", "/bakes/{$id}/board");

@@ -8,7 +8,9 @@ use Aenum\Core\Route\Station;
 use Aenum\Core\Shape\ShapeKind;
 use App\Actions\Intake\PartShapes;
 use App\Models\Part;
+use App\Models\Shop;
 use App\Support\QrCode;
+use Illuminate\Http\UploadedFile;
 
 final class PartBenchTest extends ShopTestCase
 {
@@ -89,5 +91,62 @@ final class PartBenchTest extends ShopTestCase
             self::assertStringContainsString("M{$x} {$y}h1v1h-1z", $code->path);
             self::assertStringNotContainsString('M'.($x + 1).' '.($y + 1).'h1v1h-1z', $code->path);
         }
+    }
+
+    public function test_a_mesh_is_read_drawn_and_can_make_the_part_s_figures(): void
+    {
+        $part = $this->part_();
+        $tetra = "v 0 0 0\nv 100 0 0\nv 0 100 0\nv 0 0 100\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n";
+        $send = fn (string $bytes, string $name, string $unit = 'mm') => $this->actingAs($this->finisher)->post("/parts/{$part->id}/mesh", ['mesh' => UploadedFile::fake()->createWithContent($name, $bytes), 'unit' => $unit]);
+        $send($tetra, 'finial.obj')->assertSessionHasNoErrors();
+        $kg = 7850 * 0.001 / 6;
+        self::assertEqualsWithDelta($kg, PartShapes::of($part->refresh())->massKg(), 1e-9);
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertOk()->assertSee('4 triangles')->assertSee('finial.obj')->assertSee('class="mesh mesh-light"', false)->assertDontSee('has no volume');
+        $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($kg, $part->refresh()->mass_kg, 1e-3);
+        $open = substr($tetra, 0, (int) strrpos(rtrim($tetra), "\n") + 1);
+        $send($open, 'open.OBJ')->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertSee('The mesh is open');
+        foreach ([['', 'empty.stl'], ["solid x\nfacet\n", 'cut.stl'], ['v 1 2', 'short.obj'], [$tetra, 'part.step'], ["v 0 0 0\nf 1 2 9\n", 'far.obj']] as [$bytes, $name]) {
+            $send($bytes, $name)->assertSessionHasErrors('mesh');
+        }
+        $send($tetra, 'x.obj', 'mile')->assertSessionHasErrors('unit');
+        self::assertSame('open.OBJ', $part->refresh()->mesh['name'], 'a refused file leaves the one before');
+        $this->send("/parts/{$part->id}/mesh/drop");
+        self::assertNull($part->refresh()->mesh);
+    }
+
+    public function test_it_says_whether_the_part_fits_and_what_was_learned_last_time(): void
+    {
+        Shop::current()->update(['equipment' => ['rail_kg' => 100, 'hook_kg' => 5, 'booth_mm' => [500, 500, 500]]]);
+        $old = $this->part($this->job(), 'railing', 6.3, 0.8, 2, 'carbon_steel');
+        $this->bakeFor($this->hang($old), 40);
+        $part = $this->part_();
+        $part->update(['facts' => ['box_mm' => [900, 450, 60]]]);
+        $page = $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertOk();
+        $page->assertSee('Carries 100 kg; all 4 weigh 25 kg')->assertSee('One piece is 6.3 kg, the hook carries 5.0 kg')->assertSee('No. ')->assertSee("Last time: <a href=\"/jobs/{$old->job_id}\"", false)->assertSee('pulled after 40 min');
+    }
+
+    public function test_the_counter_says_cost_coats_and_what_is_agreed(): void
+    {
+        Shop::current()->update(['prices' => ['hour' => 60, 'powder_kg' => 12, 'media_kg' => 1]]);
+        $job = $this->job(Station::Intake);
+        $part = $this->part($job, 'railing', 6.3, 0.8, 4, 'carbon_steel');
+        $part->update(['facts' => ['made' => 'welded', 'on_it' => ['rust', 'plating'], 'features' => []]]);
+        $job->update(['lives' => 'outdoors']);
+        $page = $this->actingAs($this->finisher)->get("/parts/{$part->id}/route")->assertOk();
+        $page->assertSee('CHF')->assertSee('first idea of cost for 4')->assertSee('Zinc-rich primer')->assertSee('not planned.')->assertSee('Pits the rust has eaten');
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/agreement")->assertOk()->assertSee('What is not promised')->assertSee('Adhesion over old plating.')->assertSee('sign-line', false);
+        $this->send("/parts/{$part->id}/signatures", ['rule' => 'plating-adhesion', 'name' => 'A. Holder'])->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/agreement")->assertSee('Signed A. Holder');
+    }
+
+    public function test_the_metal_is_found_by_questions(): void
+    {
+        $this->actingAs($this->viewer)->get('/metal')->assertOk()->assertSee('12 metals are left')->assertSee('Ask this next');
+        $this->get('/metal?magnet=slips&weight=light&body=rolled')->assertSee('Aluminium')->assertDontSee('metals are left');
+        $this->get('/metal?magnet=holds&colour=red')->assertSee('Nothing fits');
+        $this->get('/metal?air=1 kg&water=2 kg')->assertOk()->assertSee('allowed: 0 to');
+        $this->get('/metal?magnet[]=x&air=soup&water=2')->assertOk();
     }
 }

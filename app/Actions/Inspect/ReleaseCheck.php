@@ -26,6 +26,11 @@ final readonly class ReleaseCheck
             foreach ($part->coats as $coat) {
                 self::judge($coat, "{$part->name}, coat {$coat->position} ({$coat->powder->name})", $stops, $doubts);
             }
+            foreach ($part->bags as $bag) {
+                if (! $bag->isBack()) {
+                    $stops[] = "{$part->name}, bag {$bag->name}: ".($bag->counted_back === null ? "{$bag->count} not counted back yet." : "{$bag->counted_back} of {$bag->count} counted back.");
+                }
+            }
             if ($part->coats->isEmpty()) {
                 $doubts[] = "{$part->name} has no coat planned.";
             }

@@ -37,24 +37,35 @@ final readonly class PartShapes
         return ShapeFile::read(Node::parse(json_encode($shape + ['material' => $metal], JSON_THROW_ON_ERROR)));
     }
 
+    public function isEmpty(): bool
+    {
+        return $this->pieces === [] && $this->part->mesh === null;
+    }
+
+    /** A figure of the mesh, if there is one: area_m2 or volume_m3. */
+    private function mesh(string $figure): float
+    {
+        return (float) ($this->part->mesh[$figure] ?? 0.0);
+    }
+
     public function massKg(): float
     {
-        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['massKg'], $this->pieces));
+        return $this->mesh('volume_m3') * ($this->part->metalKind()->densityKgPerM3 ?? 0.0) + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['massKg'], $this->pieces));
     }
 
     public function coatAreaM2(): float
     {
-        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->coatAreaM2, $this->pieces));
+        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->coatAreaM2, $this->pieces));
     }
 
     public function blastAreaM2(): float
     {
-        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->blastAreaM2, $this->pieces));
+        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->blastAreaM2, $this->pieces));
     }
 
     public function heatAreaM2(): float
     {
-        return array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->heatAreaM2, $this->pieces));
+        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->heatAreaM2, $this->pieces));
     }
 
     public function thickestMm(): float
@@ -65,7 +76,7 @@ final readonly class PartShapes
     /** What is odd about the weighed mass; null where nothing is, or nothing is built. */
     public function gap(): ?string
     {
-        if ($this->pieces === []) {
+        if ($this->isEmpty() || $this->massKg() <= 0) {
             return null;
         }
         $gap = $this->part->mass_kg / $this->massKg() - 1;
@@ -102,9 +113,10 @@ final readonly class PartShapes
     public static function take(Part $part): void
     {
         $built = self::of($part);
-        if ($built->pieces === [] || $part->sections()->exists()) {
-            throw ValidationException::withMessages(['shape' => $built->pieces === [] ? 'Nothing is built yet.' : 'The part has regions, which make its mass and area; change them there.']);
+        if ($built->isEmpty() || $part->sections()->exists()) {
+            throw ValidationException::withMessages(['shape' => $built->isEmpty() ? 'Nothing is built yet.' : 'The part has regions, which make its mass and area; change them there.']);
         }
-        $part->update(['mass_kg' => round($built->massKg(), 4), 'area_m2' => round($built->coatAreaM2(), 5)]);
+        // An open mesh has an area and no volume: the weighed mass stays.
+        $part->update(['area_m2' => round($built->coatAreaM2(), 5)] + ($built->massKg() > 0 ? ['mass_kg' => round($built->massKg(), 4)] : []));
     }
 }

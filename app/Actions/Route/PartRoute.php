@@ -7,6 +7,7 @@ namespace App\Actions\Route;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Route\RoutePlanner;
 use Aenum\Core\Route\Step;
+use Aenum\Core\Rule\Facts\JobFacts;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\RuleBook;
@@ -14,6 +15,7 @@ use Aenum\Core\Rule\Severity;
 use App\Models\Coat;
 use App\Models\Oven;
 use App\Models\Part;
+use App\Models\Pin;
 use App\Models\Shop;
 
 /** A part's route as it stands: what is known of it, the steps, and what the rules say. */
@@ -23,23 +25,28 @@ final readonly class PartRoute
      * @param  list<Step>  $steps
      * @param  list<Finding>  $findings
      */
-    private function __construct(public Part $part, public array $steps, public array $findings, public bool $changed)
+    private function __construct(public Part $part, public JobFacts $facts, public array $steps, public array $findings, public bool $changed)
     {
     }
 
     public static function of(Part $part): self
     {
-        $part->loadMissing(['job', 'coats.powder.rows', 'signatures']);
+        $part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins']);
         $file = RouteFile::parse(json_encode(self::file($part), JSON_THROW_ON_ERROR));
         $steps = $file->steps ?? RoutePlanner::lay($file->facts);
 
-        return new self($part, $steps, RuleBook::judge(new Plan($file->facts, $steps)), $file->steps !== null);
+        return new self($part, $file->facts, $steps, RuleBook::judge(new Plan($file->facts, $steps)), $file->steps !== null);
     }
 
     /** @return list<Finding> what keeps the job at Intake */
     public function holding(): array
     {
         return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->holds()));
+    }
+
+    public function plan(): Plan
+    {
+        return new Plan($this->facts, $this->steps);
     }
 
     public function minutes(): float
@@ -64,10 +71,14 @@ final readonly class PartRoute
         $facts = $part->facts ?? [];
         $blast = $facts['blast'] ?? null;
         unset($facts['blast']);
+        $pinned = array_filter($part->pins->map(fn (Pin $pin): ?string => $pin->kind->feature())->all());
+        if ($pinned !== []) {
+            $facts['features'] = array_values(array_unique([...$facts['features'] ?? [], ...$pinned]));
+        }
 
         return [
             'format' => RouteFile::FORMAT,
-            'part' => $facts + ['name' => $part->name, 'metal' => $part->metal, 'count' => $part->count, 'mass_kg' => $part->mass_kg, 'area_m2' => $part->area_m2],
+            'part' => $facts + (isset($facts['box_mm']) || ! isset($part->mesh['box_mm']) ? [] : ['box_mm' => $part->mesh['box_mm']]) + ['name' => $part->name, 'metal' => $part->metal, 'count' => $part->count, 'mass_kg' => $part->mass_kg, 'area_m2' => $part->area_m2],
             'where' => $part->job->lives,
             'humidity_pct' => $shop->humidity_pct,
             'coats' => $part->coats->map(fn (Coat $coat): array => self::coat($coat, $part))->values()->all(),

@@ -46,6 +46,13 @@ final class HouseController
             'booth.*' => ['nullable', Measured::above(Dimension::Size, 0, 50)],
             'compressor_m3_min' => ['nullable', 'numeric', 'gt:0', 'max:1000'],
             'nozzle_mm' => ['nullable', 'numeric', 'gt:0', 'max:50'],
+            'air.compressor_bar' => ['nullable', new Measured(Dimension::Pressure, 2, 20)],
+            'air.air_hose_m' => ['nullable', new Measured(Dimension::Size, 0, 200)],
+            'air.blast_hose_m' => ['nullable', new Measured(Dimension::Size, 0, 200)],
+            'air.air_hose_mm' => ['nullable', new Measured(Dimension::Length, 8, 100)],
+            'air.blast_hose_mm' => ['nullable', new Measured(Dimension::Length, 8, 100)],
+            'air.nozzle_new_mm' => ['nullable', new Measured(Dimension::Length, 1, 50)],
+            'prices.*' => ['nullable', 'numeric', 'between:0,100000'],
         ]);
         $house = [];
         foreach (HouseWays::CHOICES as $question => $choices) {
@@ -58,7 +65,8 @@ final class HouseController
         Shop::current()->update([
             'name' => $in['name'], 'timezone' => $in['timezone'], 'currency' => $in['currency'], 'kwh_price' => $in['kwh_price'],
             'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']), 'clock_way' => $in['clock_way'],
-            'house' => $house, 'equipment' => $this->equipment($in), 'humidity_pct' => $in['humidity_pct'],
+            'house' => $house, 'equipment' => $this->equipment($in), 'air' => $this->air($in['air'] ?? []),
+            'prices' => array_map(floatval(...), array_filter(array_intersect_key($in['prices'] ?? [], array_flip(['hour', 'powder_kg', 'media_kg'])), fn (mixed $price): bool => $price !== null && $price !== '')), 'humidity_pct' => $in['humidity_pct'],
             'margin' => $in['margin_percent'] / 100, 'overbake_limit' => $in['overbake_percent'] / 100,
         ]);
 
@@ -78,6 +86,24 @@ final class HouseController
             'booth_mm' => count($booth) === 3 && ! in_array(null, $booth, true) ? array_map(fn (?float $m): float => 1000 * (float) $m, $booth) : null,
             'compressor_m3_min' => isset($in['compressor_m3_min']) ? (float) $in['compressor_m3_min'] : null, 'nozzle_mm' => isset($in['nozzle_mm']) ? (float) $in['nozzle_mm'] : null,
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $in
+     * @return array<string, float>
+     */
+    private function air(array $in): array
+    {
+        $kinds = ['compressor_bar' => Dimension::Pressure, 'air_hose_m' => Dimension::Size, 'air_hose_mm' => Dimension::Length, 'blast_hose_m' => Dimension::Size, 'blast_hose_mm' => Dimension::Length, 'nozzle_new_mm' => Dimension::Length];
+        $air = [];
+        foreach ($kinds as $key => $dimension) {
+            $value = Measured::read($dimension, $in[$key] ?? null);
+            if ($value !== null) {
+                $air[$key] = $value;
+            }
+        }
+
+        return $air;
     }
 
     public function people(): View

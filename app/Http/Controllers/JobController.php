@@ -42,7 +42,7 @@ final class JobController
 
     public function show(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'moves.user']);
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins', 'parts.bags', 'moves.user']);
 
         return view('jobs.show', [
             'job' => $job,
@@ -114,7 +114,7 @@ final class JobController
     /** What travels with the parts: an A5 sheet for each. */
     public function card(Job $job): View
     {
-        $job->load(['customer', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job']);
+        $job->load(['customer', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins', 'parts.bags', 'parts.pictures']);
 
         return view('jobs.card', ['job' => $job, 'routes' => $job->parts->map(fn (Part $part): PartRoute => PartRoute::of($part))]);
     }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Shape\MeshReader;
 use Aenum\Core\Shape\ShapeKind;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Actions\Intake\LastTime;
+use App\Actions\Intake\MeshOfPart;
+use App\Actions\Intake\PartFit;
 use App\Actions\Intake\PartShapes;
+use App\Actions\Route\PartRoute;
 use App\Models\Part;
 use App\Rules\Measured;
 use App\Support\ShapeWords;
@@ -15,6 +20,7 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -26,9 +32,9 @@ final class PartBenchController
         $built = PartShapes::of($part);
 
         return view('jobs.bench', [
-            'part' => $part, 'built' => $built, 'drawing' => $built->drawing(),
+            'part' => $part, 'built' => $built, 'drawing' => $built->drawing(), 'fit' => PartFit::of(PartRoute::of($part)), 'lastTime' => LastTime::of($part),
             'kind' => ShapeKind::tryFrom((string) $request->string('kind', (string) session()->getOldInput('shape', 'plate'))) ?? ShapeKind::Plate,
-            'others' => Part::query()->with('job')->whereKeyNot($part->id)->whereNotNull('shapes')->orderByDesc('id')->limit(40)->get(),
+            'others' => Part::query()->with('job')->whereKeyNot($part->id)->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'))->orderByDesc('id')->limit(40)->get(),
         ]);
     }
 
@@ -62,11 +68,33 @@ final class PartBenchController
         return redirect("/parts/{$part->id}/bench")->with('said', 'The part\'s mass and area are those of the shapes now.');
     }
 
+    public function mesh(Request $request, Part $part, MeshOfPart $read): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $in = $request->validate(['unit' => ['required', Rule::in(array_keys(MeshReader::UNITS))]]);
+        $file = $request->file('mesh');
+        if (! $file instanceof UploadedFile) {
+            throw ValidationException::withMessages(['mesh' => 'No mesh came along; pick a file, STL or OBJ up to 64 MB.']);
+        }
+        $read($part, $file, $in['unit']);
+
+        return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is read.');
+    }
+
+    public function dropMesh(Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $part->update(['mesh' => null]);
+
+        return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is taken away.');
+    }
+
     public function copy(Request $request, Part $part): RedirectResponse
     {
         $this->mustBeOpen($part);
         $in = $request->validate(['from' => ['required', Rule::exists('parts', 'id')]]);
-        $part->update(['shapes' => Part::query()->findOrFail($in['from'])->shapes]);
+        $from = Part::query()->findOrFail($in['from']);
+        $part->update(['shapes' => $from->shapes, 'mesh' => $from->mesh]);
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'Copied; change what differs.');
     }

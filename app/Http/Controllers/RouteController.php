@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Metal\MetalQuestions;
 use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Rule as OneRule;
 use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Route\ChangeRoute;
+use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
 use App\Http\Requests\FactsRequest;
 use App\Models\Part;
 use App\Models\Signature;
 use App\Models\User;
 use App\Support\ShopClock;
+use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +32,9 @@ final class RouteController
 {
     public function show(Part $part): View
     {
-        return view('route.show', ['part' => $part, 'route' => PartRoute::of($part)]);
+        $route = PartRoute::of($part);
+
+        return view('route.show', ['part' => $part, 'route' => $route, 'counter' => Counter::of($route)]);
     }
 
     public function facts(FactsRequest $request, Part $part): View|RedirectResponse
@@ -35,7 +44,13 @@ final class RouteController
         $part->job->update(['lives' => $request->validated('lives')]);
         $part->unsetRelations();
 
-        return $request->hasHeader('HX-Request') ? view('route.answer', ['part' => $part, 'route' => PartRoute::of($part)]) : redirect("/parts/{$part->id}/route")->with('said', 'Noted.');
+        if ($request->hasHeader('HX-Request')) {
+            $route = PartRoute::of($part);
+
+            return view('route.answer', ['part' => $part, 'route' => $route, 'counter' => Counter::of($route)]);
+        }
+
+        return redirect("/parts/{$part->id}/route")->with('said', 'Noted.');
     }
 
     public function change(Request $request, Part $part, ChangeRoute $change): RedirectResponse
@@ -64,6 +79,36 @@ final class RouteController
         $signature->update(['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $request->user()?->getAuthIdentifier()]);
 
         return redirect("/parts/{$signature->part_id}/route")->with('said', 'The signature is withdrawn; it stays in the record.');
+    }
+
+    /** What was agreed, on a sheet to sign. */
+    public function agreement(Part $part): View
+    {
+        $part->load(['job.customer', 'signatures.user']);
+        $route = PartRoute::of($part);
+        $waivable = collect($route->findings)->filter(fn (Finding $finding): bool => $finding->rule->severity() === Severity::Sign || $finding->rule->key() === 'old-plating')->values();
+        $worded = $waivable->map(fn (Finding $finding): string => $finding->rule->key() === 'old-plating' ? 'plating-adhesion' : $finding->rule->key());
+
+        return view('jobs.agreement', ['part' => $part, 'counter' => Counter::of($route), 'waivable' => $waivable, 'signed' => $part->signatures->reject(fn (Signature $signature): bool => $worded->contains($signature->rule))]);
+    }
+
+    /** Which metal it is, asked a question at a time. */
+    public function metal(Request $request): View
+    {
+        $given = array_filter(array_intersect_key($request->query(), MetalQuestions::QUESTIONS), fn (mixed $answer): bool => is_string($answer) && $answer !== '');
+        $given = array_filter($given, fn (string $answer, string $question): bool => isset(MetalQuestions::QUESTIONS[$question][1][$answer]), ARRAY_FILTER_USE_BOTH);
+        [$air, $water] = [trim((string) $request->string('air')), trim((string) $request->string('water'))];
+        $wrong = null;
+        try {
+            $found = $air !== '' && $water !== ''
+                ? MetalQuestions::answer($given, Dimension::Mass->parse('weighed in air', $air, Units::current()->system), Dimension::Mass->parse('under water', $water, Units::current()->system))
+                : MetalQuestions::answer($given);
+        } catch (InvalidQuantity $e) {
+            $wrong = ucfirst($e->getMessage()).'.';
+            $found = MetalQuestions::answer($given);
+        }
+
+        return view('jobs.metal', ['given' => $given, 'found' => $found, 'air' => $air, 'water' => $water, 'wrong' => $wrong]);
     }
 
     /** Every rule there is. */

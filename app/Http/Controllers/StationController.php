@@ -82,7 +82,7 @@ final class StationController
     public function release(Request $request, Job $job, MoveJob $move): RedirectResponse
     {
         $in = $request->validate(['note' => ['nullable', 'string', 'max:500']]);
-        $check = ReleaseCheck::of($job->loadMissing(['parts.coats.results', 'parts.coats.inspections', 'parts.coats.powder']));
+        $check = ReleaseCheck::of($job->loadMissing(['parts.coats.results', 'parts.coats.inspections', 'parts.coats.powder', 'parts.bags']));
         if ($check->stops !== []) {
             throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
         }

@@ -25,6 +25,14 @@
         </div>
         <x-field name="compressor_m3_min" label="Compressor, free air, m³/min" :value="$shop->equipment['compressor_m3_min'] ?? ''" inputmode="decimal" />
         <x-field name="nozzle_mm" label="Blast nozzle bore, mm" :value="$shop->equipment['nozzle_mm'] ?? ''" inputmode="decimal" />
+        @foreach (['compressor_bar' => ['Compressor holds, at its receiver', D::Pressure], 'nozzle_new_mm' => ['Nozzle bore when it was new', D::Length], 'air_hose_m' => ['Air hose, dryer to pot: length', D::Size], 'air_hose_mm' => ['its bore', D::Length], 'blast_hose_m' => ['Blast hose, pot to nozzle: length', D::Size], 'blast_hose_mm' => ['its bore', D::Length]] as $key => [$label, $dimension])
+            <x-field name="air[{{ $key }}]" :label="$label" :unit="$u->unit($dimension)" :value="$u->field($dimension, $shop->air[$key] ?? null)" />
+        @endforeach
+        <h2 class="col-span-full mt-2">What things cost</h2>
+        @foreach (['hour' => 'An hour of hands', 'powder_kg' => 'A kilogram of powder', 'media_kg' => 'A kilogram of blast media'] as $key => $label)
+            <x-field name="prices[{{ $key }}]" :label="$label" :unit="$shop->currency" :value="$shop->prices[$key] ?? ''" inputmode="decimal" />
+        @endforeach
+        <h2 class="col-span-full mt-2">The air of the shop</h2>
         <x-field name="humidity_pct" label="Usual humidity of the air, %" :value="round($shop->humidity_pct)" inputmode="decimal" hint="Sets how long blasted steel may stand bare." />
         <div class="col-span-full"><button class="btn btn-do">Save</button></div>
     </form>

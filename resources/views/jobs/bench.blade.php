@@ -1,21 +1,16 @@
 @use('Aenum\Core\Shape\ShapeKind')
 @use('Aenum\Core\Unit\Dimension', 'D')
 <x-layout :title="$part->name.' on the part bench'" :at="$part->job->isOpen() ? $part->job->station : null">
-    <p><a class="inline-flex items-center min-h-[44px]" href="/jobs/{{ $part->job_id }}">Job {{ $part->job->number }}, {{ $part->job->title }}</a></p>
-    <h1 class="mb-3">{{ $part->name }}: built from shapes</h1>
+    <x-part-head :part="$part" at="bench" />
     <div class="grid grid-cols-[minmax(0,1fr)_22rem] max-[1000px]:grid-cols-1 gap-5">
         <div class="grid gap-4 content-start">
             @if ($built->gap())<x-verdict tone="stop" :headline="'Weighed and built are apart.'" :reasons="[$built->gap()]" />@endif
             @if ($drawing)
                 <figure class="panel">
                     <svg class="part-drawing" viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}" role="img" aria-label="{{ collect($drawing->pieces())->map(fn ($p) => $p['caption'].', '.$p['measures'])->join('; ') }}">
-                        @foreach ($drawing->pieces() as $piece)
-                            @foreach ($piece['faces'] as $face)<path d="{{ $face['path'] }}" fill-opacity="{{ $face['shade'] }}" />@endforeach
-                            <text x="{{ $piece['x'] }}" y="{{ $piece['base'] + 24 }}">{{ $piece['caption'] }}</text><text class="tick" x="{{ $piece['x'] }}" y="{{ $piece['base'] + 43 }}">{{ $piece['measures'] }}</text>
-                        @endforeach
-                        <line x1="16" x2="{{ 16 + $drawing->ruler()['width'] }}" y1="16" y2="16" /><text class="tick" x="{{ 22 + $drawing->ruler()['width'] }}" y="21">{{ $drawing->ruler()['mm'] }} mm</text>
+                        <x-part-drawing :drawing="$drawing" />
                     </svg>
-                    <figcaption class="hint">To scale, each shape once; thicker metal is darker.</figcaption>
+                    <figcaption class="hint flex flex-wrap gap-x-4"><span>To scale, each shape once. Thickness:</span>@foreach ($drawing->tones() as $tone)<span class="inline-flex items-center gap-1"><svg class="part-drawing tone" viewBox="0 0 10 10" aria-hidden="true"><path d="M0 0h10v10h-10z" fill-opacity="{{ $tone['shade'] }}" /></svg>{{ $u->show(D::Length, $tone['mm']) }}</span>@endforeach</figcaption>
                 </figure>
                 <ol class="panel grid gap-1">
                     @foreach ($built->pieces as $n => $piece)
@@ -23,15 +18,22 @@
                             @if ($part->job->isOpen()) @can('work')<form method="post" action="/parts/{{ $part->id }}/shapes/{{ $n }}/drop"><x-once /><button class="btn btn-quiet !px-3" aria-label="Take away shape {{ $n + 1 }}, {{ $piece['label'] }}">×</button></form>@endcan @endif</li>
                     @endforeach
                 </ol>
-            @else
+            @elseif (! $part->mesh)
                 <p class="panel">Nothing is built yet. Pick a shape, give its measures, and it is drawn and weighed here.</p>
             @endif
+            @if ($part->mesh)@include('jobs.mesh', ['mesh' => $part->mesh])@endif
+            <section class="panel" aria-label="Does it fit"><h2 class="mb-1">Does it fit</h2>
+                <dl class="grid grid-cols-[5rem_minmax(0,1fr)] gap-x-3">@foreach ($fit as $line)<dt class="font-medium">{{ ucfirst($line['what']) }}</dt><dd @class(['wrong' => $line['fits'] === false])>{{ $line['fits'] === false ? 'No. ' : ($line['fits'] ? 'Yes. ' : '') }}{{ $line['says'] }}</dd>@endforeach</dl>
+            </section>
+            @foreach ($lastTime as $time)
+                <section class="panel" aria-label="Last time"><h2>Last time: <a href="/jobs/{{ $time['part']->job_id }}">job {{ $time['part']->job->number }}</a></h2><ul>@foreach ($time['learned'] as $line)<li>{{ $line }}</li>@endforeach</ul></section>
+            @endforeach
         </div>
         <div class="grid gap-4 content-start">
-            @if ($built->pieces)
+            @if (! $built->isEmpty())
                 <section class="panel" aria-label="What it comes to">
-                    <p><span class="num text-[3rem]">{{ $u->show(D::Mass, $built->massKg()) }}</span></p>
-                    <p>{{ $u->show(D::Area, $built->coatAreaM2()) }} to coat, {{ $u->show(D::Area, $built->blastAreaM2()) }} to blast, {{ $u->show(D::Area, $built->heatAreaM2()) }} heated; thickest {{ $u->show(D::Length, $built->thickestMm()) }}.</p>
+                    <p><span class="num text-[3rem]">{{ $built->massKg() > 0 ? $u->show(D::Mass, $built->massKg()) : $u->show(D::Area, $built->coatAreaM2()) }}</span></p>
+                    <p>{{ $u->show(D::Area, $built->coatAreaM2()) }} to coat, {{ $u->show(D::Area, $built->blastAreaM2()) }} to blast, {{ $u->show(D::Area, $built->heatAreaM2()) }} heated{{ $built->pieces ? '; thickest '.$u->show(D::Length, $built->thickestMm()) : '' }}.</p>
                     <p class="hint">Written down: {{ $u->show(D::Mass, $part->mass_kg) }}, {{ $u->show(D::Area, $part->area_m2) }}.</p>
                     @if ($part->job->isOpen()) @can('work')<form method="post" action="/parts/{{ $part->id }}/shapes/take" class="mt-2"><x-once /><button class="btn w-full">Take these figures</button></form>@endcan @endif
                 </section>
@@ -50,6 +52,10 @@
                         @if (in_array('holes', $kind->mayHave(), true))<div class="grid grid-cols-2 gap-3"><x-field name="hole_mm" label="Holes across" :unit="$u->unit(D::Length)" /><x-field name="hole_count" label="how many" /></div>@endif
                         <button class="btn btn-do">Add it</button>
                     </form>
+                    <form method="post" action="/parts/{{ $part->id }}/mesh" enctype="multipart/form-data" class="panel grid gap-2"><x-once />
+                        <label for="mesh">Or a mesh: STL or OBJ up to 64 MB</label><input id="mesh" type="file" name="mesh" accept=".stl,.obj" @error('mesh') aria-invalid="true" aria-describedby="mesh-says" @enderror>
+                        @error('mesh')<p id="mesh-says" class="wrong">{{ $message }}</p>@enderror
+                        <div class="flex items-end gap-3"><div class="w-28"><x-pick name="unit" label="drawn in" :options="['mm' => 'mm', 'in' => 'inches', 'm' => 'metres']" value="mm" /></div><button class="btn grow">Read the mesh</button></div></form>
                     @if ($others->isNotEmpty())
                         <form method="post" action="/parts/{{ $part->id }}/shapes/copy" class="panel flex items-end gap-3"><x-once /><div class="grow"><x-pick name="from" label="Or build it like" :options="$others->mapWithKeys(fn ($p) => [$p->id => $p->name.', job '.$p->job->number])" /></div><button class="btn">Copy</button></form>
                     @endif

@@ -2,10 +2,10 @@
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 <x-layout :title="'Card of job '.$job->number" :at="$job->isOpen() ? $job->station : null">
-    <p class="no-print hint mb-3">The traveller card goes with the parts. Print it from the browser: A5, one sheet a part. The code opens the job on a tablet.</p>
+    <p class="no-print hint mb-3">The traveller card goes with the parts. Print it from the browser: one sheet a part, A5 or, on US letter units, half letter. The code opens the job on a tablet.</p>
     @forelse ($routes as $route)
         @php($part = $route->part)
-        <article class="panel card mb-4" aria-label="Card of {{ $part->name }}">
+        <article class="panel card mb-4 {{ $u->system->value === 'us' ? 'card-half-letter' : '' }}" aria-label="Card of {{ $part->name }}">
             <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-4 items-start">
                 <div>
                     <p class="num text-[2.6rem]">{{ $job->number }}</p>
@@ -16,6 +16,11 @@
                 </div>
                 <x-qr :text="url('/jobs/'.$job->id)" :label="'Opens job '.$job->number" />
             </div>
+            @php($picture = $part->pictures->firstWhere(fn ($p) => $part->pins->contains('picture_id', $p->id)) ?? ($part->pins->whereNull('picture_id')->isEmpty() ? $part->pictures->first() : null))
+            @if ($part->pins->isNotEmpty() || $part->shapes || $picture)
+                <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-3 mt-2 card-pins"><x-pinned :part="$part" :picture="$picture" /><x-pin-list :part="$part" :pins="$part->pins" /></div>
+            @endif
+            @if ($part->bags->isNotEmpty())<p><b>Bags:</b> {{ $part->bags->map(fn ($b) => $b->name.', '.$b->count.' '.$b->holds)->join('; ') }}</p>@endif
             @if ($route->holding())<p class="wrong">Held: {{ collect($route->holding())->map(fn ($f) => $f->evidence)->join('; ') }}.</p>@endif
             <ol class="card-steps mt-2">
                 @foreach ($route->steps as $n => $step)

@@ -52,6 +52,9 @@
                             @if ($check->stops)<x-verdict tone="stop" headline="It cannot leave yet." :reasons="$check->stops" />@endif
                             @if ($check->doubts)<div class="verdict"><strong>Open points</strong>@foreach ($check->doubts as $doubt)<p>{{ $doubt }}</p>@endforeach</div>@endif
                             <p class="hint">Count every plug, cap and loose piece back before you sign.</p>
+                            @foreach ($job->parts as $part)@foreach ($part->bags as $bag)
+                                <form method="post" action="/bags/{{ $bag->id }}/count" class="flex items-end gap-2"><x-once /><div class="grow"><label for="back-{{ $bag->id }}">{{ $part->name }}, bag {{ $bag->name }}: {{ $bag->holds }}, {{ $bag->count }} counted in</label><input id="back-{{ $bag->id }}" name="back" inputmode="numeric" value="{{ $bag->counted_back }}" autocomplete="off"></div><button class="btn" aria-label="Count bag {{ $bag->name }} back">{{ $bag->isBack() ? 'Whole' : 'Count back' }}</button></form>
+                            @endforeach @endforeach
                             <form method="post" action="/jobs/{{ $job->id }}/release" class="grid gap-3">
                                 <x-once />
                                 <x-field name="note" id="release-note" label="Note" :hint="$check->doubts ? 'Say why it may leave with the open points.' : null" />

@@ -1,21 +1,22 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('Aenum\Core\Rule\Facts\PartFacts')
 @php($facts = $part->facts ?? [])
+@php($pinned = $part->pins->map(fn ($p) => $p->kind->feature())->filter()->all())
 @php($words = fn (array $keys) => collect($keys)->mapWithKeys(fn ($k) => [$k => str_replace('_', ' ', $k)]))
 <x-layout :title="$part->name.': what it is and its route'" :at="$part->job->isOpen() ? $part->job->station : null">
-    <p><a class="inline-flex items-center min-h-[44px]" href="/jobs/{{ $part->job_id }}">Job {{ $part->job->number }}, {{ $part->job->title }}</a></p>
-    <h1 class="mb-3">{{ $part->count }} × {{ $part->name }}</h1>
+    <x-part-head :part="$part" at="route" />
     <div class="grid grid-cols-[24rem_minmax(0,1fr)] max-[1000px]:grid-cols-1 gap-5">
         <form method="post" action="/parts/{{ $part->id }}/facts" class="panel grid gap-3 content-start" @can('work') hx-put="/parts/{{ $part->id }}/facts" hx-trigger="change delay:150ms" hx-target="#answer" hx-swap="outerHTML" @endcan>
             @csrf @method('put')
             <h2>What is it</h2>
+            <p class="hint">{{ $part->metalKind()->name }}. <a href="/metal">Not sure which metal?</a></p>
             <x-pick name="made" label="Made how" :options="$words(PartFacts::MADE)" :value="$facts['made'] ?? (str_starts_with($part->metal, 'cast') ? 'cast' : 'sheet')" />
             <x-pick name="lives" label="Where will it live" :options="['indoors' => 'indoors', 'outdoors' => 'outdoors', 'coast' => 'by salt water', 'chemicals' => 'among chemicals']" :value="$part->job->lives" />
             <fieldset><legend>What is on it now</legend><div class="grid grid-cols-2">
                 @foreach ($words(PartFacts::ON_IT) as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="on_it[]" value="{{ $key }}" @checked(in_array($key, $facts['on_it'] ?? [], true))> {{ $word }}</label>@endforeach
             </div></fieldset>
             <fieldset><legend>What it has</legend><div class="grid grid-cols-2">
-                @foreach ($words(PartFacts::FEATURES) as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="features[]" value="{{ $key }}" @checked(in_array($key, $facts['features'] ?? [], true))> {{ $word }}</label>@endforeach
+                @foreach ($words(PartFacts::FEATURES) as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="features[]" value="{{ $key }}" @checked(in_array($key, $facts['features'] ?? [], true))> {{ $word }}@if (in_array($key, $pinned, true)) <span class="hint">pinned</span>@endif</label>@endforeach
             </div></fieldset>
             <fieldset><legend>What else is so</legend><div class="grid">
                 @foreach (['oily' => 'was oily once', 'paint_tested' => 'old paint tested, no lead or chromate', 'plating_new' => 'its plating is new', 'hardened' => 'hardened or sprung', 'heat_treated' => 'heat-treated or structural light alloy', 'vented' => 'hollows are vented'] as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="is[]" value="{{ $key }}" @checked($facts[$key] ?? false)> {{ $word }}</label>@endforeach

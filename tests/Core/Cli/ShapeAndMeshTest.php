@@ -242,4 +242,59 @@ final class ShapeAndMeshTest extends TestCase
 
         return [$facets, $volume * 1e-9, $area * 1e-6];
     }
+
+    public function test_a_mesh_is_drawn_with_its_light_and_the_metal_behind_it(): void
+    {
+        // A cube of 40 mm: looked at from above a corner, three faces in three lights, and no more metal than its diagonal.
+        $cube = '';
+        foreach (self::cubeFacets(40.0) as $facet) {
+            $cube .= "facet normal 0 0 0\nouter loop\n".implode('', array_map(fn (array $p): string => 'vertex '.implode(' ', $p)."\n", $facet))."endloop\nendfacet\n";
+        }
+        $stl = "solid cube\n{$cube}endsolid cube\n";
+        [$mesh, $picture] = MeshReader::readWithPicture(self::stream($stl), strlen($stl), 'stl');
+        self::assertEqualsWithDelta(64000e-9, (float) $mesh->volumeM3, 1e-12);
+        $drawing = $picture->drawing();
+        self::assertCount(3, array_filter($drawing->light));
+        self::assertGreaterThan(40, $drawing->thickestMm);
+        self::assertLessThanOrEqual(40 * sqrt(3) + 0.5, $drawing->thickestMm);
+        // The metal seen through, summed over the grid, is the cube again.
+        $cell = ($drawing->widthMm / $drawing->columns) ** 2;
+        $mirror = new \ReflectionProperty($picture, 'through');
+        self::assertEqualsWithDelta(64000, $cell * array_sum($mirror->getValue($picture)), 1500);
+        // Turned inside out it looks the same.
+        $inside = preg_replace('/(vertex [^\n]+\n)(vertex [^\n]+\n)(vertex [^\n]+\n)/', '$1$3$2', $stl) ?? '';
+        [$turned, $same] = MeshReader::readWithPicture(self::stream($inside), strlen($inside), 'stl');
+        self::assertTrue($turned->inverted);
+        self::assertSame($drawing->light, $same->drawing()->light);
+    }
+
+    /** @return list<list<array{float, float, float}>> */
+    private static function cubeFacets(float $side): array
+    {
+        $facets = [];
+        foreach ([[0, 1, 2], [1, 2, 0], [2, 0, 1]] as [$i, $j, $k]) {
+            foreach ([0.0, $side] as $level) {
+                $corner = function (float $a, float $b) use ($i, $j, $k, $level): array {
+                    $p = [0.0, 0.0, 0.0];
+                    [$p[$i], $p[$j], $p[$k]] = [$a, $b, $level];
+
+                    return $p;
+                };
+                [$a, $b, $c, $d] = [$corner(0, 0), $corner($side, 0), $corner($side, $side), $corner(0, $side)];
+                array_push($facets, ...($level > 0 ? [[$a, $b, $c], [$a, $c, $d]] : [[$a, $c, $b], [$a, $d, $c]]));
+            }
+        }
+
+        return $facets;
+    }
+
+    /** @return resource */
+    private static function stream(string $text)
+    {
+        $stream = fopen('php://memory', 'w+b') ?: throw new \RuntimeException;
+        fwrite($stream, $text);
+        rewind($stream);
+
+        return $stream;
+    }
 }

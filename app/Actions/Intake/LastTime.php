@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Intake;
+
+use App\Models\BakeResult;
+use App\Models\Coat;
+use App\Models\Part;
+use App\Support\Units;
+
+/** What was learned the last time the shop had a part like this. */
+final class LastTime
+{
+    private const MOST = 3;
+
+    /** @return list<array{part: Part, learned: list<string>}> the latest first */
+    public static function of(Part $part): array
+    {
+        $units = Units::current();
+        $like = Part::query()->with(['job', 'coats.powder', 'coats.results.bake.oven', 'coats.inspections'])->whereKeyNot($part->id);
+        $like->where('name', $part->name)->whereNull('withdrawn_at')->orderByDesc('id')->limit(self::MOST);
+
+        return array_values($like->get()->map(fn (Part $other): array => ['part' => $other, 'learned' => self::learned($other, $units)])->filter(fn (array $one): bool => $one['learned'] !== [])->all());
+    }
+
+    /** @return list<string> */
+    private static function learned(Part $part, Units $units): array
+    {
+        $learned = [];
+        foreach ($part->coats as $coat) {
+            $last = $coat->results->sortBy('id')->last();
+            if ($last instanceof BakeResult && $last->bake->pulled_at !== null && $last->bake->shut_at !== null) {
+                $learned[] = sprintf('%s %s: %s in the %s, pulled after %s; %s, dose %s.', ucfirst($coat->role), $coat->powder->name, $units->temp($last->bake->setpoint_c), $last->bake->oven->name, Units::minutes($last->bake->shut_at->diffInSeconds($last->bake->pulled_at) / 60), $last->state->label(), number_format($last->dose, 2));
+            }
+            foreach (self::found($coat) as $line) {
+                $learned[] = $line;
+            }
+        }
+
+        return $learned;
+    }
+
+    /** @return list<string> */
+    private static function found(Coat $coat): array
+    {
+        $film = $coat->inspections->firstWhere('kind', 'film');
+        $rub = $coat->inspections->firstWhere('kind', 'solvent_rub');
+
+        return array_values(array_filter([
+            $film === null ? null : sprintf('Film came to %.0f µm in the mean, %s the sheet.', $film->findings['mean_um'], $film->verdict === 'pass' ? 'within' : 'outside'),
+            $rub === null ? null : "Solvent rub {$rub->findings['rating']} of 5.",
+        ]));
+    }
+}

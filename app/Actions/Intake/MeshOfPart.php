@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Intake;
+
+use Aenum\Core\Shape\MeshReader;
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Models\Part;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+
+/** Reads a mesh of a part from a file: its measures and its picture are kept, the file is not. */
+final class MeshOfPart
+{
+    public const LARGEST_BYTES = 64 * 1024 * 1024;
+
+    /** @throws ValidationException naming what cannot be read */
+    public function __invoke(Part $part, UploadedFile $file, string $unit): void
+    {
+        $name = basename($file->getClientOriginalName());
+        $kind = strtolower(pathinfo($name, PATHINFO_EXTENSION));
+        if (! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
+            throw ValidationException::withMessages(['mesh' => 'Mesh did not arrive whole or is too large; allowed: STL or OBJ up to 64 MB.']);
+        }
+        if (! in_array($kind, ['stl', 'obj'], true)) {
+            throw ValidationException::withMessages(['mesh' => "Mesh is \"{$name}\"; allowed: a file that ends in .stl or .obj."]);
+        }
+        $stream = fopen($file->getPathname(), 'rb');
+        if ($stream === false) {
+            throw ValidationException::withMessages(['mesh' => 'Mesh cannot be opened; send it again.']);
+        }
+        set_time_limit(180);
+        try {
+            [$mesh, $picture] = MeshReader::readWithPicture($stream, (int) $file->getSize(), $kind, $unit);
+        } catch (InvalidQuantity $e) {
+            throw ValidationException::withMessages(['mesh' => ucfirst(trim("mesh {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.']);
+        } finally {
+            fclose($stream);
+        }
+        $drawing = $picture->drawing();
+        $part->update(['mesh' => [
+            'name' => mb_substr($name, 0, 120), 'unit' => $unit, 'area_m2' => $mesh->areaM2, 'volume_m3' => $mesh->volumeM3, 'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
+            'closed' => $mesh->closed, 'triangles' => $mesh->triangles, 'degenerate' => $mesh->degenerate,
+            'columns' => $drawing->columns, 'rows' => $drawing->rows, 'width_mm' => $drawing->widthMm, 'light' => $drawing->light, 'through' => $drawing->through, 'thickest_mm' => $drawing->thickestMm,
+        ]]);
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Intake\PartShapes;
+use App\Actions\Pins\KeepPicture;
+use App\Actions\Pins\PlacePin;
+use App\Http\Requests\PinRequest;
+use App\Models\Bag;
+use App\Models\Part;
+use App\Models\Picture;
+use App\Models\Pin;
+use App\Models\User;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A part's photos, the pins on them and on its drawing, and the bags of what was taken off it. */
+final class PinController
+{
+    public function show(Request $request, Part $part): View
+    {
+        $part->load(['pictures', 'pins', 'bags', 'job']);
+        $asked = (string) $request->string('picture', (string) session()->getOldInput('picture_id'));
+        $picture = $asked === 'drawing' ? null : ($part->pictures->firstWhere('id', (int) $asked) ?? $part->pictures->first());
+
+        return view('pins.show', ['part' => $part, 'picture' => $picture, 'built' => PartShapes::of($part)]);
+    }
+
+    public function image(Picture $picture): Response
+    {
+        abort_if($picture->withdrawn_at !== null, 404);
+
+        return response((string) Storage::disk('local')->get($picture->file), 200, [
+            'Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff', 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
+    }
+
+    public function upload(Request $request, Part $part, KeepPicture $keep): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $file = $request->file('photo');
+        if (! $file instanceof \Illuminate\Http\UploadedFile) {
+            throw ValidationException::withMessages(['photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.']);
+        }
+        $picture = $keep($part, $file, $this->person($request));
+
+        return redirect("/parts/{$part->id}/pins?picture={$picture->id}")->with('said', 'The photo is kept. Touch it to set a pin.');
+    }
+
+    public function withdrawPicture(Picture $picture): RedirectResponse
+    {
+        $this->mustBeOpen($picture->part);
+        if (Pin::query()->where('picture_id', $picture->id)->whereNull('withdrawn_at')->exists()) {
+            throw ValidationException::withMessages(['photo' => 'There are pins on this photo; take them out first.']);
+        }
+        $picture->update(['withdrawn_at' => ShopClock::now()]);
+
+        return redirect("/parts/{$picture->part_id}/pins")->with('said', 'The photo is taken away.');
+    }
+
+    public function place(PinRequest $request, Part $part, PlacePin $place): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $pin = $place($part, $request->pin(), $this->person($request));
+
+        return redirect("/parts/{$part->id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is in.");
+    }
+
+    public function withdraw(Pin $pin): RedirectResponse
+    {
+        $this->mustBeOpen($pin->part);
+        $pin->update(['withdrawn_at' => ShopClock::now()]);
+
+        return redirect("/parts/{$pin->part_id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is out; its number is not given again.");
+    }
+
+    public function bag(Request $request, Part $part): RedirectResponse
+    {
+        $this->mustBeOpen($part);
+        $in = $request->validate(['bag' => ['required', 'string', 'max:60'], 'holds' => ['required', 'string', 'max:200'], 'count' => ['required', 'integer', 'between:1,10000']], [
+            'bag.required' => 'Bag has no name; write what stands on it, such as B1.', 'holds.required' => 'What is in it is empty; write what was taken off.', 'count.*' => 'Pieces is not a count; allowed: 1 to 10000.',
+        ]);
+        Bag::query()->create(['part_id' => $part->id, 'name' => $in['bag'], 'holds' => $in['holds'], 'count' => $in['count'], 'user_id' => $this->person($request)->id, 'at' => ShopClock::now()]);
+
+        return redirect("/parts/{$part->id}/pins")->with('said', "Bag {$in['bag']}: {$in['count']} counted in.");
+    }
+
+    public function countBack(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->mustBeOpen($bag->part);
+        $in = $request->validate(['back' => ['required', 'integer', 'between:0,10000']], ['back.*' => 'Counted back is not a count; allowed: 0 to 10000.']);
+        $bag->update(['counted_back' => $in['back'], 'counted_by' => $this->person($request)->id, 'counted_at' => ShopClock::now()]);
+
+        return back()->with('said', $bag->isBack() ? "Bag {$bag->name} is whole." : "Bag {$bag->name}: {$in['back']} of {$bag->count}. Look for the rest before it leaves.");
+    }
+
+    public function withdrawBag(Bag $bag): RedirectResponse
+    {
+        $this->mustBeOpen($bag->part);
+        $bag->update(['withdrawn_at' => ShopClock::now()]);
+
+        return back()->with('said', "Bag {$bag->name} is taken off the list.");
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+
+    private function mustBeOpen(Part $part): void
+    {
+        if (! $part->job->isOpen()) {
+            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Loose pieces taken off a part, in a named bag.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property string $name
+ * @property string $holds
+ * @property int $count
+ * @property ?int $counted_back
+ * @property Part $part
+ */
+final class Bag extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    public function isBack(): bool
+    {
+        return $this->counted_back === $this->count;
+    }
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Mask\PinKind;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A numbered place on a part that somebody must know of.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property ?int $picture_id null for the part's drawing
+ * @property int $number
+ * @property PinKind $kind
+ * @property float $x share of the picture's width from the left
+ * @property float $y share of its height from the top
+ * @property ?float $size_mm
+ * @property int $places how many alike on one piece
+ * @property bool $must_stay_bare a safety item: film on it can hurt someone
+ * @property ?string $note
+ * @property ?string $bare_signed_by
+ * @property ?CarbonImmutable $bare_signed_at
+ * @property Part $part
+ */
+final class Pin extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => PinKind::class, 'x' => 'float', 'y' => 'float', 'size_mm' => 'float', 'must_stay_bare' => 'boolean', 'at' => 'immutable_datetime:Y-m-d H:i:s.v', 'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Blast;
+
+use Aenum\Core\Unit\Check;
+
+/**
+ * Air from compressor to nozzle: the pressure at each point and the flow through all of them.
+ *
+ * A hose loses Δp = 450·q^1.85·L/(d⁵·p) bar (q free air l/s, L m, d mm, p bar absolute; empirical formula for dry air
+ * in smooth hose); media in the blast hose half as much again. The nozzle's pressure is the highest at which the
+ * compressor gives the air and the losses leave it.
+ */
+final readonly class AirSystem
+{
+    private const ATMOSPHERE_BAR = 1.01325;
+
+    /** Separator and dryer together, bar. House figure for clean filters. */
+    private const DRYER_BAR = 0.3;
+
+    private const MEDIA_IN_HOSE = 1.5;
+
+    /** Least that still blasts, bar. */
+    private const LEAST_BAR = 0.9;
+
+    /** @param  list<array{name: string, bar: float}>  $points  from the compressor to the nozzle */
+    private function __construct(
+        public array $points,
+        public float $nozzleBar,
+        public float $wantedBar,
+        /** Free air through it all, m³/min. */
+        public float $freeAirM3Min,
+        /** What stops it from holding the wanted pressure; null where it holds it. */
+        public ?string $limit,
+        public float $largestBoreMm,
+        /** Air of the worn bore against the new one. */
+        public float $wear,
+    ) {
+    }
+
+    /**
+     * @param  float  $compressorM3Min  free air
+     * @param  float  $compressorBar  at its receiver, gauge
+     * @param  array{float, float}  $airHose  length m and bore mm, dryer to pot
+     * @param  array{float, float}  $blastHose  pot to nozzle
+     */
+    public static function solve(float $compressorM3Min, float $compressorBar, float $boreMm, float $newBoreMm, float $wantedBar, array $airHose, array $blastHose): self
+    {
+        Check::above('compressor_m3_min', $compressorM3Min, 0, 1000);
+        Check::between('compressor_bar', $compressorBar, 2, 20);
+        Check::between('pressure_bar', $wantedBar, self::LEAST_BAR, 20);
+        $feeds = fn (float $bar): bool => Nozzle::freeAirM3Min($boreMm, $bar) <= $compressorM3Min;
+        $leaves = fn (float $bar): bool => self::before($bar, Nozzle::freeAirM3Min($boreMm, $bar), $airHose, $blastHose)[0] <= $compressorBar;
+        $bar = $wantedBar;
+        if (! $feeds($bar) || ! $leaves($bar)) {
+            [$low, $high] = [self::LEAST_BAR, $wantedBar];
+            for ($i = 0; $i < 50; $i++) {
+                $bar = ($low + $high) / 2;
+                $feeds($bar) && $leaves($bar) ? $low = $bar : $high = $bar;
+            }
+            $bar = $low;
+        }
+        $limit = match (true) {
+            $bar > $wantedBar - 0.05 => null,
+            ! $feeds($bar + 0.02) => sprintf('The nozzle takes %.2f m³/min at %.1f bar; the compressor gives %.2f.', Nozzle::freeAirM3Min($boreMm, $wantedBar), $wantedBar, $compressorM3Min),
+            default => sprintf('Hoses and dryer eat %.1f bar of the compressor\'s %.1f.', $compressorBar - $bar, $compressorBar),
+        };
+        $flow = Nozzle::freeAirM3Min($boreMm, $bar);
+        [$receiver, $pot] = self::before($bar, $flow, $airHose, $blastHose);
+        $dryer = $receiver - self::DRYER_BAR;
+
+        return new self([
+            ['name' => 'compressor', 'bar' => $receiver], ['name' => 'separator and dryer', 'bar' => $dryer], ['name' => 'pot', 'bar' => $pot], ['name' => 'nozzle', 'bar' => $bar],
+        ], $bar, $wantedBar, $flow, $limit, Nozzle::largestBoreMm($wantedBar, $compressorM3Min), ($boreMm / Check::above('new_bore_mm', $newBoreMm, 0, 50)) ** 2);
+    }
+
+    /**
+     * Gauge pressures needed at the receiver and in the pot for so much at the nozzle.
+     *
+     * @param  array{float, float}  $airHose
+     * @param  array{float, float}  $blastHose
+     * @return array{float, float}
+     */
+    private static function before(float $nozzleBar, float $freeAirM3Min, array $airHose, array $blastHose): array
+    {
+        $pot = $nozzleBar + self::MEDIA_IN_HOSE * self::loss($freeAirM3Min, $blastHose, $nozzleBar);
+
+        return [$pot + self::loss($freeAirM3Min, $airHose, $pot) + self::DRYER_BAR, $pot];
+    }
+
+    /** @param  array{float, float}  $hose  length m, bore mm */
+    private static function loss(float $freeAirM3Min, array $hose, float $bar): float
+    {
+        return 450 * (1000 * $freeAirM3Min / 60) ** 1.85 * Check::between('hose_m', $hose[0], 0, 200) / (Check::between('hose_mm', $hose[1], 8, 100) ** 5 * ($bar + self::ATMOSPHERE_BAR));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Blast;
+
+use Aenum\Core\Rule\Facts\BlastFacts;
+use Aenum\Core\Rule\Facts\JobFacts;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Severity;
+
+/** Every medium for one part: why, and why not. The rules say what must not be; the rest is how well it does the work. */
+final readonly class MediaChoice
+{
+    /** @param  list<string>  $why */
+    private function __construct(public string $media, public bool $allowed, public float $score, public array $why)
+    {
+    }
+
+    /**
+     * @param  list<string>  $onIt  what the blast must take off
+     * @return list<self> the best first, the forbidden last
+     */
+    public static function rank(JobFacts $facts, array $onIt, float $bar): array
+    {
+        $all = array_map(fn (string $media): self => self::judge($media, $facts, $onIt, $bar), MediaCatalogue::keys());
+        usort($all, fn (self $a, self $b): int => [$b->allowed, $b->score] <=> [$a->allowed, $a->score]);
+
+        return $all;
+    }
+
+    /** @param  list<string>  $onIt */
+    private static function judge(string $media, JobFacts $facts, array $onIt, float $bar): self
+    {
+        $rz = BlastPlan::rz($media, $facts->part->metal, $bar);
+        $why = [];
+        $allowed = true;
+        foreach (self::against(new JobFacts($facts->part, $facts->where, $facts->coats, new BlastFacts($media, $bar, $rz), $facts->equipment, $facts->house, $facts->humidityPct, [])) as $finding) {
+            $allowed = $allowed && $finding->rule->severity() !== Severity::Stop;
+            $why[] = ucfirst($finding->evidence).'. '.$finding->rule->reason();
+        }
+        $stays = array_values(array_filter($onIt, fn (string $on): bool => ! MediaCatalogue::takesOff($media, $on)));
+        $film = $facts->filmMicrons();
+        // A film wants teeth of about a quarter of its thickness: under a tenth it slides, over a third the peaks come through.
+        $bite = $film > 0 ? $rz / $film : $rz / 70;
+        $score = MediaCatalogue::rate($media) * ($stays === [] ? 1 : 0.2) * ($bite < 0.1 ? 0.4 : ($bite > 1 / 3 ? 0.6 : 1.0)) * (1 - 0.15 / MediaCatalogue::cycles($media));
+        if ($stays !== []) {
+            $why[] = 'It does not take '.str_replace('_', ' ', implode(', ', $stays)).' off.';
+        }
+        if ($allowed) {
+            $why[] = sprintf('Leaves about %.0f µm of profile: %s.', $rz, $bite < 0.1 ? 'little for the film to hold to' : ($bite > 1 / 3 ? 'peaks near the top of the film, so two coats or a finer grain' : 'right for the film planned'));
+            $why[] = sprintf('Cleans at %.0f %% of aluminium oxide; a grain lasts about %s.', 100 * MediaCatalogue::rate($media), MediaCatalogue::cycles($media) <= 1.5 ? 'one use' : sprintf('%.0f uses', MediaCatalogue::cycles($media)));
+        }
+
+        return new self($media, $allowed, $score, $why);
+    }
+
+    /** @return list<Finding> what the rules on metals and processes say of a medium */
+    private static function against(JobFacts $facts): array
+    {
+        $with = RuleBook::judge(new Plan($facts, []));
+        $without = array_map(fn (Finding $finding): string => $finding->rule->key(), RuleBook::judge(new Plan(new JobFacts($facts->part, $facts->where, $facts->coats, null, $facts->equipment, $facts->house, $facts->humidityPct, []), [])));
+
+        return array_values(array_filter($with, fn (Finding $finding): bool => $finding->rule->group() === Group::Metal && ! in_array($finding->rule->key(), $without, true)));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Route;
+
+use Aenum\Core\Metal\Metal;
+use Aenum\Core\Powder\Cover;
+use Aenum\Core\Rule\Plan;
+
+/** A first idea of what a job takes: minutes of hands, powder, media, heat, and the money they come to. */
+final readonly class FirstCost
+{
+    /** Share of the sprayed powder that stays on the part in a small shop spraying to waste. */
+    public const TRANSFER = 0.6;
+
+    /** Share of an oven's energy that ends up in the load, for a batch oven part full. House figure. */
+    public const OVEN_SHARE = 0.3;
+
+    /** @param  array<string, float>  $money  by what it is for */
+    private function __construct(public float $handMinutes, public float $waitMinutes, public float $powderKg, public float $mediaKg, public float $kwh, public array $money)
+    {
+    }
+
+    /**
+     * @param  list<array{sg: float, price: ?float}>  $powders  of the coats, from the metal up; price per kg, null for the shop's usual
+     * @param  array{hour?: float, powder_kg?: float, media_kg?: float, kwh?: float}  $prices
+     * @param  float  $mediaKg  worn away by the blast, all pieces
+     */
+    public static function of(Plan $plan, array $powders, float $mediaKg, ?Metal $metal, float $ambientC, array $prices): self
+    {
+        $part = $plan->facts->part;
+        $minutes = array_sum(array_map(fn (Step $step): float => $step->minutes, $plan->steps));
+        $kg = $spent = 0.0;
+        foreach ($plan->facts->coats as $n => $coat) {
+            $each = $part->count * ($part->areaM2 ?? 0.0) / Cover::m2PerKg($powders[$n]['sg'] ?? 1.5, $coat->filmMicrons, self::TRANSFER);
+            $kg += $each;
+            $spent += $each * ($powders[$n]['price'] ?? $prices['powder_kg'] ?? 0.0);
+        }
+        $kwh = 0.0;
+        foreach ($plan->heats() as [$celsius]) {
+            $kwh += $metal === null ? 0.0 : $part->count * ($part->massKg ?? 0.0) * max(0.0, $metal->heatCapacity->enthalpy($ambientC, $celsius)) / 3.6e6 / self::OVEN_SHARE;
+        }
+
+        return new self($minutes, array_sum(array_map(fn (Step $step): float => $step->waitMinutes, $plan->steps)), $kg, $mediaKg, $kwh, [
+            'hands' => $minutes / 60 * ($prices['hour'] ?? 0.0), 'powder' => $spent, 'media' => $mediaKg * ($prices['media_kg'] ?? 0.0), 'heat' => $kwh * ($prices['kwh'] ?? 0.0),
+        ]);
+    }
+
+    public function total(): float
+    {
+        return array_sum($this->money);
+    }
+}

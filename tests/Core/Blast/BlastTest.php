@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Blast;
+
+use Aenum\Core\Blast\AirSystem;
+use Aenum\Core\Blast\BlastPlan;
+use Aenum\Core\Blast\MediaCatalogue;
+use Aenum\Core\Blast\MediaChoice;
+use Aenum\Core\Blast\Nozzle;
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Format\RouteFile;
+use Aenum\Core\Unit\InvalidQuantity;
+use Eris\Generators;
+use Eris\TestTrait;
+use PHPUnit\Framework\TestCase;
+
+final class BlastTest extends TestCase
+{
+    use TestTrait;
+
+    /** @param  array<string, mixed>  $part */
+    private static function facts(array $part, string $where = 'indoors', float $film = 75): \Aenum\Core\Rule\Facts\JobFacts
+    {
+        return RouteFile::parse(json_encode(['format' => 'aenum-route/1', 'part' => $part, 'where' => $where, 'coats' => [['role' => 'base', 'bake_c' => 190, 'film_um' => $film]]], JSON_THROW_ON_ERROR))->facts;
+    }
+
+    public function test_the_reference_nozzle_cleans_at_the_base_rate(): void
+    {
+        $plan = BlastPlan::of('aluminium_oxide', 'carbon_steel', ['rust'], 8.0, 8, 7, 2.0);
+        self::assertEqualsWithDelta(8.0, $plan->rateM2PerH, 1e-9);
+        self::assertEqualsWithDelta(60.0, $plan->minutes, 1e-9);
+        // 0.0780 kg/s of air carries twice that of media for an hour; a grain lasts twelve uses.
+        self::assertEqualsWithDelta(60 * 2 * 0.0780, $plan->mediaKgPerMin, 0.02);
+        self::assertEqualsWithDelta(60 * 60 * 2 * 0.0780 / 12, $plan->mediaKg, 0.2);
+        self::assertEqualsWithDelta(60.0, $plan->rzMicrons, 1e-9);
+    }
+
+    public function test_the_slowest_coating_pressure_access_and_mixture_make_the_time(): void
+    {
+        $minutes = fn (array $on, float $bar = 7, float $mix = 2.0, string $access = 'open', float $bore = 8): float => BlastPlan::of('aluminium_oxide', 'carbon_steel', $on, 5.0, $bore, $bar, $mix, $access)->minutes;
+        self::assertEqualsWithDelta($minutes(['old_powder']), $minutes(['rust', 'old_powder']), 1e-9);
+        self::assertEqualsWithDelta($minutes([]) / 0.5, $minutes([], access: 'deep'), 1e-9);
+        // Air goes with absolute pressure, and the root of the gauge pressure comes on top.
+        self::assertEqualsWithDelta($minutes([]) * 8.01325 / 5.01325 * sqrt(7 / 4), $minutes([], 4), 1e-6);
+        self::assertEqualsWithDelta($minutes([]) * (8 / 6) ** 2, $minutes([], bore: 6), 1e-6);
+        self::assertEqualsWithDelta($minutes([]) / (2 * exp(-1)), $minutes([], mix: 4.0), 1e-6);
+        self::assertEqualsWithDelta($minutes([]) / (0.5 * exp(0.5)), $minutes([], mix: 1.0), 1e-6);
+    }
+
+    public function test_no_mixture_beats_the_best_one(): void
+    {
+        $this->forAll(Generators::choose(5, 100), Generators::elements(MediaCatalogue::keys()))->then(function (int $tenths, string $media): void {
+            $best = MediaCatalogue::bestMixture($media);
+            $factor = BlastPlan::mixtureFactor($tenths / 10, $best);
+            self::assertLessThanOrEqual(1.0, $factor);
+            self::assertGreaterThan(0.0, $factor);
+            self::assertSame(abs($tenths / 10 - $best) < 1e-9, abs($factor - 1.0) < 1e-12);
+        });
+    }
+
+    public function test_the_shop_s_factor_learns_slowly_and_both_ways(): void
+    {
+        self::assertSame(1.0, ShopFactor::from([])->factor);
+        self::assertEqualsWithDelta(2 ** 0.25, ShopFactor::from([[10, 20]])->factor, 1e-12);
+        self::assertEqualsWithDelta(2 ** (10 / 13), ShopFactor::from(array_fill(0, 10, [10, 20]))->factor, 1e-12);
+        self::assertEqualsWithDelta(1.0, ShopFactor::from([[10, 20], [20, 10]])->factor, 1e-12);
+        $few = ShopFactor::from([[10, 14], [20, 26]]);
+        $many = ShopFactor::from(array_fill(0, 40, [10, 13]));
+        self::assertLessThan($few->between(60)[1] - $few->between(60)[0], $many->between(60)[1] - $many->between(60)[0]);
+        self::assertStringContainsString('first idea', $few->trust());
+        self::assertStringContainsString('agree well', $many->trust());
+        $this->expectException(InvalidQuantity::class);
+        ShopFactor::from([[10, 0]]);
+    }
+
+    public function test_air_is_what_compressor_and_hoses_let_through(): void
+    {
+        $wide = [[10.0, 32.0], [8.0, 32.0]];
+        $plenty = AirSystem::solve(6.0, 9.0, 8, 8, 7, ...$wide);
+        self::assertNull($plenty->limit);
+        self::assertSame(7.0, $plenty->nozzleBar);
+        self::assertSame(['compressor', 'separator and dryer', 'pot', 'nozzle'], array_column($plenty->points, 'name'));
+        $bars = array_column($plenty->points, 'bar');
+        self::assertSame($bars, array_reverse(array_values(array_intersect_key(array_reverse($bars), $bars))));
+        self::assertGreaterThan($bars[3], $bars[2]);
+        self::assertGreaterThan($bars[1], $bars[0]);
+
+        $small = AirSystem::solve(2.9, 9.0, 8, 7.5, 7, ...$wide);
+        self::assertEqualsWithDelta(Nozzle::sustainedBar(8, 2.9), $small->nozzleBar, 0.01);
+        self::assertStringContainsString('the compressor gives 2.90', (string) $small->limit);
+        self::assertEqualsWithDelta((8 / 7.5) ** 2, $small->wear, 1e-12);
+        self::assertEqualsWithDelta(2.9, Nozzle::freeAirM3Min($small->largestBoreMm, 7), 1e-9);
+
+        $thin = AirSystem::solve(6.0, 8.0, 8, 8, 7, [30.0, 16.0], [12.0, 16.0]);
+        self::assertLessThan(6.0, $thin->nozzleBar);
+        self::assertStringContainsString('Hoses and dryer eat', (string) $thin->limit);
+        self::assertEqualsWithDelta(8.0, $thin->points[0]['bar'], 0.01);
+    }
+
+    public function test_more_compressor_never_gives_less_pressure(): void
+    {
+        $this->forAll(Generators::choose(8, 80), Generators::choose(4, 12), Generators::choose(20, 90))->then(function (int $air, int $bore, int $bar): void {
+            $solve = fn (float $m3): float => AirSystem::solve($m3, 9, $bore, $bore, $bar / 10, [10, 25], [8, 25])->nozzleBar;
+            self::assertGreaterThanOrEqual($solve($air / 10) - 1e-6, $solve($air / 10 + 0.5));
+            self::assertLessThanOrEqual($bar / 10 + 1e-9, $solve($air / 10));
+        });
+    }
+
+    public function test_media_are_ranked_with_their_reasons(): void
+    {
+        $steel = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'on_it' => ['mill_scale']]), ['mill_scale'], 6);
+        self::assertCount(count(MediaCatalogue::keys()), $steel);
+        self::assertTrue($steel[0]->allowed);
+        self::assertTrue(MediaCatalogue::takesOff($steel[0]->media, 'mill_scale'));
+        self::assertSame('silica_sand', end($steel)->media);
+        self::assertStringContainsString('lungs', strtolower(implode(' ', end($steel)->why)));
+
+        $by = fn (array $ranked, string $media): MediaChoice => array_values(array_filter($ranked, fn (MediaChoice $c): bool => $c->media === $media))[0];
+        $aluminium = MediaChoice::rank(self::facts(['metal' => 'aluminium']), [], 5);
+        self::assertFalse($by($aluminium, 'steel_grit')->allowed);
+        self::assertTrue($by($aluminium, 'fine_garnet')->allowed);
+        $passages = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'features' => ['oil_passages'], 'on_it' => ['paint']]), ['paint'], 4);
+        self::assertFalse($by($passages, 'glass_bead')->allowed);
+        self::assertFalse(MediaCatalogue::isHard($passages[0]->media));
+        foreach ([...$steel, ...$aluminium, ...$passages] as $choice) {
+            self::assertNotSame([], $choice->why, $choice->media);
+        }
+    }
+}
