@@ -12,7 +12,10 @@ namespace Aenum\Core\Mask;
  */
 final class MaskCatalogue
 {
-    private const RATED_C = ['silicone_plug' => 260.0, 'polyimide' => 260.0, 'polyester' => 204.0, 'glass_cloth' => 180.0, 'paper' => null];
+    private const RATED_C = ['silicone_plug' => 260.0, 'silicone' => 260.0, 'polyimide' => 260.0, 'polyester' => 204.0, 'glass_cloth' => 180.0, 'paper' => null];
+
+    /** What the shop's stock can be made of. */
+    public const MATERIALS = ['silicone', 'polyimide', 'polyester', 'glass_cloth', 'paper'];
 
     /** Null where it must not see an oven at all. */
     public static function ratedC(string $mask): ?float

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Cure;
+
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\Segment;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Heat\Tape;
+use Aenum\Core\Heat\Trajectory;
+use Aenum\Core\Unit\Check;
+
+/** A bake of bare parts: when the slowest metal reaches the asked temperature, and when it has been held there long enough. */
+final readonly class BakeOut
+{
+    /** The air is run this much over the asked part temperature, K, so that the metal gets there in reasonable time. */
+    public const AIR_ABOVE_K = 15.0;
+
+    private const HORIZON_S = 12 * 3600.0;
+
+    /**
+     * @param  list<array{reaches: ?float, done: ?float, peakC: float, metalMinutes: float}>  $items  minutes of the run
+     */
+    private function __construct(
+        public Trajectory $run,
+        /** Minutes of the run, door and all, to the pull; null where it never gets there. */
+        public ?float $pullMinutes,
+        /** The item that is done last. */
+        public int $decides,
+        public array $items,
+        public float $energyKwh,
+    ) {
+    }
+
+    /**
+     * @param  non-empty-list<LoadItem>  $load  bare metal
+     * @param  float  $targetC  part metal, 60 to 400
+     * @param  float  $holdMinutes  at that temperature, 1 to 720
+     * @param  float|null  $pullMinutes  when it is to be pulled; null for as soon as all is held
+     */
+    public static function plan(Oven $oven, array $load, Conduct $conduct, float $targetC, float $holdMinutes, ?float $pullMinutes = null): self
+    {
+        Check::between('target_c', $targetC, 60, 400);
+        Check::between('hold_min', $holdMinutes, 1, 720);
+        $tape = new Tape(new Simulation($oven, $load, $conduct), self::HORIZON_S);
+        $held = array_fill(0, count($load), 0.0);
+        $reaches = $done = array_fill(0, count($load), null);
+        foreach ($tape as $step) {
+            foreach ($held as $i => $seconds) {
+                if ($done[$i] !== null) {
+                    continue;
+                }
+                $stretch = $step->course($tape->balance->coreOf($i))->above($targetC);
+                if ($stretch === null) {
+                    continue;
+                }
+                $reaches[$i] ??= $stretch[0] / 60;
+                $held[$i] = $seconds + $stretch[1] - $stretch[0];
+                if ($held[$i] >= 60 * $holdMinutes) {
+                    $done[$i] = ($stretch[1] - ($held[$i] - 60 * $holdMinutes)) / 60;
+                }
+            }
+            if (! in_array(null, $done, true)) {
+                break;
+            }
+        }
+        $never = array_search(null, $done, true);
+        $last = $never === false ? (int) array_search(max($done), $done, true) : (int) $never;
+        $ready = $never === false ? (float) $done[$last] : null;
+        $run = $tape->until(60 * ($pullMinutes ?? $ready ?? 240.0), $load);
+        $end = min($run->endS(), 60 * ($pullMinutes ?? $ready ?? INF));
+        $items = [];
+        foreach ($load as $i => $item) {
+            $course = array_map(fn (Segment $piece): Segment => $piece->until($end), array_filter($run->coreCourse($i), fn (Segment $piece): bool => $piece->fromS < $end));
+            $items[] = ['reaches' => $reaches[$i], 'done' => $done[$i], 'peakC' => max($item->startC ?? -INF, ...array_map(fn (Segment $piece): float => max($piece->fromC, $piece->toC), array_values($course))), 'metalMinutes' => MetalAgeing::minutes($course)];
+        }
+
+        return new self($run, $pullMinutes ?? $ready, $last, $items, $run->energyKwh($end));
+    }
+
+    /** Whether every item was held long enough when pulled as set. */
+    public function good(): bool
+    {
+        return $this->pullMinutes !== null && array_filter($this->items, fn (array $item): bool => $item['done'] === null || $item['done'] > $this->pullMinutes + 0.02) === [];
+    }
+}

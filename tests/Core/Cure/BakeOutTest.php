@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cure;
+
+use Aenum\Core\Cure\BakeOut;
+use Aenum\Core\Heat\Conduct;
+use Aenum\Core\Heat\Door;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Unit\InvalidQuantity;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Loads;
+
+final class BakeOutTest extends TestCase
+{
+    /** @return list<LoadItem> */
+    private static function load(): array
+    {
+        return [LoadItem::of('bollard', 2, MetalCatalogue::get('cast_iron'), 40, 1.2, 0.7), LoadItem::of('arm', 6, MetalCatalogue::get('carbon_steel'), 3, 0.4, 0.7)];
+    }
+
+    public function test_the_heaviest_decides_and_the_hold_is_counted_from_its_metal(): void
+    {
+        $conduct = Conduct::of(20, 225)->withDoor(Door::opened(0, 60));
+        $plan = BakeOut::plan(Loads::oven(), self::load(), $conduct, 210, 45);
+        self::assertSame(0, $plan->decides);
+        self::assertTrue($plan->good());
+        self::assertEqualsWithDelta((float) $plan->items[0]['reaches'] + 45, (float) $plan->pullMinutes, 0.2);
+        self::assertLessThan($plan->items[0]['reaches'], $plan->items[1]['reaches']);
+        self::assertEqualsWithDelta(210, $plan->run->coreC(0, 60 * (float) $plan->items[0]['reaches']), 0.05);
+        self::assertGreaterThan(210, $plan->items[1]['peakC']);
+        self::assertLessThanOrEqual(225.5, $plan->items[1]['peakC']);
+        self::assertGreaterThan(45, $plan->items[1]['metalMinutes'], 'at 210 °C and up a minute counts for more than one at 200');
+        self::assertFalse(BakeOut::plan(Loads::oven(), self::load(), $conduct, 210, 45, (float) $plan->pullMinutes - 2)->good());
+        $hotter = BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 230)->withDoor(Door::opened(0, 60)), 210, 45);
+        self::assertLessThan($plan->pullMinutes, $hotter->pullMinutes);
+    }
+
+    public function test_a_setpoint_under_the_target_never_gets_there(): void
+    {
+        $plan = BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 180), 210, 30);
+        self::assertNull($plan->pullMinutes);
+        self::assertNull($plan->items[0]['reaches']);
+        self::assertFalse($plan->good());
+        $this->expectException(InvalidQuantity::class);
+        BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 180), 30, 30);
+    }
+
+    public function test_a_door_opened_in_the_hold_takes_its_minutes_back(): void
+    {
+        $conduct = Conduct::of(20, 215);
+        $plan = BakeOut::plan(Loads::oven(), self::load(), $conduct, 200, 30);
+        $opened = BakeOut::plan(Loads::oven(), self::load(), $conduct->withDoor(Door::opened((float) $plan->items[1]['reaches'] + 5, 240)), 200, 30);
+        self::assertGreaterThan($plan->pullMinutes, $opened->pullMinutes);
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Practice;
+
+use Aenum\Core\Practice\Exercise;
+use Aenum\Core\Practice\Flow;
+use Aenum\Core\Practice\Hazard;
+use Aenum\Core\Practice\Move;
+use Aenum\Core\Practice\Pot;
+use Eris\Generators;
+use Eris\TestTrait;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PotTest extends TestCase
+{
+    use TestTrait;
+
+    /** @return list<Move> */
+    private static function moves(string $keys): array
+    {
+        return array_map(Move::from(...), preg_split('/[\s,]+/', trim($keys)) ?: []);
+    }
+
+    public function test_no_sequence_of_moves_reaches_an_impossible_state(): void
+    {
+        $starts = array_values(array_map(fn (Exercise $e): Pot => $e->start, Exercise::all()));
+        $this->limitTo(300)->forAll(Generators::elements($starts), Generators::vector(40, Generators::elements(Move::cases())))->then(function (Pot $pot, array $moves): void {
+            foreach ($moves as $move) {
+                [$after, $hazards] = $pot->after($move);
+                $told = $move->value.' on '.$pot->key();
+                self::assertTrue($after->bar() >= 0 && $after->bar() <= Pot::MOST_BAR, $told);
+                self::assertTrue(! $after->vent || $after->bar() === 0, 'an open vent holds no pressure: '.$told);
+                self::assertTrue($after->supply || $after->shutIn >= $after->bar(), 'pressure comes from the supply or was shut in: '.$told);
+                self::assertTrue($after->quarters >= 0 && $after->quarters <= Pot::MOST_QUARTERS && $after->mediaKg >= 0 && $after->mediaKg <= Pot::FULL_KG && $after->water >= 0, $told);
+                self::assertTrue($after->flow() === Flow::Nothing || ($after->pressed && $after->bar() > 0), 'nothing flows without air and a hand: '.$told);
+                self::assertTrue($after->flow() !== Flow::Even || ($after->mediaKg > 0 && $after->choke && ! $after->plugged), $told);
+                self::assertTrue(! $pot->gritty || ($after->gritty && $after->set === $pot->set), 'a gritty regulator never heals nor turns: '.$told);
+                self::assertTrue(! $pot->leaky || $after->leaky, $told);
+                self::assertTrue(! $after->loose || $after->bar() === 0, $told);
+                self::assertTrue($after->mediaKg <= $pot->mediaKg || $move === Move::Fill, 'media comes only from the drum: '.$told);
+                self::assertTrue(! $after->pressed || $pot->pressed || $move === Move::Press, $told);
+                self::assertContainsOnlyInstancesOf(Hazard::class, $hazards);
+                $pot = $after;
+            }
+        });
+    }
+
+    /** @return array<string, array{Hazard, Pot, string}> the shortest wrong turn for each */
+    public static function wrongTurns(): array
+    {
+        $running = new Pot(pinned: true, supply: true, set: 5, quarters: 3, mediaKg: 20, pressed: true, settled: true);
+        $ready = new Pot(pinned: true, supply: true, set: 5);
+
+        return [
+            'whip at the supply' => [Hazard::Whip, new Pot(set: 5), 'open_supply'],
+            'whip at the regulator' => [Hazard::Whip, new Pot(supply: true), 'turn_up'],
+            'whip at the vent' => [Hazard::Whip, new Pot(supply: true, set: 5, vent: true), 'close_vent'],
+            'grit under pressure' => [Hazard::GritInRegulator, $ready, 'turn_down'],
+            'grit though vented' => [Hazard::GritInRegulator, $ready, 'open_vent turn_down'],
+            'stuck safety' => [Hazard::StuckSafety, $ready, 'lift_safety'],
+            'lid under pressure' => [Hazard::BlownOpen, $ready, 'fill'],
+            'lid with pressure shut in' => [Hazard::BlownOpen, $ready, 'close_supply fill'],
+            'lid with the supply on' => [Hazard::BlownOpen, $ready, 'open_vent fill'],
+            'wet media' => [Hazard::Plugged, new Pot(pinned: true, water: 3, supply: true, set: 5), 'press more_media'],
+            'packed media' => [Hazard::Plugged, $running, 'more_media more_media more_media'],
+            'flooded' => [Hazard::Flooded, $running, 'more_media more_media'],
+            'a valve open at the start' => [Hazard::Flooded, $ready, 'more_media more_media more_media press'],
+            'starved on going back' => [Hazard::Starved, $running, 'let_go less_media press'],
+            'surge' => [Hazard::Surge, $running, 'close_choke'],
+            'alive in the hand' => [Hazard::Surge, $running, 'open_vent close_vent'],
+        ];
+    }
+
+    #[DataProvider('wrongTurns')]
+    public function test_every_wrong_move_has_its_real_consequence(Hazard $expected, Pot $pot, string $moves): void
+    {
+        $all = [];
+        foreach (self::moves($moves) as $move) {
+            [$pot, $hazards] = $pot->after($move);
+            $all = [...$all, ...$hazards];
+        }
+        self::assertContains($expected, $all);
+        self::assertSame($expected, end($all), 'and only the last move set it off');
+    }
+
+    public function test_every_hazard_is_reachable_and_named(): void
+    {
+        $reached = array_unique(array_map(fn (array $turn): string => $turn[0]->value, array_values(self::wrongTurns())));
+        self::assertEqualsCanonicalizing(array_column(Hazard::cases(), 'value'), $reached);
+        foreach (Hazard::cases() as $hazard) {
+            self::assertNotSame('', $hazard->name().$hazard->happened().$hazard->instead());
+        }
+        foreach ([...Move::cases(), ...Flow::cases()] as $case) {
+            self::assertNotSame('', $case instanceof Move ? $case->label().$case->at() : $case->sounds());
+        }
+    }
+
+    public function test_what_is_broken_stays_broken_and_shows(): void
+    {
+        [$leaky] = (new Pot(pinned: true, supply: true, set: 6))->after(Move::LiftSafety);
+        self::assertSame(2, $leaky->bar(), 'it holds no more than the leak lets it');
+        [$gritty] = (new Pot(pinned: true, supply: true, set: 6))->after(Move::TurnDown);
+        [$same] = $gritty->after(Move::TurnUp);
+        self::assertSame(6, $same->bar());
+        [$loose] = (new Pot(supply: true))->after(Move::TurnUp);
+        self::assertTrue($loose->loose);
+        [$still] = $loose->after(Move::Press);
+        self::assertEquals($loose, $still, 'with the hose loose only the air can be shut off');
+        [$off] = $loose->after(Move::CloseSupply);
+        [$pinned] = $off->after(Move::PinCouplings);
+        self::assertFalse($pinned->loose);
+    }
+
+    public function test_a_plug_is_cleared_by_the_choke_and_not_otherwise(): void
+    {
+        $plugged = Exercise::all()['plug']->start;
+        self::assertSame(Flow::AirOnly, $plugged->flow());
+        foreach ([Move::MoreMedia, Move::LessMedia, Move::TurnUp] as $move) {
+            self::assertTrue($plugged->after($move)[0]->plugged);
+        }
+        [$pushed] = $plugged->after(Move::CloseChoke);
+        self::assertFalse($pushed->plugged);
+        self::assertSame(Flow::Even, $pushed->after(Move::OpenChoke)[0]->flow());
+    }
+
+    public function test_every_exercise_has_a_safe_way_that_scores_full_and_grows_no_easier_by_skipping(): void
+    {
+        foreach (Exercise::all() as $key => $exercise) {
+            self::assertFalse($exercise->reached($exercise->start), $key);
+            $way = $exercise->shortest();
+            self::assertNotSame([], $way, $key);
+            [$pot, $hazards] = $exercise->play($way);
+            self::assertTrue($exercise->reached($pot), $key);
+            self::assertSame([], array_merge(...$hazards), $key);
+            self::assertSame(100, $exercise->score($way));
+            for ($skip = 0; $skip < count($way); $skip++) {
+                [$short, $wrong] = $exercise->play(array_values(array_diff_key($way, [$skip => 1])));
+                self::assertTrue(! $exercise->reached($short) || array_merge(...($wrong ?: [[]])) !== [], "{$key} without move {$skip} would be as good");
+            }
+        }
+    }
+
+    public function test_the_score_takes_detours_lightly_and_hurts_hard(): void
+    {
+        $exercise = Exercise::all()['lower'];
+        $way = $exercise->shortest();
+        self::assertSame(95, $exercise->score([...$way, Move::LessMedia]));
+        self::assertSame(35, $exercise->score([Move::TurnDown, ...$way]));
+        self::assertSame(0, $exercise->score([Move::TurnDown, Move::Fill, ...$way]));
+        [, $hazards] = $exercise->play([Move::LetGo, Move::TurnDown]);
+        self::assertSame([[], [Hazard::GritInRegulator]], $hazards);
+    }
+}
