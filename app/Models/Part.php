@@ -26,7 +26,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array<string, mixed>>|null $shapes
  * @property array<string, mixed>|null $mesh
  * @property array<string, mixed>|null $hang how it hangs on the rack
+ * @property array<string, mixed>|null $prep what was chosen at the preparation benches
  * @property Job $job
+ * @property Collection<int, BenchClock> $clocks
  * @property Collection<int, Section> $sections
  * @property Collection<int, Coat> $coats
  * @property Collection<int, Signature> $signatures
@@ -82,6 +84,15 @@ final class Part extends Model
         return $relation;
     }
 
+    /** @return HasMany<BenchClock, $this> */
+    public function clocks(): HasMany
+    {
+        $relation = $this->hasMany(BenchClock::class);
+        $relation->orderBy('started_at')->orderBy('id');
+
+        return $relation;
+    }
+
     /** @return HasMany<Bag, $this> */
     public function bags(): HasMany
     {
@@ -103,6 +114,6 @@ final class Part extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array', 'mesh' => 'array', 'hang' => 'array'];
+        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array', 'mesh' => 'array', 'hang' => 'array', 'prep' => 'array'];
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Mask\PinKind;
+use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A numbered place on a part that somebody must know of.
@@ -21,14 +24,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $y share of its height from the top
  * @property ?float $size_mm
  * @property int $places how many alike on one piece
+ * @property bool $is_stud the thread is on the outside
  * @property bool $must_stay_bare a safety item: film on it can hurt someone
  * @property ?string $note
  * @property ?string $bare_signed_by
  * @property ?CarbonImmutable $bare_signed_at
  * @property Part $part
+ * @property Collection<int, Fitting> $fittings
  */
 final class Pin extends Model
 {
+    use HeldForChange;
+
     public $timestamps = false;
 
     protected $guarded = [];
@@ -39,9 +46,18 @@ final class Pin extends Model
         return $this->belongsTo(Part::class);
     }
 
+    /** @return HasMany<Fitting, $this> */
+    public function fittings(): HasMany
+    {
+        $relation = $this->hasMany(Fitting::class);
+        $relation->whereNull('withdrawn_at');
+
+        return $relation;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => PinKind::class, 'x' => 'float', 'y' => 'float', 'size_mm' => 'float', 'must_stay_bare' => 'boolean', 'at' => 'immutable_datetime:Y-m-d H:i:s.v', 'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return ['kind' => PinKind::class, 'x' => 'float', 'y' => 'float', 'size_mm' => 'float', 'must_stay_bare' => 'boolean', 'is_stud' => 'boolean', 'at' => 'immutable_datetime:Y-m-d H:i:s.v', 'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
     }
 }

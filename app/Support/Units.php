@@ -49,7 +49,7 @@ final readonly class Units
         }
         $whole = (int) round($minutes);
 
-        return $whole < 100 ? "{$whole} min" : intdiv($whole, 60).' h '.($whole % 60).' min';
+        return $whole < 100 ? "{$whole} min" : intdiv($whole, 60).' h'.($whole % 60 === 0 ? '' : ' '.($whole % 60).' min');
     }
 
     public static function share(float $share): string

@@ -89,7 +89,7 @@ final readonly class MaskPick
             $minutes *= $strips;
             $cut = sprintf('%d × %d strips of %.0f mm; burnish the edges, trim to the line.', $count, $strips, $length);
         } elseif ($mask->kind === 'disc' && abs($mask->toMm - $size) > 0.5) {
-            $cut = sprintf('%d discs cut to %.1f mm from %s.', $count, $size, $mask->name);
+            $cut = sprintf('%d discs of %.1f mm from %s.', $count, $size, $mask->name);
         }
 
         return new self($mask, $why, $count * $minutes, $cut, $tape, $mask->held >= ($mask->kind === 'tape' ? $tape : $count));

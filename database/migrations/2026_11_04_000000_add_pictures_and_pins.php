@@ -34,6 +34,7 @@ return new class extends Migration
             $table->double('y');
             $table->double('size_mm')->nullable();
             $table->unsignedSmallInteger('places')->default(1);
+            $table->boolean('is_stud')->default(false);
             $table->boolean('must_stay_bare')->default(false);
             $table->string('note', 300)->nullable();
             $table->string('bare_signed_by', 120)->nullable();

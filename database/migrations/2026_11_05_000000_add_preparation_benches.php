@@ -9,7 +9,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('parts', fn (Blueprint $table) => $table->json('hang')->nullable());
+        Schema::table('parts', function (Blueprint $table): void {
+            $table->json('hang')->nullable();
+            $table->json('prep')->nullable();
+        });
         Schema::table('shops', fn (Blueprint $table) => $table->json('air')->nullable());
 
         // What was measured or done and is worth remembering: the air, a bath, a blast, a medium, a ground. Only added to.
@@ -111,6 +114,6 @@ return new class extends Migration
             Schema::dropIfExists($table);
         }
         Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('air'));
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('hang'));
+        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn(['hang', 'prep']));
     }
 };

@@ -11,6 +11,12 @@
             <span><b>{{ $bake->oven->name }}</b> is baking {{ $bake->items->map(fn ($i) => $i->count.' × '.$i->coat->part->name)->join(', ') }}. Pull at {{ ShopClock::time($pull) }}.</span>
         </a>
     @endforeach
+    @foreach ($bare as $clock)
+        <a href="/station/{{ $clock->part->job->station->slug() }}?part={{ $clock->part_id }}" class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline {{ $clock->due_at->lte(ShopClock::now()) ? 'wrong' : '' }}">
+            <span class="num text-[1.8rem]" data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="over">{{ ShopClock::time($clock->due_at) }}</span>
+            <span><b>{{ ucfirst($clock->part->name) }}</b>, job {{ $clock->part->job->number }}: bare steel, powder on by {{ ShopClock::time($clock->due_at) }}{{ $clock->due_at->lte(ShopClock::now()) ? '; past its time, sweep-blast it again' : '' }}.</span>
+        </a>
+    @endforeach
     @foreach ($cooling as $bake)
         @php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
         @if ($cool->gt(ShopClock::now()))

@@ -10,6 +10,15 @@ const only = process.argv.slice(2);
 const views = {
     rail: async (page) => page.goto(`${base}/`),
     blast: async (page) => page.goto(`${base}/station/blast`),
+    strip: async (page) => page.goto(`${base}/station/strip`),
+    'bake-out': async (page) => page.goto(`${base}/station/bake-out`),
+    wash: async (page) => page.goto(`${base}/station/wash`),
+    mask: async (page) => page.goto(`${base}/station/mask-and-hang`),
+    pot: async (page) => {
+        await page.goto(`${base}/practice/refill`);
+        await page.getByRole('button', { name: 'Begin again' }).click();
+        for (const move of ['Let the dead-man go', 'Shut the supply', 'Open the vent ball valve']) await page.getByRole('button', { name: move }).click();
+    },
     intake: async (page) => page.goto(`${base}/station/intake`),
     route: async (page) => {
         await page.goto(`${base}/find?q=hinges`);

@@ -42,7 +42,7 @@ final readonly class BlastOfPart
         $wanted = $set['bar'] ?? $facts->blast->pressureBar ?? ($facts->part->metal === 'galvanised_steel' ? self::SWEEP_BAR : self::USUAL_BAR);
         $bore = $facts->equipment->nozzleMm ?? BlastPlan::REFERENCE_BORE_MM;
         $choices = MediaChoice::rank($facts, self::onIt($route), $wanted);
-        $media = $set['media'] ?? $facts->blast->media ?? $choices[0]->media;
+        $media = $set['media'] ?? $facts->blast->media ?? self::fromTheShop($choices, $facts->part->metal);
         $system = AirSystem::solve(
             $facts->equipment->compressorM3Min ?? \Aenum\Core\Blast\Nozzle::freeAirM3Min($bore, $wanted), $air['compressor_bar'], $bore, $air['nozzle_new_mm'] ?? $bore, $wanted,
             [$air['air_hose_m'], $air['air_hose_mm']], [$air['blast_hose_m'], $air['blast_hose_mm']],
@@ -52,6 +52,23 @@ final readonly class BlastOfPart
         $access = $set['access'] ?? ($facts->part->has('recesses') ? 'some_recesses' : 'open');
 
         return new self($route, $choices, $media, $system, BlastPlan::of($media, $facts->part->metal, self::onIt($route), max(1e-4, $facts->part->count * ($facts->part->areaM2 ?? 0.5)), $bore, $system->nozzleBar, $mixture, $access, $factor), $factor, $mixture, $access);
+    }
+
+    /**
+     * The best medium the shop has and may use as it is, where it does at least half as well as the best there is.
+     *
+     * @param  list<MediaChoice>  $choices  the best first
+     */
+    private static function fromTheShop(array $choices, string $metal): string
+    {
+        $inUse = array_column(array_filter(MediaLog::all(), fn (MediaLog $log): bool => $log->warns($metal) === null), 'media');
+        foreach ($choices as $choice) {
+            if ($choice->allowed && in_array($choice->media, $inUse, true) && $choice->score >= $choices[0]->score / 2) {
+                return $choice->media;
+            }
+        }
+
+        return $choices[0]->media;
     }
 
     /** @return list<string> what is still on the part when it comes to the nozzle */
@@ -71,11 +88,9 @@ final readonly class BlastOfPart
     /** What the shop's logged blasts say. */
     public static function factor(): ShopFactor
     {
-        return once(function (): ShopFactor {
-            $lines = Entry::of('blast');
-            $lines->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
+        $lines = Entry::of('blast');
+        $lines->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
 
-            return ShopFactor::from($lines->get()->map(fn (Entry $entry): array => [(float) $entry->figures['planned_min'], (float) $entry->figures['actual_min']])->values()->all());
-        });
+        return ShopFactor::from($lines->get()->map(fn (Entry $entry): array => [(float) $entry->figures['planned_min'], (float) $entry->figures['actual_min']])->values()->all());
     }
 }

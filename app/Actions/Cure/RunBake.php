@@ -10,6 +10,7 @@ use Aenum\Core\Heat\Cooling;
 use App\Actions\Rail\ReadRail;
 use App\Models\Bake;
 use App\Models\BakeEvent;
+use App\Models\BakeOutLoad;
 use App\Models\BakeResult;
 use App\Models\Reading;
 use App\Models\User;
@@ -28,7 +29,7 @@ final class RunBake
             if ($held->items()->doesntExist()) {
                 throw ValidationException::withMessages(['bake' => 'Nothing hangs in this load.']);
             }
-            if (Bake::query()->where('oven_id', $held->oven_id)->where('status', 'running')->exists()) {
+            if (Bake::query()->where('oven_id', $held->oven_id)->where('status', 'running')->exists() || BakeOutLoad::query()->where('oven_id', $held->oven_id)->where('status', 'running')->exists()) {
                 throw ValidationException::withMessages(['bake' => "{$held->oven->name} is baking already; pull that load first."]);
             }
             $held->update(['status' => 'running', 'shut_at' => ShopClock::now(), 'shut_by' => $by->id]);

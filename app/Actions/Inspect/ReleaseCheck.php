@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Inspect;
 
 use Aenum\Core\Cure\CureState;
+use App\Actions\Mask\MasksOfPart;
 use App\Models\Coat;
 use App\Models\Job;
 
@@ -26,6 +27,7 @@ final readonly class ReleaseCheck
             foreach ($part->coats as $coat) {
                 self::judge($coat, "{$part->name}, coat {$coat->position} ({$coat->powder->name})", $stops, $doubts);
             }
+            array_push($stops, ...MasksOfPart::open($part));
             foreach ($part->bags as $bag) {
                 if (! $bag->isBack()) {
                     $stops[] = "{$part->name}, bag {$bag->name}: ".($bag->counted_back === null ? "{$bag->count} not counted back yet." : "{$bag->counted_back} of {$bag->count} counted back.");

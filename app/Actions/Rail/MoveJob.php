@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
+use Aenum\Core\Hang\Ground;
 use Aenum\Core\Route\Station;
 use Aenum\Core\Rule\Severity;
+use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Route\PartRoute;
+use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Move;
 use App\Models\User;
@@ -36,6 +39,13 @@ final class MoveJob
             }
             if ($seenAt === Station::Intake) {
                 $this->refuseWhatIsHeld($held);
+            }
+            if ($to->value > $seenAt->value) {
+                $this->refuseBareTooLong($held, $to);
+                $this->refuseBadGround($held, $to);
+            }
+            if ($to === Station::Cure) {
+                (new BareSteelWatch)->powderOn($held, $by);
             }
             $this->write($held, $by, $to->value > $seenAt->value ? 'sent_on' : 'sent_back', $to, $note);
             $held->update(['station' => $to]);
@@ -73,6 +83,28 @@ final class MoveJob
         }
         if ($why !== []) {
             throw ValidationException::withMessages(['route' => $why]);
+        }
+    }
+
+    /** Steel past its time bare gets no powder: it goes back for a sweep. */
+    private function refuseBareTooLong(Job $job, Station $to): void
+    {
+        $over = $to->value >= Station::Coat->value ? BareSteelWatch::overrun($job) : null;
+        if ($over !== null) {
+            throw ValidationException::withMessages(['clock' => "{$over->part->name} has stood bare past its time; flash rust is under the film then. Send it back for a sweep-blast."]);
+        }
+    }
+
+    /** Over 1 MΩ to earth nothing is sprayed. */
+    private function refuseBadGround(Job $job, Station $to): void
+    {
+        foreach ($to === Station::Coat ? $job->parts()->get() : [] as $part) {
+            $lines = Entry::of('ground');
+            $lines->where('part_id', $part->id)->orderByDesc('id');
+            $measured = $lines->first();
+            if ($measured !== null && ! Ground::judge((float) $measured->figures['ohm'])['ok']) {
+                throw ValidationException::withMessages(['ground' => "{$part->name}: ".Ground::judge((float) $measured->figures['ohm'])['says']]);
+            }
         }
     }
 

@@ -13,10 +13,12 @@ use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Severity;
 use App\Models\Coat;
+use App\Models\Entry;
 use App\Models\Oven;
 use App\Models\Part;
 use App\Models\Pin;
 use App\Models\Shop;
+use App\Support\ShopClock;
 
 /** A part's route as it stands: what is known of it, the steps, and what the rules say. */
 final readonly class PartRoute
@@ -82,7 +84,7 @@ final readonly class PartRoute
             'where' => $part->job->lives,
             'humidity_pct' => $shop->humidity_pct,
             'coats' => $part->coats->map(fn (Coat $coat): array => self::coat($coat, $part))->values()->all(),
-            'equipment' => self::equipment($shop),
+            'equipment' => self::equipment($shop) + self::ground($part),
             'signed' => $part->signatures->map(fn ($signature): array => ['rule' => $signature->rule, 'by' => $signature->signed_by])->values()->all(),
         ] + ($shop->house ? ['house' => $shop->house] : []) + ($blast === null ? [] : ['blast' => $blast]) + ($part->route === null ? [] : ['steps' => $part->route]);
     }
@@ -100,6 +102,16 @@ final readonly class PartRoute
             'effect' => $coat->powder->effect, 'zinc_rich' => $coat->powder->zinc_rich, 'gas_tolerant' => $coat->powder->gas_tolerant, 'conductive' => $coat->powder->conductive,
             'over' => $below === null ? 'metal' : ($below->bake_to === 'flow' ? 'flowed' : 'cured'),
         ];
+    }
+
+    /** @return array<string, mixed> what was measured on the part's rack today */
+    private static function ground(Part $part): array
+    {
+        $lines = Entry::of('ground');
+        $lines->where('part_id', $part->id)->where('at', '>=', ShopClock::today()->utc()->format('Y-m-d H:i:s'))->orderByDesc('id');
+        $measured = $lines->first();
+
+        return $measured === null ? [] : ['ground_mohm' => min(1e6, (float) $measured->figures['ohm'] / 1e6), 'ground_measured_today' => true];
     }
 
     /** @return array<string, mixed> what the shop has; the largest oven speaks for the ovens */

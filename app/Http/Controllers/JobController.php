@@ -42,7 +42,7 @@ final class JobController
 
     public function show(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins', 'parts.bags', 'moves.user']);
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins.fittings.mask', 'parts.bags', 'parts.clocks', 'moves.user']);
 
         return view('jobs.show', [
             'job' => $job,

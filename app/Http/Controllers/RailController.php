@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Route\Station;
+use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Find\FindJobs;
 use App\Models\Bake;
 use App\Models\Job;
@@ -20,6 +21,7 @@ final class RailController
             'jobs' => Job::hanging()->with(['customer', 'parts'])->get()->groupBy(fn (Job $job): int => $job->station->value),
             'running' => Bake::query()->where('status', 'running')->with(['oven', 'items.coat.part'])->orderBy('shut_at')->get(),
             'cooling' => Bake::query()->where('status', 'pulled')->with(['oven', 'results', 'items.coat.part'])->orderByDesc('pulled_at')->limit(3)->get(),
+            'bare' => BareSteelWatch::all(),
             'stations' => Station::cases(),
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Route\Station;
+use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Rail\MoveJob;
@@ -27,7 +28,8 @@ final class StationController
     {
         return $station === Station::Cure ? $this->cure() : view('stations.bench', [
             'station' => $station,
-            'jobs' => Job::hanging()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'moves.user'])->get(),
+            'jobs' => Job::hanging()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.clocks', 'moves.user'])->get(),
+            'air' => $station === Station::Coat ? BareSteelWatch::latestAir() : null,
             'lately' => Move::query()->with(['user', 'job'])->where('from_station', $station)->whereIn('kind', ['sent_on', 'released'])->orderByDesc('at')->limit(6)->get(),
         ]);
     }
@@ -82,7 +84,7 @@ final class StationController
     public function release(Request $request, Job $job, MoveJob $move): RedirectResponse
     {
         $in = $request->validate(['note' => ['nullable', 'string', 'max:500']]);
-        $check = ReleaseCheck::of($job->loadMissing(['parts.coats.results', 'parts.coats.inspections', 'parts.coats.powder', 'parts.bags']));
+        $check = ReleaseCheck::of($job->loadMissing(['parts.coats.results', 'parts.coats.inspections', 'parts.coats.powder', 'parts.bags', 'parts.pins.fittings']));
         if ($check->stops !== []) {
             throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
         }

@@ -27,6 +27,7 @@ final class PinRequest extends FormRequest
             'size' => ['nullable', Measured::above(Dimension::Length, 0, 5000)],
             'places' => ['nullable', 'integer', 'between:1,500'],
             'must_stay_bare' => ['nullable', 'boolean'],
+            'is_stud' => ['nullable', 'boolean'],
             'note' => ['nullable', 'string', 'max:300'],
         ];
     }
@@ -51,6 +52,7 @@ final class PinRequest extends FormRequest
         return [
             'kind' => $kind, 'picture_id' => $in['picture_id'] ?? null, 'x' => $in['across'] / 100, 'y' => $in['down'] / 100,
             'size_mm' => Measured::read(Dimension::Length, $in['size'] ?? null), 'places' => (int) ($in['places'] ?? 1),
+            'is_stud' => ! empty($in['is_stud']) && $kind === PinKind::Thread,
             'must_stay_bare' => ! empty($in['must_stay_bare']) && $kind->isMasked(), 'note' => trim((string) ($in['note'] ?? '')) ?: null,
         ];
     }

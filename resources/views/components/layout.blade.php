@@ -31,7 +31,7 @@
                         <span>{{ $stop['station']->short() }}</span>
                         <span class="rail-count" @if ($stop['count'] === 0) data-none @endif><span class="sr-only">hanging: </span>{{ $stop['count'] }}@if ($stop['late'])<span class="font-medium"> · {{ $stop['late'] }} late</span>@endif</span>
                         @if ($stop['clock'])
-                            <span class="rail-clock"><span class="max-[1000px]:sr-only">pull </span><span data-minutes-until="{{ $stop['clock']->getTimestampMs() }}">{{ App\Support\ShopClock::time($stop['clock']) }}</span></span>
+                            <span class="rail-clock"><span class="max-[1000px]:sr-only">{{ in_array($stop['station'], [Aenum\Core\Route\Station::Cure, Aenum\Core\Route\Station::BakeOut], true) ? 'pull' : 'due' }} </span><span data-minutes-until="{{ $stop['clock']->getTimestampMs() }}">{{ App\Support\ShopClock::time($stop['clock']) }}</span></span>
                         @endif
                     </a>
                 </li>

@@ -55,6 +55,14 @@
                             @foreach ($job->parts as $part)@foreach ($part->bags as $bag)
                                 <form method="post" action="/bags/{{ $bag->id }}/count" class="flex items-end gap-2"><x-once /><div class="grow"><label for="back-{{ $bag->id }}">{{ $part->name }}, bag {{ $bag->name }}: {{ $bag->holds }}, {{ $bag->count }} counted in</label><input id="back-{{ $bag->id }}" name="back" inputmode="numeric" value="{{ $bag->counted_back }}" autocomplete="off"></div><button class="btn" aria-label="Count bag {{ $bag->name }} back">{{ $bag->isBack() ? 'Whole' : 'Count back' }}</button></form>
                             @endforeach @endforeach
+                            @foreach ($job->parts as $part)@foreach ($part->pins as $pin)
+                                @foreach ($pin->fittings as $fitting)
+                                    <form method="post" action="/fittings/{{ $fitting->id }}/off" class="flex items-end gap-2"><x-once /><div class="grow"><label for="off-{{ $fitting->id }}">{{ $part->name }}, pin {{ $pin->number }} {{ $pin->kind->label() }}: {{ $fitting->fitted }} × {{ $fitting->mask?->name ?? 'mask' }} on</label><input id="off-{{ $fitting->id }}" name="removed" inputmode="numeric" value="{{ $fitting->removed }}" autocomplete="off"></div><button class="btn" aria-label="Count off pin {{ $pin->number }}">{{ $fitting->isOff() ? 'All off' : 'Count off' }}</button></form>
+                                @endforeach
+                                @if ($pin->must_stay_bare && ! $pin->bare_signed_by)
+                                    <form method="post" action="/pins/{{ $pin->id }}/bare" class="flex items-end gap-2"><x-once /><div class="grow"><label for="bare-{{ $pin->id }}">{{ $part->name }}, pin {{ $pin->number }} {{ $pin->kind->label() }} is bare metal: name of who looked</label><input id="bare-{{ $pin->id }}" name="name" maxlength="120" autocomplete="off"></div><button class="btn" aria-label="Sign pin {{ $pin->number }} bare">Sign bare</button></form>
+                                @endif
+                            @endforeach @endforeach
                             <form method="post" action="/jobs/{{ $job->id }}/release" class="grid gap-3">
                                 <x-once />
                                 <x-field name="note" id="release-note" label="Note" :hint="$check->doubts ? 'Say why it may leave with the open points.' : null" />

@@ -36,6 +36,7 @@
                     <div class="grid grid-cols-2 gap-3"><x-field name="across" label="Across, %" inputmode="decimal" /><x-field name="down" label="Down, %" inputmode="decimal" /></div>
                     <div class="grid grid-cols-2 gap-3"><x-field name="size" label="Size" :unit="$u->unit(D::Length)" /><x-field name="places" label="How many alike" value="1" inputmode="numeric" /></div>
                     <x-field name="note" label="Note" hint="Through or blind, which hose to which port, turns in, what is hurt." maxlength="300" />
+                    <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox" name="is_stud" value="1" @checked(old('is_stud'))> The thread is on the outside: a stud</label>
                     <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox" name="must_stay_bare" value="1" @checked(old('must_stay_bare'))> Must stay bare metal: safety hangs on it</label>
                     <button class="btn btn-do">Set the pin</button></form>
             @endcan @endif

@@ -24,6 +24,7 @@
                         @if ($job->parts->isEmpty())<p class="hint">No parts written down yet. <a href="/jobs/{{ $job->id }}/parts/create">Add one</a></p>@endif
                         @php($back = $job->moves->first())
                         @if ($back && $back->kind === 'sent_back')<p class="wrong">Sent back by {{ $back->user->name }}: {{ $back->note }}</p>@endif
+                        @foreach ($job->parts as $part)@foreach ($part->clocks->where('step', 'bare_steel')->whereNull('done_at') as $clock)<x-bare-steel :clock="$clock" :part="$part" />@endforeach @endforeach
                         @can('work')
                             @if ($station === Station::Inspect || $station === Station::Release)
                                 <p><a class="btn btn-do" href="/jobs/{{ $job->id }}">{{ $station === Station::Inspect ? 'Inspect' : 'Check and release' }}</a></p>
@@ -43,7 +44,8 @@
                 <p class="panel">Nothing hangs here. @if ($station->previous()) Jobs come on from {{ $station->previous()->label() }} when it is signed there.@endif</p>
             @endforelse
         </div>
-        <aside aria-label="Lately from here">
+        <aside aria-label="Lately from here" class="grid gap-3 content-start">
+            @if ($station === Station::Coat)<x-air :entry="$air" />@endif
             <h2 class="mb-2">Lately from here</h2>
             <ul class="grid gap-2">
                 @forelse ($lately as $move)

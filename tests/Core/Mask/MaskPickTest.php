@@ -59,7 +59,7 @@ final class MaskPickTest extends TestCase
         self::assertSame('4 × 4 strips of 86 mm; burnish the edges, trim to the line.', $tape->cut);
         self::assertEqualsWithDelta(4 * 4 * 0.086, $tape->tapeM, 1e-9);
         self::assertEqualsWithDelta(4 * 4 * 2.5, $tape->minutes, 1e-9);
-        self::assertStringContainsString('2 discs cut to 40.0 mm', (string) self::pick(PinKind::Face, 40, places: 1, pieces: 2)->cut);
+        self::assertStringContainsString('2 discs of 40.0 mm', (string) self::pick(PinKind::Face, 40, places: 1, pieces: 2)->cut);
         self::assertFalse(self::pick(PinKind::Seat, 200, 230, places: 4, pieces: 40)->enough);
     }
 }

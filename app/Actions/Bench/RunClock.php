@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\BenchClock;
+use App\Models\Part;
+use App\Models\User;
+use App\Support\ShopClock;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Starts and stops the clocks at the benches. One clock of a step runs on a part at a time. */
+final class RunClock
+{
+    /** @throws ValidationException where it runs already */
+    public function start(Part $part, User $by, string $step, string $label, float $minutes, ?float $tooLongMinutes): BenchClock
+    {
+        return DB::transaction(function () use ($part, $by, $step, $label, $minutes, $tooLongMinutes): BenchClock {
+            Part::query()->whereKey($part->id)->lockForUpdate()->firstOrFail();
+            if (BenchClock::query()->where('part_id', $part->id)->where('step', $step)->whereNull('done_at')->exists()) {
+                throw ValidationException::withMessages(['step' => "{$label} runs already on {$part->name}."]);
+            }
+            $now = ShopClock::now();
+
+            return BenchClock::query()->create([
+                'part_id' => $part->id, 'step' => $step, 'label' => mb_substr($label, 0, 120), 'started_at' => $now, 'user_id' => $by->id,
+                'due_at' => $now->addMilliseconds((int) round(60000 * $minutes)), 'late_at' => $tooLongMinutes === null ? null : $now->addMilliseconds((int) round(60000 * $tooLongMinutes)),
+            ]);
+        });
+    }
+
+    public function stop(BenchClock $clock, User $by): void
+    {
+        BenchClock::query()->whereKey($clock->id)->whereNull('done_at')->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Unit\Dimension;
+use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Bench\RunClock;
+use App\Devices\SimulatedWeather;
+use App\Models\BenchClock;
+use App\Models\Entry;
+use App\Models\User;
+use App\Rules\Measured;
+use App\Support\ShopClock;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Clocks at the benches, the air they run by, and the logbook's lines taken back. */
+final class ClockController
+{
+    public function done(Request $request, BenchClock $clock, RunClock $run): RedirectResponse
+    {
+        if ($clock->isBareSteel()) {
+            throw ValidationException::withMessages(['clock' => 'The clock on bare steel ends when powder goes on or it is blasted again.']);
+        }
+        /** @var User $user */
+        $user = $request->user();
+        $run->stop($clock, $user);
+        $now = ShopClock::now();
+        $said = match (true) {
+            $clock->late_at !== null && $now->gt($clock->late_at) => "{$clock->label}: it has had too long.",
+            $now->lt($clock->due_at) => "{$clock->label}: ended early.",
+            default => "{$clock->label}: done.",
+        };
+
+        return back()->with('said', $said);
+    }
+
+    public function air(Request $request, BareSteelWatch $watch): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        if ($request->boolean('from_station')) {
+            $shows = (new SimulatedWeather)->shows(ShopClock::now());
+            $watch->air($user, $shows['air_c'], $shows['rh_pct'], 'weather station');
+
+            return back()->with('said', "The weather station says {$shows['rh_pct']} % humidity.");
+        }
+        $in = $request->validate(['air' => ['required', new Measured(Dimension::Temperature, -40, 60)], 'rh' => ['required', 'numeric', 'between:1,100']], ['rh.*' => 'Humidity is not a share; allowed: 1 to 100 %.', 'air.required' => 'Air is empty; read the thermometer.']);
+        $watch->air($user, (float) Measured::read(Dimension::Temperature, $in['air']), (float) $in['rh'], 'by hand');
+
+        return back()->with('said', 'The air is written down; clocks on bare steel are set by it.');
+    }
+
+    public function withdraw(Entry $entry): RedirectResponse
+    {
+        $entry->update(['withdrawn_at' => ShopClock::now()]);
+
+        return back()->with('said', 'That line is taken back.');
+    }
+}

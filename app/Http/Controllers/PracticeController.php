@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Practice\Exercise;
+use Aenum\Core\Practice\Move;
+use App\Actions\Practice\PlayPot;
+use App\Models\PracticeRun;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** The pot, practised: exercises, a working picture, scores, and the checklist drawn from it. */
+final class PracticeController
+{
+    public function index(Request $request): View
+    {
+        $best = PracticeRun::query()->with('user')->whereNotNull('score')->get()->groupBy('exercise');
+
+        return view('practice.index', ['exercises' => Exercise::all(), 'mine' => $best->map(fn ($runs) => $runs->where('user_id', $this->person($request)->id)->max('score')), 'best' => $best->map(fn ($runs) => $runs->sortByDesc('score')->first())]);
+    }
+
+    public function show(Request $request, string $exercise): View
+    {
+        $one = Exercise::all()[$exercise] ?? abort(404);
+        $run = PracticeRun::lastOf($this->person($request), $one->key);
+
+        return view('practice.pot', ['exercise' => $one, 'table' => PlayPot::table($one, $run)]);
+    }
+
+    public function start(Request $request, string $exercise, PlayPot $play): RedirectResponse
+    {
+        $one = Exercise::all()[$exercise] ?? abort(404);
+        $play->start($one, $this->person($request));
+
+        return redirect("/practice/{$one->key}");
+    }
+
+    public function move(Request $request, string $exercise, PlayPot $play): RedirectResponse
+    {
+        $one = Exercise::all()[$exercise] ?? abort(404);
+        $in = $request->validate(['move' => ['required', Rule::enum(Move::class)]]);
+        $play->move($one, $this->person($request), Move::from($in['move']));
+
+        return redirect("/practice/{$one->key}");
+    }
+
+    /** What the practice pot shows to be the shortest safe way, as a list for the real one. */
+    public function checklist(): View
+    {
+        return view('practice.checklist', ['lists' => PlayPot::checklists()]);
+    }
+
+    private function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
+    }
+}

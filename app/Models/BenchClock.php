@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A clock running on a part: a dwell, a rinse, a wait, bare steel.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property string $step
+ * @property string $label
+ * @property CarbonImmutable $started_at
+ * @property CarbonImmutable $due_at
+ * @property ?CarbonImmutable $late_at after this it has had too long
+ * @property ?CarbonImmutable $done_at
+ * @property Part $part
+ */
+final class BenchClock extends Model
+{
+    public const BARE_STEEL = 'bare_steel';
+
+    public $timestamps = false;
+
+    protected $table = 'clocks';
+
+    protected $guarded = [];
+
+    public function isBareSteel(): bool
+    {
+        return $this->step === self::BARE_STEEL;
+    }
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return array_fill_keys(['started_at', 'due_at', 'late_at', 'done_at'], 'immutable_datetime:Y-m-d H:i:s.v');
+    }
+}

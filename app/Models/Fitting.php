@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Masks put on at one pin, all pieces together, and counted off again.
+ *
+ * @property int $id
+ * @property int $pin_id
+ * @property ?int $mask_id
+ * @property int $fitted
+ * @property ?int $removed
+ * @property Pin $pin
+ * @property ?Mask $mask
+ */
+final class Fitting extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    public function isOff(): bool
+    {
+        return $this->removed === $this->fitted;
+    }
+
+    /** @return BelongsTo<Pin, $this> */
+    public function pin(): BelongsTo
+    {
+        return $this->belongsTo(Pin::class);
+    }
+
+    /** @return BelongsTo<Mask, $this> */
+    public function mask(): BelongsTo
+    {
+        return $this->belongsTo(Mask::class);
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Route\Station;
+use Aenum\Core\Route\StepKind;
+use App\Actions\Blast\BlastOfPart;
+use App\Actions\Blast\MediaLog;
+use App\Actions\Rail\ReadRail;
+use App\Actions\Route\PartRoute;
+use App\Models\BenchClock;
+use App\Models\Entry;
+use App\Models\Part;
+use App\Models\Shop;
+
+/** The preparation benches as they are used: strip, blast, wash, and the clock on bare steel. */
+final class BenchTest extends ShopTestCase
+{
+    private function at(Station $station, string $metal = 'carbon_steel', array $facts = []): Part
+    {
+        $part = $this->part($this->job($station), 'railing panel', 6.3, 0.8, 4, $metal);
+        $part->update(['facts' => $facts + ['made' => 'sheet', 'on_it' => [], 'features' => []]]);
+
+        return $part->refresh();
+    }
+
+    private function fresh(Part $part): Part
+    {
+        return Part::query()->findOrFail($part->id);
+    }
+
+    public function test_the_strip_bench_picks_a_way_runs_its_clocks_and_says_too_short_and_too_long(): void
+    {
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['old_powder', 'grease'], 'paint_tested' => true]);
+        $page = $this->actingAs($this->finisher)->get('/station/strip')->assertOk();
+        $page->assertSee('Benzyl alcohol stripper, then a light blast.')->assertSee('Straight to the blast')->assertSee('butyl rubber')->assertSee('hazardous waste by local rule');
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
+        $clock = BenchClock::query()->firstOrFail();
+        self::assertEqualsWithDelta(240 * 60, $clock->started_at->diffInSeconds($clock->due_at), 0.01);
+        self::assertSame(Station::Strip, ReadRail::now()[1]['station']);
+        self::assertTrue(ReadRail::now()[1]['clock']?->equalTo($clock->due_at));
+        $this->later(30);
+        $this->send("/clocks/{$clock->id}/done");
+        $this->get("/station/strip?part={$part->id}")->assertSee('too short');
+        self::assertNull(ReadRail::now()[1]['clock']);
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->later(1500);
+        $this->send('/clocks/'.BenchClock::query()->max('id').'/done');
+        $this->get("/station/strip?part={$part->id}")->assertSee('too long');
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasNoErrors();
+        $this->get("/station/strip?part={$part->id}")->assertSee('Hot caustic tank, then a light blast.');
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'magic'])->assertSessionHasErrors('way');
+    }
+
+    public function test_what_eats_the_metal_cannot_be_chosen(): void
+    {
+        $part = $this->at(Station::Strip, 'aluminium', ['on_it' => ['paint'], 'paint_tested' => true]);
+        $this->actingAs($this->finisher)->get('/station/strip')->assertSee('It dissolves this metal')->assertSee('must not');
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasErrors('way');
+        self::assertNull($this->fresh($part)->prep);
+    }
+
+    public function test_the_blast_bench_says_what_the_air_holds_and_learns_from_the_minutes_logged(): void
+    {
+        Shop::current()->update(['equipment' => ['compressor_m3_min' => 2.9, 'nozzle_mm' => 8], 'air' => ['nozzle_new_mm' => 7]]);
+        $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
+        $planned = BlastOfPart::of(PartRoute::of($part))->plan;
+        $page = $this->actingAs($this->finisher)->get('/station/blast')->assertOk();
+        $page->assertSee('the compressor gives 2.90')->assertSee('Nothing is logged yet')->assertSee('takes 31 % more air than new')->assertSee('Silica dust')->assertSee('Sa 2, thorough');
+        $this->get("/station/blast?part={$part->id}&bar=4&media=fine_garnet&mixture=3&access=deep")->assertSee('Fine garnet at 4 bar')->assertSee('It holds the pressure asked for');
+        $this->get("/station/blast?part={$part->id}&bar=40")->assertSessionHasErrors('bar');
+        foreach (range(1, 3) as $ignored) {
+            $this->send("/parts/{$part->id}/blasted", ['minutes' => (string) (2 * $planned->plainMinutes), 'kind' => 'blast'])->assertSessionHasNoErrors();
+        }
+        self::assertEqualsWithDelta(2 ** 0.5, BlastOfPart::factor()->factor, 1e-3);
+        self::assertEqualsWithDelta($planned->minutes * 2 ** 0.5, BlastOfPart::of(PartRoute::of($this->fresh($part)))->plan->minutes, 0.05);
+        $this->get('/station/blast')->assertSee('3 logged so far');
+        $line = Entry::of('blast')->firstOrFail();
+        $this->send("/logbook/{$line->id}/withdraw");
+        self::assertSame(2, BlastOfPart::factor()->logs);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])->assertSessionHasErrors('minutes');
+        $elsewhere = $this->at(Station::Wash);
+        $this->send("/parts/{$elsewhere->id}/blasted", ['minutes' => '10', 'kind' => 'blast'])->assertSessionHasErrors('minutes');
+    }
+
+    public function test_media_remember_what_went_into_them(): void
+    {
+        $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50 kg'])->assertSessionHasNoErrors();
+        $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '30', 'kind' => 'blast', 'media' => 'garnet', 'greasy' => '1'])->assertSessionHasNoErrors();
+        $log = MediaLog::of('garnet');
+        self::assertGreaterThan(100, $log->shotKg);
+        self::assertStringContainsString('oil from railing panel', $log->dirt[0]);
+        self::assertStringContainsString('fisheyes', (string) $log->warns('carbon_steel'));
+        $this->actingAs($this->viewer)->get('/station/blast')->assertSee('Oil from railing panel');
+        $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50'])->assertSessionHasNoErrors();
+        self::assertNull(MediaLog::of('garnet')->warns('carbon_steel'));
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '5', 'kind' => 'sweep', 'media' => 'garnet'])->assertSessionHasNoErrors();
+        self::assertStringContainsString('rust spots', (string) MediaLog::of('garnet')->warns('aluminium'));
+        self::assertNull(MediaLog::of('garnet')->warns('carbon_steel'));
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '60', 'kind' => 'blast', 'media' => 'garnet'])->assertSessionHasNoErrors();
+        self::assertStringContainsString('past its life', (string) MediaLog::of('garnet')->warns('carbon_steel'));
+        $this->send('/media-log', ['medium' => 'moon dust', 'what' => 'new'])->assertSessionHasErrors('medium');
+    }
+
+    public function test_bare_steel_is_on_the_clock_and_damp_air_shortens_it(): void
+    {
+        $this->send('/air', ['air' => '18', 'rh' => '45'])->assertSessionHasNoErrors();
+        $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $clock = BenchClock::query()->where('step', BenchClock::BARE_STEEL)->firstOrFail();
+        self::assertEqualsWithDelta(6 * 3600, $clock->started_at->diffInSeconds($clock->due_at), 1);
+        $this->later(180);
+        $this->send('/air', ['air' => '18', 'rh' => '75']);
+        // Half of six hours is used; half is left of one.
+        self::assertEqualsWithDelta(3.5 * 3600, $clock->started_at->diffInSeconds($clock->refresh()->due_at), 1);
+        $this->actingAs($this->viewer)->get('/')->assertSee('powder on by');
+        $this->send("/clocks/{$clock->id}/done")->assertSessionHasErrors('clock');
+        $this->send('/air', ['air' => 'warm', 'rh' => '0'])->assertSessionHasErrors(['air', 'rh']);
+        $this->send('/air', ['from_station' => '1'])->assertSessionHasNoErrors();
+        self::assertSame('weather station', Entry::of('air')->orderByDesc('id')->firstOrFail()->subject);
+    }
+
+    public function test_overrun_leads_back_to_a_sweep_and_not_to_the_gun(): void
+    {
+        $this->send('/air', ['air' => '18', 'rh' => '65']);
+        $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $job = $part->job;
+        $job->update(['station' => Station::MaskAndHang]);
+        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasErrors('clock');
+        $this->later(130);
+        $this->send("/jobs/{$job->id}/send", ['to' => Station::Coat->value, 'seen_at' => Station::MaskAndHang->value])->assertSessionHasErrors('clock');
+        $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertSee('Bare steel past its time')->assertSee('Back for a sweep-blast');
+        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
+        self::assertSame(Station::Blast, $job->refresh()->station);
+        $kinds = array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps);
+        self::assertSame(StepKind::SweepBlast, $kinds[(int) array_search(StepKind::Coat, $kinds, true) - 1]);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '6', 'kind' => 'sweep'])->assertSessionHasNoErrors();
+        self::assertSame(1, BenchClock::query()->whereNull('done_at')->count());
+        self::assertSame(1, Entry::of('blast')->count(), 'a sweep teaches the factor nothing');
+        foreach ([Station::Coat, Station::Cure] as $to) {
+            $this->send("/jobs/{$job->id}/send", ['to' => $to->value, 'seen_at' => $job->refresh()->station->value])->assertSessionHasNoErrors();
+        }
+        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'powder on ends the clock');
+    }
+
+    public function test_metal_too_near_the_dew_point_is_not_blasted_in_silence(): void
+    {
+        $this->send('/air', ['air' => '12', 'rh' => '92']);
+        $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
+        $this->actingAs($this->finisher)->get('/station/blast')->assertSee('do not blast, do not coat')->assertSee('Bare steel may not stand at all');
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])->assertSessionHasErrors('note');
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast', 'note' => 'warmed to 40 first'])->assertSessionHasNoErrors();
+        self::assertTrue(BenchClock::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
+    }
+
+    public function test_the_wash_line_its_clocks_and_the_bath_log(): void
+    {
+        $part = $this->at(Station::Wash, facts: ['features' => ['seams']]);
+        $part->job->update(['lives' => 'outdoors']);
+        $this->actingAs($this->finisher)->get('/station/wash')->assertOk()->assertSee('Iron phosphate line')->assertSee('white bloom')->assertSee('Dry in the oven')->assertSee('45 min');
+        $this->send("/parts/{$part->id}/wash-clock", ['step' => 'phosphate'])->assertSessionHasNoErrors();
+        $this->send("/parts/{$part->id}/wash-clock", ['step' => 'convert'])->assertSessionHasErrors('step');
+        $this->later(7);
+        $this->get("/station/wash?part={$part->id}")->assertSee('data-past="too long"', false);
+        $this->send('/clocks/'.BenchClock::query()->firstOrFail()->id.'/done');
+        self::assertStringContainsString('too long', (string) session('said'));
+
+        foreach ([3.4, 3.0, 2.6] as $percent) {
+            $this->send('/bath-log', ['bath' => 'iron_phosphate', 'concentration_pct' => (string) $percent, 'ph' => '4.9', 'volume_l' => '200'])->assertSessionHasNoErrors();
+            $this->later(1440);
+        }
+        $page = $this->get('/station/wash?bath=iron_phosphate')->assertOk();
+        $page->assertSee('out of its limits in about 2 days')->assertSee('class="bath-chart"', false)->assertSee('Put in 0.82 l');
+        $this->send('/bath-log', ['bath' => 'iron_phosphate'])->assertSessionHasErrors('concentration_pct');
+        $this->send('/bath-log', ['bath' => 'iron_phosphate', 'ph' => '15'])->assertSessionHasErrors('ph');
+        $this->send('/bath-log', ['bath' => 'soup', 'ph' => '7'])->assertSessionHasErrors('bath');
+        $this->send('/logbook/'.Entry::of('bath')->orderByDesc('id')->firstOrFail()->id.'/withdraw');
+        $this->get('/station/wash?bath=iron_phosphate')->assertDontSee('about 2 days');
+    }
+}
