@@ -41,6 +41,20 @@ final readonly class Units
         return $this->show(Dimension::Temperature, $celsius, $decimals);
     }
 
+    /**
+     * A sentence of the core, which speaks °C, kg, mm, µm, bar and m², in the units of whoever is looking: every number
+     * or run of numbers ("10 to 14 mm", "900 × 450 mm") that stands before such a unit.
+     */
+    public function said(string $sentence): string
+    {
+        if ($this->system === UnitSystem::Metric) {
+            return $sentence;
+        }
+        $units = ['mm' => Dimension::Length, 'kg' => Dimension::Mass, 'bar' => Dimension::Pressure, 'µm' => Dimension::Film, '°C' => Dimension::Temperature, 'm²' => Dimension::Area];
+
+        return (string) preg_replace_callback('/(\d+(?:\.\d+)?(?:(?: to | × )\d+(?:\.\d+)?)*) (mm|kg|bar|µm|°C|m²)(?![\p{L}\d\/])/u', fn (array $found): string => preg_replace_callback('/\d+(?:\.\d+)?/', fn (array $number): string => $units[$found[2]]->number((float) $number[0], $this->system), $found[1]).' '.$this->unit($units[$found[2]]), $sentence);
+    }
+
     /** Minutes as a person says them: "41 min", "1 h 12 min". */
     public static function minutes(float $minutes): string
     {

@@ -16,8 +16,13 @@ use Aenum\Core\Unit\Check;
 /** A bake of bare parts: when the slowest metal reaches the asked temperature, and when it has been held there long enough. */
 final readonly class BakeOut
 {
-    /** The air is run this much over the asked part temperature, K, so that the metal gets there in reasonable time. */
-    public const AIR_ABOVE_K = 15.0;
+    /** The air is run at least this much over the asked part temperature, K: an oven's shell stays cooler than its air, and the metal between the two. */
+    private const AIR_ABOVE_K = 10.0;
+
+    private const STRIDE_K = 5.0;
+
+    /** A setpoint is hot enough when a hotter one would get the slowest metal there no more than this much sooner. */
+    private const WORTH_IT = 1.25;
 
     private const HORIZON_S = 12 * 3600.0;
 
@@ -79,6 +84,30 @@ final readonly class BakeOut
         }
 
         return new self($run, $pullMinutes ?? $ready, $last, $items, $run->energyKwh($end));
+    }
+
+    /**
+     * The coolest setpoint that gets the slowest metal there in not much more time than the hottest the oven has, °C.
+     *
+     * @param  non-empty-list<LoadItem>  $load
+     */
+    public static function setpointFor(Oven $oven, array $load, Conduct $conduct, float $targetC): float
+    {
+        $hottest = floor($oven->maxC ?? $targetC + self::AIR_ABOVE_K);
+        $reaches = fn (float $setpoint): float => self::slowestReaches(self::plan($oven, $load, $conduct->at($setpoint), $targetC, 1));
+        $best = $reaches($hottest);
+        for ($setpoint = min($hottest, $targetC + self::AIR_ABOVE_K); $setpoint < $hottest && is_finite($best); $setpoint += self::STRIDE_K) {
+            if ($reaches($setpoint) <= self::WORTH_IT * $best) {
+                return $setpoint;
+            }
+        }
+
+        return $hottest;
+    }
+
+    private static function slowestReaches(self $plan): float
+    {
+        return max(0.0, ...array_map(fn (array $item): float => $item['reaches'] ?? INF, $plan->items));
     }
 
     /** Whether every item was held long enough when pulled as set. */

@@ -96,10 +96,10 @@ final readonly class Rack
         }
 
         return array_values(array_filter([
-            $gap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between neighbours: they touch when the rack swings, and shade each other. Give %.0f and more.', $gap, self::LEAST_GAP_MM) : null,
-            $rowGap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between rows: what drips or drops hits the row below. Give %.0f and more.', $rowGap, self::LEAST_GAP_MM) : null,
-            isset($shop['hook_kg']) && $hookKg > $shop['hook_kg'] ? sprintf('A hook has %.1f kg on it and carries %.1f. Use more hooks, or jig it.', $hookKg, $shop['hook_kg']) : null,
-            isset($shop['rail_kg']) && $rackKg > $shop['rail_kg'] ? sprintf('The rack comes to %.0f kg and the rail carries %.0f. Hang fewer.', $rackKg, $shop['rail_kg']) : null,
+            $gap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between neighbours: they touch when the rack swings, and shade each other. Give %.0f mm and more.', $gap, self::LEAST_GAP_MM) : null,
+            $rowGap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between rows: what drips or drops hits the row below. Give %.0f mm and more.', $rowGap, self::LEAST_GAP_MM) : null,
+            isset($shop['hook_kg']) && $hookKg > $shop['hook_kg'] ? sprintf('A hook has %.1f kg on it and carries %.1f kg. Use more hooks, or jig it.', $hookKg, $shop['hook_kg']) : null,
+            isset($shop['rail_kg']) && $rackKg > $shop['rail_kg'] ? sprintf('The rack comes to %.0f kg and the rail carries %.0f kg. Hang fewer.', $rackKg, $shop['rail_kg']) : null,
             isset($shop['lift_kg']) && $massKg > $shop['lift_kg'] ? sprintf('One piece is %.0f kg: two people or a hoist.', $massKg) : null,
             $oven !== null && ($size[0] > $oven[0] || $size[1] > $oven[1] || $size[2] > $oven[2]) ? sprintf('The rack is %.0f × %.0f mm and does not go into the oven.', $size[1], $size[2]) : null,
         ]));

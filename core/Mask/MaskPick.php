@@ -74,8 +74,8 @@ final readonly class MaskPick
     /** @param  list<string>  $turnedDown */
     private static function with(StockMask $mask, float $size, int $count, array $turnedDown, ?float $hottestC): self
     {
-        $why = $mask->kind === 'tape' ? sprintf('Tape, %.0f mm wide', $mask->fromMm) : sprintf('Seals %.1f to %.1f mm, asked %.1f', $mask->fromMm, $mask->toMm, $size);
-        $why .= $hottestC === null ? '; sees no oven.' : sprintf('; stands %.0f °C, the hottest bake is %.0f.', $mask->ratedC, $hottestC);
+        $why = $mask->kind === 'tape' ? sprintf('Tape, %.0f mm wide', $mask->fromMm) : sprintf('Seals %.1f to %.1f mm, asked %.1f mm', $mask->fromMm, $mask->toMm, $size);
+        $why .= $hottestC === null ? '; sees no oven.' : sprintf('; stands %.0f °C, the hottest bake is %.0f °C.', $mask->ratedC, $hottestC);
         if ($turnedDown !== []) {
             $why .= ' Not '.implode(', ', array_unique($turnedDown)).': it would not stand the bake.';
         }

@@ -33,7 +33,7 @@ final class MaskAndHangTest extends ShopTestCase
     {
         $thread = $this->pin('thread', 12, 2);
         $page = $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertOk();
-        $page->assertSee('20 × plug 10 to 14')->assertSee('stands 260 °C, the hottest bake is 200')->assertSee('value="20"', false);
+        $page->assertSee('20 × plug 10 to 14')->assertSee('stands 260 °C, the hottest bake is 200 °C')->assertSee('value="20"', false);
         $mask = Mask::query()->where('kind', 'plug')->firstOrFail();
         $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasNoErrors();
         $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasErrors('fitted');

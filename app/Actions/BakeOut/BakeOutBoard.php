@@ -25,8 +25,11 @@ use App\Support\ShopClock;
 /** A bake-out as it is set: the curve of every bare part, when to pull, and what the heat does to metal and masks. */
 final readonly class BakeOutBoard
 {
-    /** The rules that heat alone can break. */
-    private const HEAT_RULES = ['zinc-hot', 'zinc-too-hot', 'above-temper', 'light-alloy-heat', 'light-alloy-heat-much', 'bake-out-too-cool', 'bake-out-margin', 'bake-out-too-short', 'oven-limit', 'sealed-hollow', 'soft-parts-on', 'low-melting', 'magnesium', 'galvanised-fume'];
+    /** The rules that look at what the part is asked to reach, and at what must not be in an oven at all. */
+    private const AIM_RULES = ['bake-out-too-cool', 'bake-out-margin', 'bake-out-too-short', 'oven-limit', 'sealed-hollow', 'soft-parts-on', 'low-melting', 'magnesium', 'galvanised-fume'];
+
+    /** The rules that look at how hot it gets, which is more. */
+    private const PEAK_RULES = ['zinc-hot', 'zinc-too-hot', 'above-temper', 'light-alloy-heat', 'light-alloy-heat-much'];
 
     /**
      * @param  list<BakeOutItem>  $items
@@ -40,16 +43,10 @@ final readonly class BakeOutBoard
     {
         $load->loadMissing(['oven', 'items.part.job', 'items.part.coats.powder.rows', 'items.part.coats.results', 'items.part.pins.fittings.mask', 'items.part.signatures']);
         $items = array_values($load->items->all());
-        $model = $load->oven->model();
-        $core = array_map(fn (BakeOutItem $item): LoadItem => LoadItem::of(mb_substr($item->part->name, 0, 200), $item->count, $item->part->metalKind(), $item->part->mass_kg, $item->part->area_m2, $item->part->metalKind()->bareEmissivity, $item->part->view_factor), $items);
-        $conduct = Conduct::of($load->ambient_c, $load->setpoint_c);
-        if ($load->door_open_s > 0) {
-            $conduct = $conduct->withDoor(Door::opened(0, $load->door_open_s));
-        }
         $pull = $load->status === 'pulled' && $load->shut_at !== null && $load->pulled_at !== null
             ? $load->door_open_s / 60 + $load->shut_at->diffInMilliseconds($load->pulled_at) / 60000
             : $load->minutes + $load->door_open_s / 60;
-        $plan = BakeOut::plan($model, $core ?: throw new \LogicException('a load has parts'), $conduct, $load->target_c, $load->hold_min, $pull);
+        $plan = BakeOut::plan($load->oven->model(), self::core($items), self::conduct($load), $load->target_c, $load->hold_min, $pull);
 
         return new self($load, $plan, $items, array_merge(...array_map(fn (BakeOutItem $item, int $n): array => self::heat($load, $item->part, $plan->items[$n]), $items, array_keys($items))));
     }
@@ -62,6 +59,32 @@ final readonly class BakeOutBoard
         $done = array_column(self::of($asked)->plan->items, 'done');
 
         return in_array(null, $done, true) || $done === [] ? null : max(array_filter($done, is_float(...))) - $load->door_open_s / 60;
+    }
+
+    /** The setpoint to begin with: as cool as costs little time. */
+    public static function usualSetpoint(BakeOutLoad $load): float
+    {
+        $load->loadMissing(['oven', 'items.part.job']);
+
+        return BakeOut::setpointFor($load->oven->model(), self::core(array_values($load->items->all())), self::conduct($load), $load->target_c);
+    }
+
+    /**
+     * @param  list<BakeOutItem>  $items
+     * @return non-empty-list<LoadItem>
+     */
+    private static function core(array $items): array
+    {
+        $load = array_map(fn (BakeOutItem $item): LoadItem => LoadItem::of(mb_substr($item->part->name, 0, 200), $item->count, $item->part->metalKind(), $item->part->mass_kg, $item->part->area_m2, $item->part->metalKind()->bareEmissivity, $item->part->view_factor), $items);
+
+        return $load ?: throw new \LogicException('a load has parts');
+    }
+
+    private static function conduct(BakeOutLoad $load): Conduct
+    {
+        $conduct = Conduct::of($load->ambient_c, $load->setpoint_c);
+
+        return $load->door_open_s > 0 ? $conduct->withDoor(Door::opened(0, $load->door_open_s)) : $conduct;
     }
 
     public function stops(): bool
@@ -92,13 +115,11 @@ final readonly class BakeOutBoard
     {
         $route = PartRoute::of($part);
         $says = [];
-        $steps = array_map(fn (Step $step): Step => $step->kind === StepKind::BakeOut ? new Step(StepKind::BakeOut, $step->minutes, $step->waitMinutes, $step->why, $load->target_c, $load->hold_min) : $step, $route->steps);
-        if (array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::BakeOut) === []) {
-            array_unshift($steps, new Step(StepKind::BakeOut, 3, 60, 'As set.', $load->target_c, $load->hold_min));
-        }
-        foreach (RuleBook::judge(new Plan($route->facts, $steps)) as $finding) {
-            if (in_array($finding->rule->key(), self::HEAT_RULES, true) && $finding->signedBy === null) {
-                $says[] = ['part' => $part, 'says' => self::words($finding), 'stop' => $finding->rule->severity() === Severity::Stop];
+        foreach ([[$load->target_c, self::AIM_RULES], [round($item['peakC']), self::PEAK_RULES]] as [$celsius, $rules]) {
+            foreach (RuleBook::judge(new Plan($route->facts, self::stepsAt($route, $celsius, $load->hold_min))) as $finding) {
+                if (in_array($finding->rule->key(), $rules, true) && $finding->signedBy === null) {
+                    $says[] = ['part' => $part, 'says' => self::words($finding), 'stop' => $finding->rule->severity() === Severity::Stop];
+                }
             }
         }
         foreach ($part->pins as $pin) {
@@ -114,6 +135,14 @@ final readonly class BakeOutBoard
         }
 
         return $says;
+    }
+
+    /** @return list<Step> the part's route with its bake-out as hot and as long as this one */
+    private static function stepsAt(PartRoute $route, float $celsius, float $hold): array
+    {
+        $others = array_filter($route->steps, fn (Step $step): bool => $step->kind !== StepKind::BakeOut);
+
+        return [new Step(StepKind::BakeOut, 3, $hold, 'As set.', $celsius, $hold), ...array_values($others)];
     }
 
     private static function words(Finding $finding): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\BakeOut;
 
-use Aenum\Core\Cure\BakeOut;
 use Aenum\Core\Route\Station;
 use Aenum\Core\Route\StepKind;
 use App\Actions\Route\PartRoute;
@@ -48,12 +47,13 @@ final class RunBakeOut
             }
             $target = $target > 0 ? $target : self::USUAL_TARGET_C;
             $load = BakeOutLoad::query()->create([
-                'oven_id' => $oven->id, 'status' => 'planned', 'target_c' => $target, 'hold_min' => $hold > 0 ? $hold : self::USUAL_HOLD_MIN, 'setpoint_c' => min($oven->max_c, $target + BakeOut::AIR_ABOVE_K), 'minutes' => 90,
+                'oven_id' => $oven->id, 'status' => 'planned', 'target_c' => $target, 'hold_min' => $hold > 0 ? $hold : self::USUAL_HOLD_MIN, 'setpoint_c' => $oven->max_c, 'minutes' => 90,
                 'door_open_s' => 60, 'ambient_c' => Shop::current()->ambient_c, 'created_by' => $by->id,
             ]);
             foreach ($found as $part) {
                 $load->items()->create(['part_id' => $part->id, 'count' => $part->count]);
             }
+            $load->refresh()->update(['setpoint_c' => BakeOutBoard::usualSetpoint($load)]);
             $this->setSoonest($load);
 
             return $load;

@@ -64,7 +64,7 @@ final readonly class RackOfPart
     }
 
     /**
-     * The rack as seen from the aisle, in a box of 640 by 300: parts, hooks and the bar they hang from.
+     * The rack as seen from the aisle, in a box of 420 by 250: parts, hooks and the bar they hang from.
      *
      * @return array{scale: float, bar: float, parts: list<array{x: float, y: float, width: float, height: float, hook: float}>}
      */
@@ -72,13 +72,13 @@ final readonly class RackOfPart
     {
         $rack = $this->rack;
         [$along, $up] = $this->set['box_mm'];
-        $scale = min(600 / max(1, $rack->lengthMm), 230 / max(1, $rack->heightMm));
-        $left = (640 - $rack->lengthMm * $scale) / 2;
+        $scale = min(380 / max(1, $rack->lengthMm), 180 / max(1, $rack->heightMm));
+        $left = (420 - $rack->lengthMm * $scale) / 2;
         $parts = [];
         for ($row = 0; $row < $rack->rows; $row++) {
             for ($n = 0; $n < $rack->across; $n++) {
-                $y = 50 + $row * $rack->dropMm * $scale;
-                $parts[] = ['x' => round($left + $n * $rack->pitchMm * $scale, 1), 'y' => round($y, 1), 'width' => round(max(1, $along * $scale), 1), 'height' => round(max(1, $up * $scale), 1), 'hook' => round($row === 0 ? 22 : $y - ($rack->dropMm - $up) * $scale, 1)];
+                $y = 42 + $row * $rack->dropMm * $scale;
+                $parts[] = ['x' => round($left + $n * $rack->pitchMm * $scale, 1), 'y' => round($y, 1), 'width' => round(max(1, $along * $scale), 1), 'height' => round(max(1, $up * $scale), 1), 'hook' => round($row === 0 ? 18 : $y - ($rack->dropMm - $up) * $scale, 1)];
             }
         }
 

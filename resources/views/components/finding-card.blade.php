@@ -2,8 +2,8 @@
 @php($rule = $finding->rule)
 @php($open = $part->job->isOpen())
 <article class="border-l-[10px] pl-3 py-1 {{ match ($rule->severity()->value) { 'stop' => 'border-stop border-double', 'sign' => 'border-ink', 'warn' => 'border-soft border-dashed', default => 'border-line' } }}">
-    <p><b @class(['uppercase tracking-wide', 'wrong' => $rule->severity()->value === 'stop'])>{{ $rule->severity()->value }}</b> <b>{{ ucfirst($finding->evidence) }}.</b></p>
-    <p>{{ $rule->reason() }} <span class="hint">{{ $rule->wayOut() }}</span></p>
+    <p><b @class(['uppercase tracking-wide', 'wrong' => $rule->severity()->value === 'stop'])>{{ $rule->severity()->value }}</b> <b>{{ ucfirst($u->said($finding->evidence)) }}.</b></p>
+    <p>{{ $u->said($rule->reason()) }} <span class="hint">{{ $u->said($rule->wayOut()) }}</span></p>
     @if ($finding->signedBy)
         @php($signature = $part->signatures->firstWhere('rule', $rule->key()))
         <div class="flex items-center gap-3"><p>Signed by <b>{{ $finding->signedBy }}</b>.</p>

@@ -23,7 +23,7 @@
             @endif
             @if ($part->mesh)@include('jobs.mesh', ['mesh' => $part->mesh])@endif
             <section class="panel" aria-label="Does it fit"><h2 class="mb-1">Does it fit</h2>
-                <dl class="grid grid-cols-[5rem_minmax(0,1fr)] gap-x-3">@foreach ($fit as $line)<dt class="font-medium">{{ ucfirst($line['what']) }}</dt><dd @class(['wrong' => $line['fits'] === false])>{{ $line['fits'] === false ? 'No. ' : ($line['fits'] ? 'Yes. ' : '') }}{{ $line['says'] }}</dd>@endforeach</dl>
+                <dl class="grid grid-cols-[5rem_minmax(0,1fr)] gap-x-3">@foreach ($fit as $line)<dt class="font-medium">{{ ucfirst($line['what']) }}</dt><dd @class(['wrong' => $line['fits'] === false])>{{ $line['fits'] === false ? 'No. ' : ($line['fits'] ? 'Yes. ' : '') }}{{ $u->said($line['says']) }}</dd>@endforeach</dl>
             </section>
             @foreach ($lastTime as $time)
                 <section class="panel" aria-label="Last time"><h2>Last time: <a href="/jobs/{{ $time['part']->job_id }}">job {{ $time['part']->job->number }}</a></h2><ul>@foreach ($time['learned'] as $line)<li>{{ $line }}</li>@endforeach</ul></section>

@@ -21,7 +21,7 @@
                 <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-3 mt-2 card-pins"><x-pinned :part="$part" :picture="$picture" /><x-pin-list :part="$part" :pins="$part->pins" /></div>
             @endif
             @if ($part->bags->isNotEmpty())<p><b>Bags:</b> {{ $part->bags->map(fn ($b) => $b->name.', '.$b->count.' '.$b->holds)->join('; ') }}</p>@endif
-            @if ($route->holding())<p class="wrong">Held: {{ collect($route->holding())->map(fn ($f) => $f->evidence)->join('; ') }}.</p>@endif
+            @if ($route->holding())<p class="wrong">Held: {{ collect($route->holding())->map(fn ($f) => $u->said($f->evidence))->join('; ') }}.</p>@endif
             <ol class="card-steps mt-2">
                 @foreach ($route->steps as $n => $step)
                     <li class="flex items-baseline gap-2 border-t border-line py-[0.15rem]"><span class="card-box" aria-hidden="true"></span><span class="num w-6">{{ $n + 1 }}</span><span><b>{{ ucfirst($step->name()) }}</b>@if ($step->celsius) <b class="num">{{ $u->temp($step->celsius) }}</b>{{ $step->holdMinutes ? ' '.Units::minutes($step->holdMinutes) : '' }}@endif</span></li>

@@ -15,7 +15,7 @@
             <p class="hint">Prices are the shop's, from House ways. A first idea, not a quote.</p></details>
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
             <div><h3>Coats that fit</h3><ul>@foreach ($counter->advice->stack as $coat)<li><b>{{ ucfirst($coat['what']) }}</b>: {{ $coat['planned'] ? 'planned.' : 'not planned.' }} <span class="hint">{{ $coat['why'] }}@if (! $coat['planned'] && isset($counter->onShelf[$coat['what']])) On the shelf: {{ $counter->onShelf[$coat['what']] }}.@endif</span></li>@endforeach</ul>
-                @if ($counter->advice->film)<p class="wrong">{{ $counter->advice->film }}</p>@endif
+                @if ($counter->advice->film)<p class="wrong">{{ $u->said($counter->advice->film) }}</p>@endif
                 <p class="mt-1"><b>{{ $counter->advice->pretreatment }}.</b> <span class="hint">{{ $counter->advice->pretreatmentWhy }}</span></p></div>
             <div>@foreach (['Will still show' => $counter->promise->shows, 'Not promised' => $counter->promise->notPromised, 'Off first' => $counter->promise->offFirst] as $head => $lines)@if ($lines)<h3>{{ $head }}</h3><ul class="mb-1">@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>@endif @endforeach
                 <a class="inline-flex items-center min-h-[44px]" href="/parts/{{ $part->id }}/agreement">The sheet to sign</a></div>
@@ -36,7 +36,7 @@
                     <span class="num text-soft text-[1.25rem]">{{ $n + 1 }}</span>
                     <div><p><b>{{ ucfirst($step->name()) }}</b>@if ($step->celsius), {{ $u->temp($step->celsius) }}{{ $step->holdMinutes ? ' for '.Units::minutes($step->holdMinutes) : '' }}@endif
                         <span class="hint">{{ $step->minutes > 0 ? Units::minutes($step->minutes).' of hands' : '' }}{{ $step->minutes > 0 && $step->waitMinutes > 0 ? ', ' : '' }}{{ $step->waitMinutes > 0 ? 'wait '.Units::minutes($step->waitMinutes) : '' }}</span></p>
-                        <p class="hint">{{ $step->why }}</p></div>
+                        <p class="hint">{{ $u->said($step->why) }}</p></div>
                     @if ($open) @can('work')
                         <form method="post" action="/parts/{{ $part->id }}/route" class="flex gap-1"><x-once /><input type="hidden" name="at" value="{{ $n }}">
                             <button class="btn btn-quiet !px-3 !min-h-[44px]" name="how" value="up" aria-label="Step {{ $n + 1 }} up" @disabled($loop->first)>↑</button>

@@ -11,7 +11,7 @@
         <section class="panel mb-4 scroll-x" tabindex="0" role="region" aria-label="{{ ucfirst($group) }}">
             <h2 class="mb-1">{{ ucfirst($group) }}</h2>
             <table class="grid-table"><thead><tr><th scope="col">Weight</th><th scope="col">Rule</th><th scope="col">Why</th><th scope="col">Way out</th></tr></thead>
-                <tbody>@foreach ($ones as $rule)<tr><td><b @class(['wrong' => $rule->severity()->value === 'stop'])>{{ $rule->severity()->value }}</b></td><th scope="row">{{ str_replace('-', ' ', $rule->key()) }}</th><td>{{ $rule->reason() }}</td><td>{{ $rule->wayOut() }}</td></tr>@endforeach</tbody></table>
+                <tbody>@foreach ($ones as $rule)<tr><td><b @class(['wrong' => $rule->severity()->value === 'stop'])>{{ $rule->severity()->value }}</b></td><th scope="row">{{ str_replace('-', ' ', $rule->key()) }}</th><td>{{ $u->said($rule->reason()) }}</td><td>{{ $u->said($rule->wayOut()) }}</td></tr>@endforeach</tbody></table>
         </section>
     @empty
         <p class="panel">No rule has that word. Try fewer letters.</p>

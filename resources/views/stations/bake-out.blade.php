@@ -20,7 +20,7 @@
                     @endif
                 </div>
                 @include('stations.bake-out-chart', ['board' => $board])
-                @foreach ($board->findings as $finding)<p @class(['wrong' => $finding['stop']])>{{ $finding['stop'] ? 'Stop. ' : '' }}<b>{{ ucfirst($finding['part']->name) }}:</b> {{ $finding['says'] }}</p>@endforeach
+                @foreach ($board->findings as $finding)<p @class(['wrong' => $finding['stop']])>{{ $finding['stop'] ? 'Stop. ' : '' }}<b>{{ ucfirst($finding['part']->name) }}:</b> {{ $u->said($finding['says']) }}</p>@endforeach
             </div>
             <div class="grid gap-3 content-start">
                 <section class="panel" aria-label="In this load"><h3>{{ $load->oven->name }}</h3><ul>@foreach ($board->items as $item)<li>{{ $item->count }} × <a href="/jobs/{{ $item->part->job_id }}">{{ $item->part->name }}</a>, job {{ $item->part->job->number }}</li>@endforeach</ul></section>

@@ -16,7 +16,7 @@
                 <p>{{ ucfirst(MediaCatalogue::name($blast->media)) }} at {{ $u->show(D::Pressure, $plan->bar, 1) }}: {{ $u->show(D::Area, $plan->rateM2PerH) }} an hour, {{ $u->show(D::Mass, $plan->mediaKg) }} of media worn away. Two in three end between {{ Units::minutes($blast->factor->between($plan->minutes)[0]) }} and {{ Units::minutes($blast->factor->between($plan->minutes)[1]) }}. <span class="hint">{{ $blast->factor->trust() }} This shop takes {{ number_format($blast->factor->factor, 2) }} of the book's time.</span></p>
             </div>
             <figure class="panel">@include('stations.air-system', ['air' => $blast->air])
-                <figcaption>{{ $blast->air->limit ?? 'It holds the pressure asked for.' }} @if ($blast->air->limit) At {{ $u->show(D::Pressure, $blast->air->wantedBar, 1) }} fit a bore of {{ $u->show(D::Length, floor(2 * $blast->air->largestBoreMm) / 2) }} at most.@endif @if ($blast->air->wear > 1.02) The nozzle has worn and takes {{ round(100 * ($blast->air->wear - 1)) }} % more air than new{{ $blast->air->wear > 1.4 ? ': replace it' : '' }}.@endif</figcaption></figure>
+                <figcaption>{{ $u->said($blast->air->limit ?? 'It holds the pressure asked for.') }} @if ($blast->air->limit) At {{ $u->show(D::Pressure, $blast->air->wantedBar, 1) }} fit a bore of {{ $u->show(D::Length, floor(2 * $blast->air->largestBoreMm) / 2) }} at most.@endif @if ($blast->air->wear > 1.02) The nozzle has worn and takes {{ round(100 * ($blast->air->wear - 1)) }} % more air than new{{ $blast->air->wear > 1.4 ? ': replace it' : '' }}.@endif</figcaption></figure>
             @if ($log?->warns($part->metal))<p class="wrong">{{ $log->warns($part->metal) }}</p>@endif
             <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
                 <form method="get" action="/station/blast" class="panel grid grid-cols-2 gap-3 content-start" hx-get="/station/blast" hx-trigger="change" hx-target="#blast" hx-select="#blast" hx-swap="outerHTML">
@@ -45,7 +45,7 @@
             @endcan
             @if ($logged->isNotEmpty())<ul class="hint">@foreach ($logged as $line)<li>{{ ShopClock::time($line->at) }}, {{ $line->user->name }}: {{ Units::minutes($line->figures['actual_min']) }} with {{ MediaCatalogue::name($line->subject) }}, the book says {{ Units::minutes($line->figures['planned_min']) }}</li>@endforeach</ul>@endif
             <details class="panel"><summary>Every medium, why and why not</summary>
-                <ol>@foreach ($blast->choices as $choice)<li class="border-t border-line py-1"><b @class(['wrong' => ! $choice->allowed])>{{ ucfirst(MediaCatalogue::name($choice->media)) }}{{ $choice->allowed ? '' : ': not on this part' }}</b> <span>{{ implode(' ', $choice->why) }}</span></li>@endforeach</ol></details>
+                <ol>@foreach ($blast->choices as $choice)<li class="border-t border-line py-1"><b @class(['wrong' => ! $choice->allowed])>{{ ucfirst(MediaCatalogue::name($choice->media)) }}{{ $choice->allowed ? '' : ': not on this part' }}</b> <span>{{ $u->said(implode(' ', $choice->why)) }}</span></li>@endforeach</ol></details>
         </div>
     @endif
     <details class="panel" @if ($errors->hasAny(['medium', 'what', 'kg'])) open @endif><summary>Media in the shop</summary>

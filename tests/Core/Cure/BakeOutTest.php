@@ -48,6 +48,17 @@ final class BakeOutTest extends TestCase
         BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 180), 30, 30);
     }
 
+    public function test_the_setpoint_is_as_cool_as_costs_little_time(): void
+    {
+        $setpoint = BakeOut::setpointFor(Loads::oven(), self::load(), Conduct::of(20, 100), 200);
+        $reaches = fn (float $c): float => (float) BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, $c), 200, 1)->items[0]['reaches'];
+        self::assertGreaterThanOrEqual(210.0, $setpoint);
+        self::assertLessThanOrEqual(1.25 * $reaches((float) Loads::oven()->maxC), $reaches($setpoint));
+        self::assertTrue($setpoint === 210.0 || $reaches($setpoint - 5) > 1.25 * $reaches((float) Loads::oven()->maxC));
+        // Where even the hottest never gets there, the hottest it is.
+        self::assertSame(floor((float) Loads::oven()->maxC), BakeOut::setpointFor(Loads::oven(), self::load(), Conduct::of(20, 100), 300));
+    }
+
     public function test_a_door_opened_in_the_hold_takes_its_minutes_back(): void
     {
         $conduct = Conduct::of(20, 215);
