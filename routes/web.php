@@ -69,6 +69,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/parts/{part}/pins', [PinController::class, 'show']);
     Route::get('/parts/{part}/agreement', [RouteController::class, 'agreement']);
     Route::get('/pictures/{picture}', [PinController::class, 'image']);
+    Route::get('/library', [PartBenchController::class, 'library']);
     Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
 
@@ -106,7 +107,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/parts/{part}/strip-way', [StripController::class, 'choose']);
         Route::post('/parts/{part}/strip-clock', [StripController::class, 'start']);
         Route::post('/parts/{part}/wash-clock', [WashController::class, 'start']);
-        Route::post('/bath-log', [WashController::class, 'log']);
+        Route::post('/bath-log', [WashController::class, 'reading']);
         Route::post('/clocks/{clock}/done', [ClockController::class, 'done']);
         Route::post('/air', [ClockController::class, 'air']);
         Route::post('/logbook/{entry}/withdraw', [ClockController::class, 'withdraw']);

@@ -117,6 +117,7 @@ final class PartDrawing
 
         return match ($shape->kind) {
             ShapeKind::Cone => [$shape->extent->boxMm[0], $shape->extent->boxMm[2], $shape->extent->boxMm[0]],
+            ShapeKind::SheetFolded => [$shape->extent->boxMm[0], $this->folds($shape)['up'], $this->folds($shape)['deep']],
             ShapeKind::Disc, ShapeKind::Ring => [$shape->extent->boxMm[0], $shape->extent->boxMm[2], $shape->extent->boxMm[0]],
             default => [$box[0], $box[1], $box[2]],
         };
@@ -134,6 +135,7 @@ final class PartDrawing
             ShapeKind::Cone => $this->cone($l, $h, is_float($shape->measures['top_diameter_mm'] ?? null) ? $shape->measures['top_diameter_mm'] : 0.0),
             ShapeKind::Sphere => [[$this->circle($l / 2, $l / 2, $l / 2, 0), 0.8]],
             ShapeKind::Angle => $this->profile([[0, 0], [$d, 0], [$d, $shape->extent->thickestMm], [$shape->extent->thickestMm, $shape->extent->thickestMm], [$shape->extent->thickestMm, $h], [0, $h]], $l),
+            ShapeKind::SheetFolded => $this->folded($shape, $l),
             ShapeKind::TubeRect => [...$this->block($l, $h, $d), [$this->endHole($l, $h, $d, $bore ?? 0), 0.15]],
             default => $this->block($l, $h, $d),
         };
@@ -147,6 +149,43 @@ final class PartDrawing
             [[[0, $h, 0], [$l, $h, 0], [$l, $h, $d], [0, $h, $d]], 0.45],
             [[[$l, 0, 0], [$l, 0, $d], [$l, $h, $d], [$l, $h, 0]], 1.0],
         ];
+    }
+
+    /**
+     * A folded sheet seen from its end: each leg turned a quarter from the one before, as (deep, up) corners from nought.
+     *
+     * @return array{corners: list<array{float, float}>, deep: float, up: float}
+     */
+    private function folds(Shape $shape): array
+    {
+        $at = [0.0, 0.0];
+        $corners = [$at];
+        foreach ($shape->legsMm as $n => $leg) {
+            [$deep, $up] = [[1, 0], [0, 1], [-1, 0], [0, -1]][$n % 4];
+            $at = [$at[0] + $deep * $leg, $at[1] + $up * $leg];
+            $corners[] = $at;
+        }
+        $t = $shape->extent->thickestMm;
+        [$low, $left] = [min(array_column($corners, 1)), min(array_column($corners, 0))];
+        $corners = array_map(fn (array $c): array => [$c[0] - $left, $c[1] - $low], $corners);
+
+        return ['corners' => $corners, 'deep' => max(array_column($corners, 0)) + $t, 'up' => max(array_column($corners, 1)) + $t];
+    }
+
+    /** @return list<array{list<array{float, float, float}>, float}> a folded sheet, the legs farther back first */
+    private function folded(Shape $shape, float $l): array
+    {
+        $t = $shape->extent->thickestMm;
+        $corners = $this->folds($shape)['corners'];
+        $legs = [];
+        for ($n = 1; $n < count($corners); $n++) {
+            [$d0, $d1] = [min($corners[$n - 1][0], $corners[$n][0]), max($corners[$n - 1][0], $corners[$n][0]) + $t];
+            [$u0, $u1] = [min($corners[$n - 1][1], $corners[$n][1]), max($corners[$n - 1][1], $corners[$n][1]) + $t];
+            $legs[] = [$d0 + $d1 - $u0 / 1000, array_map(fn (array $face): array => [array_map(fn (array $p): array => [$p[0], $p[1] + $u0, $p[2] + $d0], $face[0]), $face[1]], $this->block($l, $u1 - $u0, $d1 - $d0))];
+        }
+        usort($legs, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return array_merge(...array_column($legs, 1));
     }
 
     /** @return list<array{float, float, float}> */

@@ -39,6 +39,19 @@ final class BakeOutLoad extends Model
 
     protected $guarded = [];
 
+    /** Equivalent minutes at 200 °C a part's metal has had in bake-outs that are over; nothing is asked of metals that do not age. */
+    public static function metalMinutes(Part $part): float
+    {
+        if (! $part->metalKind()->ageHardens) {
+            return 0.0;
+        }
+        $loads = self::query();
+        $loads->whereHas('items', fn ($item) => $item->where('part_id', $part->id));
+        $loads->where('status', 'pulled');
+
+        return (float) $loads->get()->sum(fn (self $load): float => (float) ($load->result[$part->id]['metal_minutes'] ?? 0));
+    }
+
     /** @return BelongsTo<Oven, $this> */
     public function oven(): BelongsTo
     {

@@ -37,8 +37,14 @@ final class HouseWaysText
         ]],
         'strip' => ['Strip or blast first', [
             'by_coating' => ['by the coating', 'stripper for cross-linked paint and old powder, blast for the rest.'],
-            'chemical' => ['strip everything coated', 'clean media; hours of dwell and waste to handle.'],
+            'chemical' => ['brush stripper on everything coated', 'clean media; hours of dwell and waste to handle.'],
+            'caustic' => ['hot caustic tank', 'quick and takes grease too; never light metals, and a tank to keep.'],
+            'burn_off' => ['burn-off oven', 'no dwell by hand; licensed oven, never light metals or lead paint.'],
             'blast' => ['straight to blast', 'no chemicals; slow and dirty on old powder.'],
+        ]],
+        'rust' => ['Rust that is all there is', [
+            'blast' => ['blast it', 'clean metal with a tooth; the surest.'],
+            'convert' => ['rust converter', 'no blast; two coats and a day of waiting, and it holds less.'],
         ]],
         'mask_with' => ['The shop\'s tape', [
             'polyimide' => ['polyimide', 'stands 260 °C; dear.'],

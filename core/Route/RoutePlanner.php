@@ -9,6 +9,7 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Metal\MetalCatalogue;
 use Aenum\Core\Rule\Facts\CoatFacts;
 use Aenum\Core\Rule\Facts\JobFacts;
+use Aenum\Core\Strip\Agent;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
@@ -71,15 +72,31 @@ final class RoutePlanner
         $way = $this->facts->house->way('strip');
         foreach (['old_powder', 'two_part_paint', 'paint'] as $coating) {
             $slow = $coating !== 'paint';
-            if ($this->facts->part->has($coating) && ($way === 'chemical' || ($way === 'by_coating' && $slow))) {
-                $this->add(StepKind::StripChemical, 5 + 6 * $this->area, RouteTimes::STRIP_DWELL[$coating], $slow ? 'Cross-linked coating is slow and dirty to blast; a stripper loosens it first.' : 'The house strips paint before it blasts.');
-                $this->add(StepKind::Rinse, 3 + $this->area, 0, 'Rinse and neutralise what the stripper left.');
-                $this->add(StepKind::DryOff, 2, RouteTimes::DRY_OFF_MIN + 10, 'A wet part clogs the media and rusts.', RouteTimes::DRY_OFF_C, RouteTimes::DRY_OFF_MIN);
-                $this->cool(RouteTimes::DRY_OFF_C);
+            if ($this->facts->part->has($coating) && ($way !== 'blast') && ($way !== 'by_coating' || $slow)) {
+                $this->stripStep($coating, in_array($way, ['caustic', 'burn_off'], true) && ! isset(Agent::get($way)->never[$this->facts->part->metal]) ? $way : 'chemical', $slow);
 
                 return;
             }
         }
+    }
+
+    private function stripStep(string $coating, string $way, bool $slow): void
+    {
+        if ($way === 'burn_off') {
+            $this->add(StepKind::BurnOff, 10, Agent::get('burn_off')->dwell($coating) + Agent::get('burn_off')->waitAfter, 'Fire takes what is coated off; the ash is blown off cold.');
+
+            return;
+        }
+        $this->add($way === 'caustic' ? StepKind::StripCaustic : StepKind::StripChemical, 5 + 6 * $this->area, $way === 'caustic' ? Agent::get('caustic')->dwell($coating) : RouteTimes::STRIP_DWELL[$coating], $slow ? 'Cross-linked coating is slow and dirty to blast; a stripper loosens it first.' : 'The house strips paint before it blasts.');
+        $this->add(StepKind::Rinse, 3 + $this->area, 0, 'Rinse and neutralise what the stripper left.');
+        $this->add(StepKind::DryOff, 2, RouteTimes::DRY_OFF_MIN + 10, 'A wet part clogs the media and rusts.', RouteTimes::DRY_OFF_C, RouteTimes::DRY_OFF_MIN);
+        $this->cool(RouteTimes::DRY_OFF_C);
+    }
+
+    /** Rust and nothing else, on a house that converts it rather than blasts. */
+    private function convertsRust(): bool
+    {
+        return $this->facts->house->way('rust') === 'convert' && $this->facts->part->rusts() && array_diff($this->leftToBlast(), ['bare', 'grease']) === ['rust'];
     }
 
     private function blast(): void
@@ -92,7 +109,9 @@ final class RoutePlanner
         if ($this->facts->house->way('masking') === 'all_early' && $this->tapes() > 0) {
             $this->add(StepKind::TapeMask, RouteTimes::MASK_EACH * $this->tapes() * $part->count, 0, 'The house masks before it blasts; the tape must stand every bake.');
         }
-        if ($part->metal === 'galvanised_steel') {
+        if ($this->convertsRust()) {
+            $this->add(StepKind::RustConvert, 2 * (2 + 4 * $this->area), 40 + Agent::get('converter')->waitAfter, 'Rust turned to a black layer; it needs its day before it carries a film.');
+        } elseif ($part->metal === 'galvanised_steel') {
             $this->add(StepKind::SweepBlast, 60 * $this->area / RouteTimes::SWEEP_M2_PER_H, 0, 'Only enough to roughen the zinc.');
         } else {
             $rate = min([RouteTimes::BLAST_M2_PER_H['bare'], ...array_map(fn (string $on): float => RouteTimes::BLAST_M2_PER_H[$on], $this->leftToBlast())]);
@@ -113,7 +132,7 @@ final class RoutePlanner
     /** @return list<string> what is still on the part when it comes to the nozzle */
     private function leftToBlast(): array
     {
-        $stripped = array_filter($this->steps, fn (Step $step): bool => $step->kind === StepKind::StripChemical) !== [];
+        $stripped = array_filter($this->steps, fn (Step $step): bool => in_array($step->kind, [StepKind::StripChemical, StepKind::StripCaustic, StepKind::BurnOff], true)) !== [];
 
         return array_values(array_filter($this->facts->part->onIt, fn (string $on): bool => ! $stripped || ! in_array($on, ['paint', 'two_part_paint', 'old_powder'], true)));
     }

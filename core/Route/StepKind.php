@@ -12,6 +12,8 @@ enum StepKind: string
     case Degrease = 'degrease';
     case StripChemical = 'strip_chemical';
     case StripCaustic = 'strip_caustic';
+    case BurnOff = 'burn_off';
+    case RustConvert = 'rust_convert';
     case Acid = 'acid';
     case ReliefBake = 'relief_bake';
     case PlugMask = 'plug_mask';
@@ -41,7 +43,7 @@ enum StepKind: string
     {
         return match ($this) {
             self::TakeApart, self::PaintTest => Station::Intake,
-            self::Degrease, self::StripChemical, self::StripCaustic, self::Acid => Station::Strip,
+            self::Degrease, self::StripChemical, self::StripCaustic, self::BurnOff, self::RustConvert, self::Acid => Station::Strip,
             self::Blast, self::SweepBlast, self::BlowOut => Station::Blast,
             self::BakeOut, self::ReliefBake => Station::BakeOut,
             self::SolventWipe, self::Wash, self::Phosphate, self::Conversion, self::Rinse, self::DryOff => Station::Wash,
@@ -53,11 +55,23 @@ enum StepKind: string
         };
     }
 
+    /** What it takes besides hands; null where nothing more. */
+    public function needs(): ?string
+    {
+        return match ($this) {
+            self::PaintTest => 'test kit', self::Degrease => 'degreaser', self::StripChemical => 'stripper, butyl gloves, face shield', self::StripCaustic => 'caustic tank, face shield',
+            self::BurnOff => 'licensed burn-off oven', self::RustConvert => 'rust converter, nitrile gloves', self::Acid => 'acid tank, face shield', self::ReliefBake, self::BakeOut, self::Bake, self::DryOff, self::Warm => 'an oven',
+            self::PlugMask => 'plugs and caps', self::TapeMask => 'tape and discs', self::Blast, self::SweepBlast => 'nozzle, media, supplied air', self::BlowOut => 'dry air', self::SolventWipe => 'solvent, clean cloths',
+            self::Wash, self::Phosphate, self::Conversion => 'its bath', self::Rinse => 'clean water', self::Hang => 'hooks or a jig', self::GroundCheck => 'ohmmeter', self::Coat => 'booth, gun, powder, respirator',
+            self::Inspect => 'film gauge, solvent', default => null,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {
             self::TakeApart => 'take apart, photograph, count', self::PaintTest => 'test the old paint for lead and chromate', self::Degrease => 'degrease',
-            self::StripChemical => 'strip with stripper', self::StripCaustic => 'strip with caustic', self::Acid => 'acid pickle', self::ReliefBake => 'relief bake',
+            self::StripChemical => 'strip with stripper', self::StripCaustic => 'strip with caustic', self::BurnOff => 'burn off', self::RustConvert => 'rust converter, two coats', self::Acid => 'acid pickle', self::ReliefBake => 'relief bake',
             self::PlugMask => 'plug and cap', self::TapeMask => 'tape and disc', self::BakeOut => 'bake out', self::Blast => 'blast', self::SweepBlast => 'sweep-blast',
             self::BlowOut => 'blow out seams and threads', self::SolventWipe => 'solvent wipe', self::Wash => 'wash', self::Phosphate => 'iron phosphate',
             self::Conversion => 'conversion coat', self::Rinse => 'rinse', self::DryOff => 'dry in the oven', self::Hang => 'hang', self::GroundCheck => 'check the ground',

@@ -12,9 +12,9 @@ namespace Aenum\Core\Shape;
  */
 final class MeshPicture implements TriangleSink
 {
-    private const CELLS = 150;
+    private const CELLS = 260;
 
-    public const TONES = 5;
+    public const TONES = 8;
 
     /** Seen from 35° to the right, 24° above. */
     private const COS_YAW = 0.8192;
@@ -157,7 +157,8 @@ final class MeshPicture implements TriangleSink
         $length = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
         $dot = $length > 0 ? ($this->inverted ? -1 : 1) * (-0.35 * $nx - 0.55 * $ny + 0.76 * $nz) / $length : 0.0;
 
-        return $faces ? min(0.999, max(0.05, 0.3 + 0.7 * max(0.0, $dot))) : 0.05;
+        // Half of the light comes round the edge, so that what is turned away still shows its shape.
+        return $faces ? min(0.999, max(0.02, ((1 + $dot) / 2) ** 1.5)) : 0.02;
     }
 
     /** @return array{float, float, float} right, up and away from the eye */

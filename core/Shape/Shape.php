@@ -17,7 +17,7 @@ final readonly class Shape
     private const K_FACTOR = 0.42;
 
     /** @param  array<string, float|list<float>|bool|list<array{diameter_mm: float, count: int}>>  $measures */
-    private function __construct(public ShapeKind $kind, public array $measures, public Extent $extent)
+    private function __construct(public ShapeKind $kind, public array $measures, public Extent $extent, /** @var list<float> outside lengths of a folded sheet's legs, mm */ public array $legsMm = [])
     {
     }
 
@@ -67,7 +67,7 @@ final readonly class Shape
             throw InvalidQuantity::unreadable('holes', 'take away more metal than there is', 'holes that leave a part');
         }
 
-        return new self($kind, $m, $extent);
+        return new self($kind, $m, $extent, $legsMm);
     }
 
     /** kg of one piece; null where the metal's density is not known. */

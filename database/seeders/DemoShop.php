@@ -23,6 +23,7 @@ use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Cure\RunBake;
 use App\Actions\Inspect\RecordInspection;
+use App\Actions\Intake\MeshOfPart;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Mask\RackOfPart;
@@ -202,6 +203,9 @@ final class DemoShop extends Seeder
         foreach ([[PinKind::Thread, 0.2, 0.5, 12, 2, 'M12, through', false], [PinKind::Bore, 0.5, 0.45, 30, 1, 'slides over the post', false], [PinKind::Seat, 0.72, 0.5, 45, 1, 'bears on the post collar', true], [PinKind::GroundPoint, 0.9, 0.6, null, 1, 'inside of the spigot', false]] as [$kind, $x, $y, $size, $places, $note, $bare]) {
             $place($end, ['kind' => $kind, 'picture_id' => null, 'x' => $x, 'y' => $y, 'size_mm' => $size, 'places' => $places, 'note' => $note, 'must_stay_bare' => $bare], $this->finisher);
         }
+        Part::query()->where('name', 'sign bracket')->firstOrFail()->update(['shapes' => [['shape' => 'bar_flat', 'count' => 1, 'width_mm' => 50, 'thickness_mm' => 6, 'length_mm' => 620], ['shape' => 'bar_round', 'count' => 2, 'diameter_mm' => 12, 'length_mm' => 540]]]);
+        Part::query()->where('name', 'name bracket')->firstOrFail()->update(['shapes' => [['shape' => 'sheet_folded', 'count' => 1, 'length_mm' => 120, 'legs_mm' => [40, 90, 40], 'thickness_mm' => 2.5]]]);
+        (new MeshOfPart)(Part::query()->where('name', 'lantern cap')->firstOrFail(), DemoMesh::lanternCap(), 'mm');
         $end->update(['shapes' => [['shape' => 'tube_round', 'count' => 1, 'od_mm' => 48, 'wall_mm' => 3, 'length_mm' => 320], ['shape' => 'disc', 'count' => 1, 'diameter_mm' => 110, 'thickness_mm' => 6]]]);
     }
 

@@ -14,6 +14,15 @@ const views = {
     'bake-out': async (page) => page.goto(`${base}/station/bake-out`),
     wash: async (page) => page.goto(`${base}/station/wash`),
     mask: async (page) => page.goto(`${base}/station/mask-and-hang`),
+    mesh: async (page) => {
+        await page.goto(`${base}/find?q=lantern`);
+        await page.getByRole('link', { name: /Lantern bodies/ }).click();
+        await page.getByRole('link', { name: 'Part bench' }).last().click();
+    },
+    library: async (page) => page.goto(`${base}/library`),
+    practice: async (page) => page.goto(`${base}/practice`),
+    metal: async (page) => page.goto(`${base}/metal?magnet=slips&weight=light`),
+    agreement: async (page) => page.goto(`${base}/parts/12/agreement`),
     pot: async (page) => {
         await page.goto(`${base}/practice/refill`);
         await page.getByRole('button', { name: 'Begin again' }).click();
@@ -78,12 +87,15 @@ const views = {
     house: async (page) => page.goto(`${base}/shop`),
 };
 
+/* Looked at when they change, and not kept. */
+const unkept = ['intake', 'part', 'ovens', 'oven', 'job', 'mesh', 'library', 'practice', 'metal', 'agreement'];
+
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch(launchOptions);
 const page = await browser.newPage({ viewport: { width: Number(process.env.AENUM_WIDTH ?? 1280), height: Number(process.env.AENUM_HEIGHT ?? 800) } });
 let signedIn = false;
 for (const [name, open] of Object.entries(views)) {
-    if (only.length && !only.includes(name)) continue;
+    if (only.length ? !only.includes(name) : unkept.includes(name)) continue;
     if (!signedIn) {
         await signIn(page, base, 'mara');
         signedIn = true;

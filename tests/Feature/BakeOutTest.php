@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Aenum\Core\Route\Station;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\BakeOut\RunBakeOut;
+use App\Actions\Cure\LoadOfBake;
 use App\Actions\Pins\PlacePin;
 use App\Models\BakeOutLoad;
 use App\Models\Fitting;
@@ -48,7 +49,23 @@ final class BakeOutTest extends ShopTestCase
             self::assertGreaterThanOrEqual(44.9, $result[$item->part_id]['held_min']);
         }
         $this->get("/station/bake-out?load={$load->id}")->assertSee('Baked out.');
-        self::assertGreaterThan(45, BakeOutBoard::metalMinutesSoFar(Part::query()->with('coats.results')->findOrFail($load->items[0]->part_id)));
+    }
+
+    public function test_light_metal_keeps_count_of_the_heat_it_had(): void
+    {
+        $load = $this->plan($this->bollard('cast_aluminium'));
+        $part = fn (): Part => Part::query()->with('coats.results')->findOrFail($load->items()->firstOrFail()->part_id);
+        $this->actingAs($this->finisher)->get('/station/bake-out')->assertSee('equivalent minutes at 200 °C after this');
+        self::assertSame(0.0, BakeOutBoard::metalMinutesSoFar($part()));
+        (new RunBakeOut)->shut($load, $this->finisher);
+        $this->later($load->refresh()->minutes);
+        (new RunBakeOut)->pull($load, $this->finisher);
+        $had = BakeOutBoard::metalMinutesSoFar($part());
+        self::assertGreaterThan(45, $had);
+        // The cure that follows begins from there.
+        $part()->job->update(['station' => Station::Cure]);
+        $bake = $this->hang($part());
+        self::assertEqualsWithDelta($had, LoadOfBake::from($bake)->hung[0]->metalMinutesSoFar, 1e-6);
     }
 
     public function test_pulled_early_it_says_so(): void

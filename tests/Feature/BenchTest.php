@@ -52,8 +52,22 @@ final class BenchTest extends ShopTestCase
         $this->get("/station/strip?part={$part->id}")->assertSee('too long');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasNoErrors();
         $this->get("/station/strip?part={$part->id}")->assertSee('Hot caustic tank, then a light blast.');
+        self::assertContains(StepKind::StripCaustic, array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps), 'the route goes the way that was chosen');
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'magic'])->assertSessionHasErrors('way');
+    }
+
+    public function test_converted_rust_waits_its_day_and_is_not_blasted(): void
+    {
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['rust']]);
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'converter'])->assertSessionHasNoErrors();
+        $steps = PartRoute::of($this->fresh($part))->steps;
+        $kinds = array_map(fn ($step): StepKind => $step->kind, $steps);
+        self::assertContains(StepKind::RustConvert, $kinds);
+        self::assertNotContains(StepKind::Blast, $kinds);
+        self::assertGreaterThan(1440, PartRoute::of($this->fresh($part))->waitMinutes());
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(86400, BenchClock::query()->firstOrFail()->started_at->diffInSeconds(BenchClock::query()->firstOrFail()->due_at), 0.01);
     }
 
     public function test_what_eats_the_metal_cannot_be_chosen(): void

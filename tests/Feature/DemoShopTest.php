@@ -23,7 +23,7 @@ final class DemoShopTest extends ShopTestCase
         $mara = User::query()->where('role', 'owner')->firstOrFail();
         foreach (['metric', 'us'] as $system) {
             $mara->update(['unit_system' => $system]);
-            $pages = ['/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop', '/people', '/metal', '/rules', '/practice', '/practice/refill', '/practice/checklist'];
+            $pages = ['/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop', '/people', '/metal', '/rules', '/library', '/practice', '/practice/refill', '/practice/checklist'];
             foreach (Station::cases() as $station) {
                 $pages[] = "/station/{$station->slug()}";
             }

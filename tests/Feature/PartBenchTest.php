@@ -127,6 +127,19 @@ final class PartBenchTest extends ShopTestCase
         $page->assertSee('Carries 100 kg; all 4 weigh 25 kg')->assertSee('One piece is 6.3 kg, the hook carries 5.0 kg')->assertSee('No. ')->assertSee("Last time: <a href=\"/jobs/{$old->job_id}\"", false)->assertSee('pulled after 40 min');
     }
 
+    public function test_the_parts_the_shop_knows_are_found_and_built_again(): void
+    {
+        $old = $this->part($this->job(), 'pier lamp', 6.3, 0.8, 2, 'carbon_steel');
+        $old->update(['shapes' => [['shape' => 'bar_round', 'count' => 1, 'diameter_mm' => 20, 'length_mm' => 400]]]);
+        $this->bakeFor($this->hang($old), 40);
+        $new = $this->part_();
+        $this->actingAs($this->finisher)->get("/library?for={$new->id}")->assertOk()->assertSee('pier lamp')->assertSee('pulled after 40 min')->assertSee('Build it like this');
+        $this->get('/library?q=100%25')->assertOk()->assertSee('No part has that word');
+        $this->get('/library?q=lamp')->assertSee('pier lamp');
+        $this->send("/parts/{$new->id}/shapes/copy", ['from' => $old->id])->assertSessionHasNoErrors();
+        self::assertEquals($old->shapes, $new->refresh()->shapes);
+    }
+
     public function test_the_counter_says_cost_coats_and_what_is_agreed(): void
     {
         Shop::current()->update(['prices' => ['hour' => 60, 'powder_kg' => 12, 'media_kg' => 1]]);

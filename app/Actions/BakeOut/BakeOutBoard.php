@@ -102,9 +102,8 @@ final readonly class BakeOutBoard
     public static function metalMinutesSoFar(Part $part): float
     {
         $bakes = $part->coats->flatMap(fn ($coat) => $coat->results)->unique(fn (BakeResult $result): int => $result->bake_id)->sum('metal_minutes');
-        $outs = BakeOutLoad::query()->where('status', 'pulled')->whereHas('items', fn ($item) => $item->where('part_id', $part->id))->get();
 
-        return (float) $bakes + $outs->sum(fn (BakeOutLoad $load): float => (float) ($load->result[$part->id]['metal_minutes'] ?? 0));
+        return (float) $bakes + BakeOutLoad::metalMinutes($part);
     }
 
     /**

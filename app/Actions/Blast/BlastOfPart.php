@@ -74,7 +74,7 @@ final readonly class BlastOfPart
     /** @return list<string> what is still on the part when it comes to the nozzle */
     public static function onIt(PartRoute $route): array
     {
-        $stripped = $route->plan()->has(StepKind::StripChemical, StepKind::StripCaustic);
+        $stripped = $route->plan()->has(StepKind::StripChemical, StepKind::StripCaustic, StepKind::BurnOff);
 
         return array_values(array_filter($route->facts->part->onIt, fn (string $on): bool => $on !== 'grease' && (! $stripped || ! in_array($on, ['paint', 'two_part_paint', 'old_powder'], true))));
     }

@@ -16,6 +16,7 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use App\Models\Bake;
 use App\Models\BakeItem;
+use App\Models\BakeOutLoad;
 use App\Models\BakeResult;
 use App\Models\Coat;
 use App\Models\Section;
@@ -192,7 +193,7 @@ final readonly class LoadOfBake
             LoadItem::of(mb_substr($name, 0, 200), $bakeItem->count, $part->metalKind(), $section->mass_kg ?? $part->mass_kg, $section->area_m2 ?? $part->area_m2, self::POWDER_EMISSIVITY, $part->view_factor),
             $aim,
             $layers,
-            (float) $results->unique(fn (BakeResult $r): int => $r->bake_id)->sum('metal_minutes'),
+            (float) $results->unique(fn (BakeResult $r): int => $r->bake_id)->sum('metal_minutes') + BakeOutLoad::metalMinutes($part),
         );
     }
 }

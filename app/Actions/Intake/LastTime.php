@@ -24,6 +24,12 @@ final class LastTime
         return array_values($like->get()->map(fn (Part $other): array => ['part' => $other, 'learned' => self::learned($other, $units)])->filter(fn (array $one): bool => $one['learned'] !== [])->all());
     }
 
+    /** @return list<string> what was learned of this very part; its coats' powders, results and inspections are loaded */
+    public static function ofOne(Part $part): array
+    {
+        return self::learned($part, Units::current());
+    }
+
     /** @return list<string> */
     private static function learned(Part $part, Units $units): array
     {

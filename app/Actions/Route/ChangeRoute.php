@@ -17,6 +17,9 @@ use Illuminate\Validation\ValidationException;
 /** Reorders, adds and drops steps, and takes signatures under rules. */
 final class ChangeRoute
 {
+    /** Two coats, and the converter's day. */
+    private const CONVERTER_MIN = 1480.0;
+
     private const USUAL = ['bake_out' => [210.0, 45.0], 'relief_bake' => [200.0, 240.0], 'dry_off' => [120.0, 20.0], 'bake' => [200.0, 10.0]];
 
     /** @param  string  $how up, down, drop, add or anew */
@@ -73,6 +76,6 @@ final class ChangeRoute
     {
         [$celsius, $hold] = self::USUAL[$kind->value] ?? [null, null];
 
-        return new Step($kind, 5, $hold === null ? 0 : $hold + 25, 'Added by hand.', $celsius, $hold);
+        return new Step($kind, 5, $kind === StepKind::RustConvert ? self::CONVERTER_MIN : ($hold === null ? 0 : $hold + 25), 'Added by hand.', $celsius, $hold);
     }
 }

@@ -86,7 +86,7 @@ final readonly class PartRoute
             'coats' => $part->coats->map(fn (Coat $coat): array => self::coat($coat, $part))->values()->all(),
             'equipment' => self::equipment($shop) + self::ground($part),
             'signed' => $part->signatures->map(fn ($signature): array => ['rule' => $signature->rule, 'by' => $signature->signed_by])->values()->all(),
-        ] + ($shop->house ? ['house' => $shop->house] : []) + ($blast === null ? [] : ['blast' => $blast]) + ($part->route === null ? [] : ['steps' => $part->route]);
+        ] + (self::house($part, $shop) === [] ? [] : ['house' => self::house($part, $shop)]) + ($blast === null ? [] : ['blast' => $blast]) + ($part->route === null ? [] : ['steps' => $part->route]);
     }
 
     /** @return array<string, mixed> */
@@ -102,6 +102,14 @@ final readonly class PartRoute
             'effect' => $coat->powder->effect, 'zinc_rich' => $coat->powder->zinc_rich, 'gas_tolerant' => $coat->powder->gas_tolerant, 'conductive' => $coat->powder->conductive,
             'over' => $below === null ? 'metal' : ($below->bake_to === 'flow' ? 'flowed' : 'cured'),
         ];
+    }
+
+    /** @return array<string, string> the house ways, with what was chosen for this part at the strip bench over them */
+    private static function house(Part $part, Shop $shop): array
+    {
+        $strip = ['benzyl' => 'chemical', 'acid_stripper' => 'chemical', 'caustic' => 'caustic', 'burn_off' => 'burn_off', 'blast' => 'blast'][$part->prep['strip'] ?? ''] ?? null;
+
+        return (($part->prep['strip'] ?? null) === 'converter' ? ['rust' => 'convert', 'strip' => 'chemical'] : []) + ($strip === null ? [] : ['strip' => $strip, 'rust' => 'blast']) + ($shop->house ?? []);
     }
 
     /** @return array<string, mixed> what was measured on the part's rack today */

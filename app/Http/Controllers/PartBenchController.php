@@ -34,8 +34,23 @@ final class PartBenchController
         return view('jobs.bench', [
             'part' => $part, 'built' => $built, 'drawing' => $built->drawing(), 'fit' => PartFit::of(PartRoute::of($part)), 'lastTime' => LastTime::of($part),
             'kind' => ShapeKind::tryFrom((string) $request->string('kind', (string) session()->getOldInput('shape', 'plate'))) ?? ShapeKind::Plate,
-            'others' => Part::query()->with('job')->whereKeyNot($part->id)->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'))->orderByDesc('id')->limit(40)->get(),
         ]);
+    }
+
+    /** The parts the shop knows, one of a name, with what was learned of each last time. */
+    public function library(Request $request): View
+    {
+        $asked = trim((string) $request->string('q'));
+        $for = Part::query()->with('job')->find((int) $request->integer('for'));
+        $built = Part::query()->whereNull('withdrawn_at')->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'));
+        if ($asked !== '') {
+            $built->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%');
+        }
+        $latest = $built->selectRaw('max(id) as id')->groupBy('name')->orderByDesc('id')->limit(30)->pluck('id');
+        $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.bake.oven', 'coats.inspections']);
+        $parts->whereIn('id', $latest)->orderBy('name');
+
+        return view('jobs.library', ['asked' => $asked, 'for' => $for, 'parts' => $parts->get()->map(fn (Part $part): array => ['part' => $part, 'built' => PartShapes::of($part), 'learned' => LastTime::ofOne($part)])]);
     }
 
     public function add(Request $request, Part $part): RedirectResponse

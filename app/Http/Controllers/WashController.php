@@ -52,7 +52,7 @@ final class WashController
         return redirect("/station/wash?part={$part->id}")->with('said', "{$stage->name}: the clock runs.");
     }
 
-    public function log(Request $request): RedirectResponse
+    public function reading(Request $request): RedirectResponse
     {
         $in = $request->validate(['bath' => ['required', Rule::in(Bath::keys())], 'volume_l' => ['nullable', 'numeric', 'gt:0', 'max:100000'], 'note' => ['nullable', 'string', 'max:300']]
             + array_map(fn (array $figure): array => ['nullable', 'numeric', "between:{$figure[2]},{$figure[3]}"], Bath::FIGURES));

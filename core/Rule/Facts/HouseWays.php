@@ -14,7 +14,8 @@ final readonly class HouseWays
         'last_clean' => ['by_use', 'solvent', 'detergent', 'pretreat'],
         'coat' => ['cold', 'warm'],
         'between' => ['flow', 'part', 'full'],
-        'strip' => ['by_coating', 'chemical', 'blast'],
+        'strip' => ['by_coating', 'chemical', 'caustic', 'burn_off', 'blast'],
+        'rust' => ['blast', 'convert'],
         'mask_with' => ['polyimide', 'polyester', 'glass_cloth', 'paper'],
     ];
 

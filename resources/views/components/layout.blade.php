@@ -39,7 +39,7 @@
         </ol>
     </nav>
     <nav class="flex flex-wrap items-center gap-x-5 px-5 border-b border-line bg-paper" aria-label="Everything else">
-        @foreach (['/' => 'Rail', '/powders' => 'Shelf', '/ovens' => 'Ovens', '/rules' => 'Rules'] as $to => $name)
+        @foreach (['/' => 'Rail', '/powders' => 'Shelf', '/ovens' => 'Ovens', '/library' => 'Parts', '/practice' => 'Practice', '/rules' => 'Rules'] as $to => $name)
             <a href="{{ $to }}" class="no-underline min-h-[44px] inline-flex items-center">{{ $name }}</a>
         @endforeach
         @can('manage')

@@ -7,7 +7,7 @@
             @if ($built->gap())<x-verdict tone="stop" :headline="'Weighed and built are apart.'" :reasons="[$built->gap()]" />@endif
             @if ($drawing)
                 <figure class="panel">
-                    <svg class="part-drawing" viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}" role="img" aria-label="{{ collect($drawing->pieces())->map(fn ($p) => $p['caption'].', '.$p['measures'])->join('; ') }}">
+                    <svg class="part-drawing" viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}" role="img" aria-label="{{ collect($drawing->pieces())->map(fn ($p) => $p['caption'].', '.$u->said($p['measures']))->join('; ') }}">
                         <x-part-drawing :drawing="$drawing" />
                     </svg>
                     <figcaption class="hint flex flex-wrap gap-x-4"><span>To scale, each shape once. Thickness:</span>@foreach ($drawing->tones() as $tone)<span class="inline-flex items-center gap-1"><svg class="part-drawing tone" viewBox="0 0 10 10" aria-hidden="true"><path d="M0 0h10v10h-10z" fill-opacity="{{ $tone['shade'] }}" /></svg>{{ $u->show(D::Length, $tone['mm']) }}</span>@endforeach</figcaption>
@@ -56,9 +56,7 @@
                         <label for="mesh">Or a mesh: STL or OBJ up to 64 MB</label><input id="mesh" type="file" name="mesh" accept=".stl,.obj" @error('mesh') aria-invalid="true" aria-describedby="mesh-says" @enderror>
                         @error('mesh')<p id="mesh-says" class="wrong">{{ $message }}</p>@enderror
                         <div class="flex items-end gap-3"><div class="w-28"><x-pick name="unit" label="drawn in" :options="['mm' => 'mm', 'in' => 'inches', 'm' => 'metres']" value="mm" /></div><button class="btn grow">Read the mesh</button></div></form>
-                    @if ($others->isNotEmpty())
-                        <form method="post" action="/parts/{{ $part->id }}/shapes/copy" class="panel flex items-end gap-3"><x-once /><div class="grow"><x-pick name="from" label="Or build it like" :options="$others->mapWithKeys(fn ($p) => [$p->id => $p->name.', job '.$p->job->number])" /></div><button class="btn">Copy</button></form>
-                    @endif
+                    <a class="btn btn-quiet" href="/library?for={{ $part->id }}">Or build it like a part the shop knows</a>
                 @endcan
             @endif
         </div>

@@ -5,8 +5,8 @@
     <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
         @foreach (['light' => 'As it looks', 'through' => 'Metal along the line of sight, darker is more'] as $set => $caption)
             <figure>
-                <svg class="mesh mesh-{{ $set }}" viewBox="-1 -1 {{ $mesh['columns'] + 2 }} {{ $mesh['rows'] + 2 }}" role="img" aria-label="{{ $caption }}: {{ implode(' × ', $mesh['box_mm']) }} mm">
-                    @foreach ($mesh[$set] as $tone => $path)@if ($path !== '')<path d="{{ $path }}" fill-opacity="{{ $set === 'light' ? 0.95 - 0.17 * $tone : 0.12 + 0.2 * $tone }}" />@endif @endforeach
+                <svg class="mesh mesh-{{ $set }}" viewBox="-1 -1 {{ $mesh['columns'] + 2 }} {{ $mesh['rows'] + 2 }}" role="img" aria-label="{{ $caption }}: {{ $u->said(implode(' × ', $mesh['box_mm']).' mm') }}">
+                    @foreach ($mesh[$set] as $tone => $path)@if ($path !== '')<path d="{{ $path }}" fill-opacity="{{ $set === 'light' ? 0.95 - 0.125 * $tone : 0.1 + 0.125 * $tone }}" />@endif @endforeach
                 </svg>
                 <figcaption class="hint">{{ $caption }}@if ($set === 'through'), up to {{ $u->show(D::Length, $mesh['thickest_mm']) }}@endif.</figcaption>
             </figure>

@@ -2,9 +2,9 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 <x-layout title="Which metal is it" :at="Aenum\Core\Route\Station::Intake">
     <h1 class="mb-3">Which metal is it?</h1>
-    <form method="get" action="/metal" class="grid grid-cols-[minmax(0,1fr)_24rem] max-[1000px]:grid-cols-1 gap-5">
+    <form method="get" action="/metal" hx-get="/metal" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true" class="grid grid-cols-[minmax(0,1fr)_24rem] max-[1000px]:grid-cols-1 gap-5">
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3 content-start">
-            @foreach (Q::QUESTIONS as $key => [$asked, $answers])
+            @foreach (collect(Q::QUESTIONS)->sortBy(fn ($q, $key) => $key === $found->next ? 0 : (isset($given[$key]) ? 2 : 1)) as $key => [$asked, $answers])
                 <fieldset class="panel {{ $found->next === $key ? 'asked-next' : '' }}"><legend class="px-1">{{ $asked }}@if ($found->next === $key) <b>Ask this next.</b>@endif</legend>
                     @foreach (['' => 'not tried'] + $answers as $answer => $said)<label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="radio" name="{{ $key }}" value="{{ $answer }}" @checked(($given[$key] ?? '') === $answer)> {{ $said }}</label>@endforeach</fieldset>
             @endforeach

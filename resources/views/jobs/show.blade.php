@@ -17,6 +17,12 @@
     </div>
     <div class="grid grid-cols-[minmax(0,1fr)_23rem] max-[900px]:grid-cols-1 gap-5">
         <div class="grid gap-4 content-start">
+            @if ($job->isOpen())
+                @foreach ($job->parts as $part)@foreach ($part->clocks->whereNull('done_at') as $clock)
+                    @if ($clock->isBareSteel())<x-bare-steel :clock="$clock" :part="$part" />
+                    @else<p class="panel flex items-center gap-4"><span class="num text-[1.9rem]" data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="now">{{ ShopClock::time($clock->due_at) }}</span> {{ ucfirst($part->name) }}: {{ $clock->label }}</p>@endif
+                @endforeach @endforeach
+            @endif
             @if ($job->notes)<p class="panel whitespace-pre-line">{{ $job->notes }}</p>@endif
             @forelse ($job->parts as $part)
                 <article class="panel" aria-label="{{ $part->name }}">
@@ -27,6 +33,7 @@
                     <p>{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }} and {{ $u->show(D::Area, $part->area_m2) }} each{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.
                         @if ($part->sections->isNotEmpty()) Regions: {{ $part->sections->map(fn ($s) => $s->name.' '.$u->show(D::Mass, $s->mass_kg))->join(', ') }}.@endif</p>
                     <x-route-line :part="$part" />
+                    @if ($job->isOpen() && in_array($job->station, [Station::Coat, Station::Inspect, Station::Release], true))<x-pin-brief :part="$part" :station="$job->station" />@endif
                     @forelse ($part->coats as $coat)
                         <x-coat :coat="$coat" :job="$job" />
                     @empty

@@ -35,7 +35,7 @@
                 <li class="border-t border-line py-1 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-2">
                     <span class="num text-soft text-[1.25rem]">{{ $n + 1 }}</span>
                     <div><p><b>{{ ucfirst($step->name()) }}</b>@if ($step->celsius), {{ $u->temp($step->celsius) }}{{ $step->holdMinutes ? ' for '.Units::minutes($step->holdMinutes) : '' }}@endif
-                        <span class="hint">{{ $step->minutes > 0 ? Units::minutes($step->minutes).' of hands' : '' }}{{ $step->minutes > 0 && $step->waitMinutes > 0 ? ', ' : '' }}{{ $step->waitMinutes > 0 ? 'wait '.Units::minutes($step->waitMinutes) : '' }}</span></p>
+                        <span class="hint">{{ $step->minutes > 0 ? Units::minutes($step->minutes).' of hands' : '' }}{{ $step->minutes > 0 && $step->waitMinutes > 0 ? ', ' : '' }}{{ $step->waitMinutes > 0 ? 'wait '.Units::minutes($step->waitMinutes) : '' }}{{ $step->kind->needs() ? ' · '.$step->kind->needs() : '' }}</span></p>
                         <p class="hint">{{ $u->said($step->why) }}</p></div>
                     @if ($open) @can('work')
                         <form method="post" action="/parts/{{ $part->id }}/route" class="flex gap-1"><x-once /><input type="hidden" name="at" value="{{ $n }}">

@@ -11,7 +11,6 @@
             <h2>What is it</h2>
             <p class="hint">{{ $part->metalKind()->name }}. <a href="/metal">Not sure which metal?</a></p>
             <x-pick name="made" label="Made how" :options="$words(PartFacts::MADE)" :value="$facts['made'] ?? (str_starts_with($part->metal, 'cast') ? 'cast' : 'sheet')" />
-            <x-pick name="lives" label="Where will it live" :options="['indoors' => 'indoors', 'outdoors' => 'outdoors', 'coast' => 'by salt water', 'chemicals' => 'among chemicals']" :value="$part->job->lives" />
             <fieldset><legend>What is on it now</legend><div class="grid grid-cols-2">
                 @foreach ($words(PartFacts::ON_IT) as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="on_it[]" value="{{ $key }}" @checked(in_array($key, $facts['on_it'] ?? [], true))> {{ $word }}</label>@endforeach
             </div></fieldset>
@@ -21,6 +20,8 @@
             <fieldset><legend>What else is so</legend><div class="grid">
                 @foreach (['oily' => 'was oily once', 'paint_tested' => 'old paint tested, no lead or chromate', 'plating_new' => 'its plating is new', 'hardened' => 'hardened or sprung', 'heat_treated' => 'heat-treated or structural light alloy', 'vented' => 'hollows are vented'] as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="is[]" value="{{ $key }}" @checked($facts[$key] ?? false)> {{ $word }}</label>@endforeach
             </div></fieldset>
+            <x-pick name="lives" label="Where will it live" :options="['indoors' => 'indoors', 'outdoors' => 'outdoors', 'coast' => 'by salt water', 'chemicals' => 'among chemicals']" :value="$part->job->lives" />
+            <p>How it should look: {{ $part->coats->isEmpty() ? 'no coat planned yet' : $part->coats->map(fn ($c) => $c->role.' '.$c->powder->name)->join(', then ') }}. Due {{ $part->job->due_on?->format('j M Y') ?? 'not agreed' }}. @can('work')<a href="/parts/{{ $part->id }}/edit">Change</a>@endcan</p>
             <x-pick name="duty" label="Does safety hang on it" :options="$words(PartFacts::DUTIES)" :value="$facts['duty'] ?? 'none'" />
             <x-field name="temper" label="Tempered at" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $facts['temper_c'] ?? null)" hint="If it is hardened and known." />
             <fieldset><legend>Outside measures, {{ $u->unit(D::Length) }}</legend><div class="grid grid-cols-3 gap-2">

@@ -29,9 +29,10 @@
                 </form>
                 <dl class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 content-start">
                     <dt class="font-medium">Mixture</dt><dd>{{ round(100 * BlastPlan::mixtureFactor($blast->mixture, MediaCatalogue::bestMixture($blast->media))) }} % of the best rate; {{ number_format(MediaCatalogue::bestMixture($blast->media), 1) }} is best: open the media valve until it sounds even</dd>
+                    <dt class="font-medium">Grade</dt><dd>{{ $u->said(MediaCatalogue::grade($blast->media)) }}</dd>
                     <dt class="font-medium">Profile</dt><dd>about {{ $u->show(D::Film, $plan->rzMicrons) }} @if ($blast->route->facts->filmMicrons() > 0) under a film of {{ $u->show(D::Film, $blast->route->facts->filmMicrons()) }}@if ($plan->rzMicrons > $blast->route->facts->filmMicrons() / 3): <b class="wrong">peaks over a third of it, two coats or a finer grain</b>@endif @endif</dd>
                     <dt class="font-medium">Clean to</dt><dd>{{ $clean['grade'] }} <span class="hint">{{ $clean['why'] }}</span></dd>
-                    <dt class="font-medium">Standoff</dt><dd>{{ $plan->bar < 3.5 ? '300 to 450 mm' : '200 to 350 mm' }}, 60 to 80° to the face</dd>
+                    <dt class="font-medium">Standoff</dt><dd>{{ $u->said($plan->bar < 3.5 ? '300 to 450 mm' : '200 to 350 mm') }}, 60 to 80° to the face</dd>
                 </dl>
             </div>
             @can('work')
