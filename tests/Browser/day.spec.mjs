@@ -30,10 +30,9 @@ for (const spec of specs) {
         await page.getByLabel('Area of one, all faces').fill(spec.area);
         await page.getByLabel('Powder').nth(0).selectOption({ label: 'Promenade green, fine texture' });
         await page.getByRole('button', { name: 'Save' }).click();
-        const job = page.url();
+        const job = new URL(await page.getByRole('link', { name: /^Job \d+, Day of/ }).getAttribute('href'), baseURL).href;
 
-        // At the counter: what it is, and what the app says to it as it is ticked.
-        await page.getByRole('link', { name: 'What it is and its route' }).click();
+        // At the counter the talk goes on: what is on it, and what the app says to that as it is ticked.
         const part = page.url().match(/parts\/(\d+)/)[1];
         await page.getByLabel('Made how').selectOption(spec.made);
         await page.getByLabel('Where will it live').selectOption('outdoors');

@@ -48,6 +48,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByLabel('Powder').nth(0).selectOption({ label: `Pier blue ${mark}` });
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('18.1 kg and 0.79 m² each, from a mean wall of 6.35 mm')).toBeVisible();
+    await page.getByRole('link', { name: /^Job \d+, Pier lamps/ }).click();
     const job = page.url();
 
     // Walk the stations, signing at each.

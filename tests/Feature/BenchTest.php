@@ -171,6 +171,13 @@ final class BenchTest extends ShopTestCase
         $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])->assertSessionHasErrors('note');
         $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast', 'note' => 'warmed to 40 first'])->assertSessionHasNoErrors();
         self::assertTrue(BenchClock::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
+        // Nor is anything coated in silence.
+        $other = $this->at(Station::MaskAndHang, 'aluminium')->job;
+        $on = fn (array $with) => $this->send("/jobs/{$other->id}/sign", $with + ['then' => 'on', 'seen_at' => Station::MaskAndHang->value]);
+        $on([])->assertSessionHasErrors('note');
+        $this->later(13 * 60);
+        $on([])->assertSessionHasNoErrors();
+        self::assertSame(Station::Coat, $other->refresh()->station);
     }
 
     public function test_the_wash_line_its_clocks_and_the_bath_log(): void

@@ -19,8 +19,9 @@ final class IntakeTest extends ShopTestCase
     public function test_a_part_is_written_down_with_its_coats(): void
     {
         $job = $this->job(Station::Intake);
-        $this->send("/jobs/{$job->id}/parts", $this->form())->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->id}");
+        $this->send("/jobs/{$job->id}/parts", $this->form())->assertSessionHasNoErrors();
         $part = Part::query()->with('coats', 'sections')->firstOrFail();
+        $this->actingAs($this->finisher)->get("/parts/{$part->id}/route")->assertSee('What is on it now');
         self::assertSame([34.0, 1.15, 1, 0], [$part->mass_kg, $part->area_m2, $part->coats->count(), $part->sections->count()]);
     }
 

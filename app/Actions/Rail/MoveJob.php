@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
+use Aenum\Core\Blast\DewPoint;
 use Aenum\Core\Hang\Ground;
 use Aenum\Core\Route\Station;
 use Aenum\Core\Rule\Severity;
@@ -20,16 +21,23 @@ use Illuminate\Validation\ValidationException;
 /** Signs work at a station, and hangs a job at another. Every line of the history is kept. */
 final class MoveJob
 {
+    /** Air written down longer ago says nothing about now. */
+    private const AIR_HOURS = 12;
+
     /** @throws ValidationException where the job was moved by someone else meanwhile, or is closed */
     public function sign(Job $job, User $by, ?string $note, Station $seenAt): void
     {
         DB::transaction(fn () => $this->write($this->held($job, $seenAt), $by, 'signed', $seenAt, $note));
     }
 
-    /** @throws ValidationException */
-    public function send(Job $job, User $by, Station $to, ?string $note, Station $seenAt): void
+    /**
+     * @param  string|null  $because  what was written beside the signature, where the move itself has no note
+     *
+     * @throws ValidationException
+     */
+    public function send(Job $job, User $by, Station $to, ?string $note, Station $seenAt, ?string $because = null): void
     {
-        DB::transaction(function () use ($job, $by, $to, $note, $seenAt): void {
+        DB::transaction(function () use ($job, $by, $to, $note, $seenAt, $because): void {
             $held = $this->held($job, $seenAt);
             if ($to === $seenAt) {
                 throw ValidationException::withMessages(['to' => "The job already hangs at {$to->label()}."]);
@@ -43,6 +51,7 @@ final class MoveJob
             if ($to->value > $seenAt->value) {
                 $this->refuseBareTooLong($held, $to);
                 $this->refuseBadGround($held, $to);
+                $this->refuseDampAir($to, $note ?? $because);
             }
             if ($to === Station::Cure) {
                 (new BareSteelWatch)->powderOn($held, $by);
@@ -105,6 +114,19 @@ final class MoveJob
             if ($measured !== null && ! Ground::judge((float) $measured->figures['ohm'])['ok']) {
                 throw ValidationException::withMessages(['ground' => "{$part->name}: ".Ground::judge((float) $measured->figures['ohm'])['says']]);
             }
+        }
+    }
+
+    /** Too near the dew point nothing is sprayed in silence. */
+    private function refuseDampAir(Station $to, ?string $why): void
+    {
+        $air = $to === Station::Coat ? BareSteelWatch::latestAir() : null;
+        if ($air === null || $air->at->diffInHours(ShopClock::now()) > self::AIR_HOURS || trim((string) $why) !== '') {
+            return;
+        }
+        [$celsius, $humidity] = [(float) $air->figures['air_c'], max(1.0, (float) $air->figures['rh_pct'])];
+        if (! DewPoint::mayWork($celsius, $celsius, $humidity)) {
+            throw ValidationException::withMessages(['note' => sprintf('Note is empty; metal as warm as the air is within 3 K of the dew point (%.0f %% humidity), so write why it is coated all the same, or wait.', $humidity)]);
         }
     }
 

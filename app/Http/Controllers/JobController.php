@@ -76,7 +76,7 @@ final class JobController
         $this->mustBeOpen($job);
         $part = $save($job, null, $request->facts());
 
-        return redirect("/jobs/{$job->id}")->with('said', "{$part->name} is written down.");
+        return redirect("/parts/{$part->id}/route")->with('said', ucfirst($part->name).' is written down. What is on it now, and where will it live?');
     }
 
     public function editPart(Part $part): View

@@ -16,6 +16,7 @@ use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
 use App\Http\Requests\FactsRequest;
+use App\Models\Job;
 use App\Models\Part;
 use App\Models\Signature;
 use App\Models\User;
@@ -108,7 +109,7 @@ final class RouteController
             $found = MetalQuestions::answer($given);
         }
 
-        return view('jobs.metal', ['given' => $given, 'found' => $found, 'air' => $air, 'water' => $water, 'wrong' => $wrong]);
+        return view('jobs.metal', ['job' => Job::query()->where('status', 'open')->find((int) $request->integer('job')), 'given' => $given, 'found' => $found, 'air' => $air, 'water' => $water, 'wrong' => $wrong]);
     }
 
     /** Every rule there is. */

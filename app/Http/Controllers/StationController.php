@@ -60,7 +60,7 @@ final class StationController
         DB::transaction(function () use ($move, $job, $user, $in, $seenAt, $next): void {
             $move->sign($job, $user, $in['note'] ?? null, $seenAt);
             if ($next !== null) {
-                $move->send($job, $user, $next, null, $seenAt);
+                $move->send($job, $user, $next, null, $seenAt, $in['note'] ?? null);
             }
         });
         if ($next !== null) {

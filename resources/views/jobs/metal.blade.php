@@ -3,6 +3,7 @@
 <x-layout title="Which metal is it" :at="Aenum\Core\Route\Station::Intake">
     <h1 class="mb-3">Which metal is it?</h1>
     <form method="get" action="/metal" hx-get="/metal" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true" class="grid grid-cols-[minmax(0,1fr)_24rem] max-[1000px]:grid-cols-1 gap-5">
+        @if ($job)<input type="hidden" name="job" value="{{ $job->id }}">@endif
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3 content-start">
             @foreach (collect(Q::QUESTIONS)->sortBy(fn ($q, $key) => $key === $found->next ? 0 : (isset($given[$key]) ? 2 : 1)) as $key => [$asked, $answers])
                 <fieldset class="panel {{ $found->next === $key ? 'asked-next' : '' }}"><legend class="px-1">{{ $asked }}@if ($found->next === $key) <b>Ask this next.</b>@endif</legend>
@@ -17,11 +18,11 @@
                 @if ($wrong)<p class="wrong">{{ $wrong }}</p>@endif
                 @if ($found->densityKgM3)<p>Density {{ number_format($found->densityKgM3 / 1000, 2) }} kg a litre.</p>@endif
                 @if ($found->left === [])<p>The answers contradict each other. Try again in another spot: a plated or painted surface tells lies.</p>@endif
-                <ul>@foreach ($found->left as $metal)<li>{{ Q::name($metal) }}@if (Q::warning($metal)) <b class="wrong">{{ Q::warning($metal) }}</b>@endif</li>@endforeach</ul>
+                <ul>@foreach ($found->left as $metal)<li>{{ Q::name($metal) }}@if (Q::warning($metal)) <b class="wrong">{{ Q::warning($metal) }}</b>@elseif ($job) @can('work')<a class="inline-flex items-center min-h-[44px] ml-2" href="/jobs/{{ $job->id }}/parts/create?metal={{ $metal }}">write the part down as this</a>@endcan @endif</li>@endforeach</ul>
                 @if ($found->next === null && count($found->left) > 1)<p class="hint">No question here parts these any further; weigh it under water, or ask the owner.</p>@endif
             </section>
             <button class="btn btn-do">What is it?</button>
-            <a class="btn btn-quiet" href="/metal">Start over</a>
+            <a class="btn btn-quiet" href="/metal{{ $job ? '?job='.$job->id : '' }}">Start over</a>
         </div>
     </form>
 </x-layout>

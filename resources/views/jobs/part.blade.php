@@ -10,7 +10,7 @@
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Part" :value="$part?->name" autofocus />
             <x-field name="count" label="How many" :value="$part?->count ?? 1" inputmode="numeric" />
-            <div><x-pick name="metal" label="Metal" :options="$metals" :value="$part?->metal" empty="Pick one" hint="A magnet holds to steel and iron, not to aluminium, brass or most stainless." /><a class="inline-flex items-center min-h-[44px]" href="/metal" target="_blank">Which metal is it?</a></div>
+            <div><x-pick name="metal" label="Metal" :options="$metals" :value="$part?->metal ?? request('metal')" empty="Pick one" hint="A magnet holds to steel and iron, not to aluminium, brass or most stainless." /><a class="inline-flex items-center min-h-[44px]" href="/metal?job={{ $job->id }}">Which metal is it?</a></div>
             <x-field name="mass_kg" label="Mass of one" :unit="$u->unit(D::Mass)" :value="$u->field(D::Mass, $part?->mass_kg)" hint="On the scale; “12 lb” is understood." />
             <x-field name="area_m2" label="Area of one, all faces" :unit="$u->unit(D::Area)" :value="$u->field(D::Area, $part?->area_m2)" hint="Leave empty to have it worked out from the mean wall." />
             <x-field name="wall_mm" label="Mean wall" :unit="$u->unit(D::Length)" :value="$u->field(D::Length, $part?->wall_mm)" hint="Area = 2 × mass ÷ (density × wall). “3/8 in” is understood." />

@@ -9,7 +9,7 @@
         <form method="post" action="/parts/{{ $part->id }}/facts" class="panel grid gap-3 content-start" @can('work') hx-put="/parts/{{ $part->id }}/facts" hx-trigger="change delay:150ms" hx-target="#answer" hx-swap="outerHTML" @endcan>
             @csrf @method('put')
             <h2>What is it</h2>
-            <p class="hint">{{ $part->metalKind()->name }}. <a href="/metal">Not sure which metal?</a></p>
+            <p>{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }} and {{ $u->show(D::Area, $part->area_m2) }} each{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.</p>
             <x-pick name="made" label="Made how" :options="$words(PartFacts::MADE)" :value="$facts['made'] ?? (str_starts_with($part->metal, 'cast') ? 'cast' : 'sheet')" />
             <fieldset><legend>What is on it now</legend><div class="grid grid-cols-2">
                 @foreach ($words(PartFacts::ON_IT) as $key => $word)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="on_it[]" value="{{ $key }}" @checked(in_array($key, $facts['on_it'] ?? [], true))> {{ $word }}</label>@endforeach
