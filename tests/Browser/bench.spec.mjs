@@ -64,7 +64,7 @@ test('the bench works with the keyboard alone', async ({ page, baseURL }) => {
     };
     await tabTo('textbox', /Note/);
     await page.keyboard.type('plugs in, both ends');
-    await tabTo('button', /Done: sign, on to Coat/);
+    await tabTo('button', /Done here: sign, on to Coat/);
     await page.keyboard.press('Enter');
     await expect(page.getByRole('status')).toContainText('hangs at Coat now');
     await page.keyboard.press('8');

@@ -161,7 +161,7 @@ for (const spec of specs) {
             await page.getByRole('button', { name: `Count off pin ${pin}` }).click();
         }
         await page.getByLabel(/is bare metal: name of who looked/).fill('M. Ostwald');
-        await page.getByRole('button', { name: /Sign pin 2 bare/ }).click();
+        await page.getByRole('button', { name: /Sign bare: pin 2/ }).click();
         await page.getByLabel('Note').first().fill('All off, face bare.');
         await page.getByRole('button', { name: 'Sign and release' }).click();
         await expect(page.getByText('All off, face bare.')).toBeVisible();

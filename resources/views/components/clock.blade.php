@@ -16,7 +16,7 @@
             @if ($clock->late_at)<span class="hint">too long in<br><span data-until="{{ $clock->late_at->getTimestampMs() }}" data-past="too long">{{ ShopClock::time($clock->late_at) }}</span></span>@endif
             @can('work')<form method="post" action="/clocks/{{ $clock->id }}/done"><x-once /><button class="btn btn-do" aria-label="{{ $does }}: done">Done</button></form>@endcan
         @elseif ($minutes > 0)
-            @can('work')<form method="post" action="{{ $start }}"><x-once /><input type="hidden" name="step" value="{{ $step }}"><button class="btn" aria-label="{{ $does }}: start its clock">{{ $clock ? 'Again' : 'Start' }}</button></form>@endcan
+            @can('work')<form method="post" action="{{ $start }}"><x-once /><input type="hidden" name="step" value="{{ $step }}"><button class="btn" aria-label="{{ $does }}: start its clock{{ $clock ? ' again' : '' }}">{{ $clock ? 'Again' : 'Start' }}</button></form>@endcan
         @endif
     </div>
 </li>

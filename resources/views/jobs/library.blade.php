@@ -13,7 +13,7 @@
                 @elseif ($one['part']->mesh)<svg class="mesh library-picture" viewBox="0 0 {{ $one['part']->mesh['columns'] }} {{ $one['part']->mesh['rows'] }}" role="img" aria-label="{{ $one['part']->name }}">@foreach ($one['part']->mesh['light'] as $tone => $path)@if ($path !== '')<path d="{{ $path }}" fill-opacity="{{ 0.95 - 0.125 * $tone }}" />@endif @endforeach</svg>@endif
                 <p>{{ $one['part']->metalKind()->name }}, {{ $u->show(D::Mass, $one['built']->massKg() ?: $one['part']->mass_kg) }}, {{ $u->show(D::Area, $one['built']->coatAreaM2()) }}. <span class="hint">Job {{ $one['part']->job->number }}</span></p>
                 @if ($one['learned'])<ul>@foreach ($one['learned'] as $line)<li>{{ $line }}</li>@endforeach</ul>@else<p class="hint">Not baked yet.</p>@endif
-                @if ($for && $for->job->isOpen() && $for->id !== $one['part']->id) @can('work')<form method="post" action="/parts/{{ $for->id }}/shapes/copy"><x-once /><input type="hidden" name="from" value="{{ $one['part']->id }}"><button class="btn w-full" aria-label="Build it like {{ $one['part']->name }}">Build it like this</button></form>@endcan @endif
+                @if ($for && $for->job->isOpen() && $for->id !== $one['part']->id) @can('work')<form method="post" action="/parts/{{ $for->id }}/shapes/copy"><x-once /><input type="hidden" name="from" value="{{ $one['part']->id }}"><button class="btn w-full" aria-label="Build it like this: {{ $one['part']->name }}">Build it like this</button></form>@endcan @endif
             </li>
         @empty
             <li class="panel">{{ $asked === '' ? 'No part is built yet. Build one on its part bench, from shapes or a mesh, and the shop knows it from then on.' : 'No part has that word in its name.' }}</li>
