@@ -26,19 +26,26 @@ final readonly class MediaChoice
      */
     public static function rank(JobFacts $facts, array $onIt, float $bar): array
     {
-        $all = array_map(fn (string $media): self => self::judge($media, $facts, $onIt, $bar), MediaCatalogue::keys());
+        $anyway = array_map(fn (Finding $finding): string => $finding->rule->key(), self::findings($facts, null));
+        $all = array_map(fn (string $media): self => self::judge($media, $facts, $onIt, $bar, $anyway), MediaCatalogue::keys());
         usort($all, fn (self $a, self $b): int => [$b->allowed, $b->score] <=> [$a->allowed, $a->score]);
 
         return $all;
     }
 
-    /** @param  list<string>  $onIt */
-    private static function judge(string $media, JobFacts $facts, array $onIt, float $bar): self
+    /**
+     * @param  list<string>  $onIt
+     * @param  list<string>  $anyway  rules that fire whatever the medium
+     */
+    private static function judge(string $media, JobFacts $facts, array $onIt, float $bar, array $anyway): self
     {
         $rz = BlastPlan::rz($media, $facts->part->metal, $bar);
         $why = [];
         $allowed = true;
-        foreach (self::against(new JobFacts($facts->part, $facts->where, $facts->coats, new BlastFacts($media, $bar, $rz), $facts->equipment, $facts->house, $facts->humidityPct, [])) as $finding) {
+        foreach (self::findings($facts, new BlastFacts($media, $bar, $rz)) as $finding) {
+            if (in_array($finding->rule->key(), $anyway, true)) {
+                continue;
+            }
             $allowed = $allowed && $finding->rule->severity() !== Severity::Stop;
             $why[] = ucfirst($finding->evidence).'. '.$finding->rule->reason();
         }
@@ -58,12 +65,11 @@ final readonly class MediaChoice
         return new self($media, $allowed, $score, $why);
     }
 
-    /** @return list<Finding> what the rules on metals and processes say of a medium */
-    private static function against(JobFacts $facts): array
+    /** @return list<Finding> what the rules on metals and processes say of a part blasted so */
+    private static function findings(JobFacts $facts, ?BlastFacts $blast): array
     {
-        $with = RuleBook::judge(new Plan($facts, []));
-        $without = array_map(fn (Finding $finding): string => $finding->rule->key(), RuleBook::judge(new Plan(new JobFacts($facts->part, $facts->where, $facts->coats, null, $facts->equipment, $facts->house, $facts->humidityPct, []), [])));
+        $findings = RuleBook::judge(new Plan(new JobFacts($facts->part, $facts->where, $facts->coats, $blast, $facts->equipment, $facts->house, $facts->humidityPct, []), []));
 
-        return array_values(array_filter($with, fn (Finding $finding): bool => $finding->rule->group() === Group::Metal && ! in_array($finding->rule->key(), $without, true)));
+        return array_values(array_filter($findings, fn (Finding $finding): bool => $finding->rule->group() === Group::Metal));
     }
 }

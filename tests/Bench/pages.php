@@ -24,7 +24,7 @@ preg_match('/name="_token" value="([^"]+)"/', $form, $token);
 curl_setopt_array($curl, [CURLOPT_URL => $base.'/sign-in', CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'email' => 'mara@lakeside-coating.example', 'password' => 'lantern-on-the-pier'])]);
 curl_exec($curl);
 
-$pages = ['/', '/station/intake', '/station/blast', '/station/cure', '/jobs/1', '/jobs/1/record', '/jobs/create', '/bakes/2', '/bakes/3', '/bakes/4', '/bakes/3/board', '/powders', '/powders/1/edit', '/ovens', '/ovens/1/edit', '/shop', '/people', '/find?q=lantern'];
+$pages = ['/', '/station/intake', '/station/strip', '/station/blast', '/station/bake-out', '/station/wash', '/station/mask-and-hang', '/station/coat', '/station/cure', '/parts/4/route', '/parts/4/bench', '/parts/4/pins', '/jobs/4/card', '/library', '/practice/refill', '/metal', '/jobs/1', '/jobs/1/record', '/jobs/create', '/bakes/2', '/bakes/3', '/bakes/4', '/bakes/3/board', '/powders', '/powders/1/edit', '/ovens', '/ovens/1/edit', '/shop', '/people', '/find?q=lantern'];
 printf("%-18s %6s %10s %10s\n", 'page', 'code', 'median ms', 'of 60 ms');
 foreach ($pages as $page) {
     $times = [];

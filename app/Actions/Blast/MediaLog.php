@@ -10,6 +10,7 @@ use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 
 /** What each medium in the shop has been through since it was new: how much was shot, and what got into it. */
 final readonly class MediaLog
@@ -24,35 +25,49 @@ final readonly class MediaLog
     /** @return list<self> one for each medium the shop has in use */
     public static function all(): array
     {
-        $lines = Entry::of('media');
-        $media = array_unique([...$lines->pluck('subject')->all()]);
-        sort($media);
+        $media = self::lines()->groupBy('subject')->sortKeys();
 
-        return array_values(array_filter(array_map(fn (mixed $key): self => self::of((string) $key), $media), fn (self $log): bool => $log->since !== null));
+        return array_values($media->map(fn (Collection $lines, string $key): self => self::read($key, $lines))->filter(fn (self $log): bool => $log->since !== null)->all());
     }
 
     public static function of(string $media): self
     {
+        return self::read($media, self::lines($media));
+    }
+
+    /** @return Collection<int, Entry> the oldest first */
+    private static function lines(?string $media = null): Collection
+    {
         $lines = Entry::of('media', $media);
+        $lines->with('part')->orderBy('at')->orderBy('id');
+
+        return $lines->get();
+    }
+
+    /** @param  Collection<int, Entry>  $lines  of this medium, the oldest first */
+    private static function read(string $media, Collection $lines): self
+    {
         $since = null;
         $shot = $fill = 0.0;
         $dirt = [];
-        foreach ($lines->with('part')->orderBy('at')->orderBy('id')->get() as $line) {
+        foreach ($lines as $line) {
             $what = (string) $line->figures['what'];
-            if ($what === 'new' || $what === 'discarded') {
-                [$since, $shot, $fill, $dirt] = [$what === 'new' ? $line->at : null, 0.0, (float) ($line->figures['kg'] ?? 0), []];
-            } elseif ($what === 'topped_up') {
-                $fill += (float) ($line->figures['kg'] ?? 0);
-            } elseif ($what === 'shot') {
-                $since ??= $line->at;
-                $shot += (float) ($line->figures['kg'] ?? 0);
-            } elseif (in_array($what, ['greasy', 'other_metal'], true)) {
-                $since ??= $line->at;
-                $dirt[] = ($what === 'greasy' ? 'oil' : 'iron').' from '.($line->part === null ? ($line->note ?? 'a part') : "{$line->part->name}, ".ShopClock::time($line->at));
-            }
+            $kg = (float) ($line->figures['kg'] ?? 0);
+            match (true) {
+                $what === 'new', $what === 'discarded' => [$since, $shot, $fill, $dirt] = [$what === 'new' ? $line->at : null, 0.0, $kg, []],
+                $what === 'topped_up' => $fill += $kg,
+                $what === 'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
+                in_array($what, ['greasy', 'other_metal'], true) => [$since, $dirt] = [$since ?? $line->at, [...$dirt, self::dirt($what, $line)]],
+                default => null,
+            };
         }
 
         return new self($media, $since, $shot, $fill, $dirt);
+    }
+
+    private static function dirt(string $what, Entry $line): string
+    {
+        return ($what === 'greasy' ? 'oil' : 'iron').' from '.($line->part === null ? ($line->note ?? 'a part') : "{$line->part->name}, ".ShopClock::time($line->at));
     }
 
     /** How much of its life is used, as a share; null where nobody wrote down how much went in. */
