@@ -42,7 +42,7 @@ final readonly class Units
     }
 
     /**
-     * A sentence of the core, which speaks °C, kg, mm, µm, bar and m², in the units of whoever is looking: every number
+     * A sentence of the core, which speaks °C, kg, mm, µm, bar, m², l and m³/min, in the units of whoever is looking: every number
      * or run of numbers ("10 to 14 mm", "900 × 450 mm") that stands before such a unit.
      */
     public function said(string $sentence): string
@@ -50,9 +50,9 @@ final readonly class Units
         if ($this->system === UnitSystem::Metric) {
             return $sentence;
         }
-        $units = ['mm' => Dimension::Length, 'kg' => Dimension::Mass, 'bar' => Dimension::Pressure, 'µm' => Dimension::Film, '°C' => Dimension::Temperature, 'm²' => Dimension::Area];
+        $units = ['mm' => Dimension::Length, 'kg' => Dimension::Mass, 'bar' => Dimension::Pressure, 'µm' => Dimension::Film, '°C' => Dimension::Temperature, 'm²' => Dimension::Area, 'l' => Dimension::Volume, 'm³/min' => Dimension::AirFlow];
 
-        return (string) preg_replace_callback('/(\d+(?:\.\d+)?(?:(?: to | × )\d+(?:\.\d+)?)*) (mm|kg|bar|µm|°C|m²)(?![\p{L}\d\/])/u', fn (array $found): string => preg_replace_callback('/\d+(?:\.\d+)?/', fn (array $number): string => $units[$found[2]]->number((float) $number[0], $this->system), $found[1]).' '.$this->unit($units[$found[2]]), $sentence);
+        return (string) preg_replace_callback('/(\d+(?:\.\d+)?(?:(?: to | × )\d+(?:\.\d+)?)*) (mm|kg|bar|µm|°C|m³\/min|m²|l)(?![\p{L}\d\/])/u', fn (array $found): string => preg_replace_callback('/\d+(?:\.\d+)?/', fn (array $number): string => $units[$found[2]]->number((float) $number[0], $this->system), $found[1]).' '.$this->unit($units[$found[2]]), $sentence);
     }
 
     /** Minutes as a person says them: "41 min", "1 h 12 min". */

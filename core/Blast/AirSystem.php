@@ -64,7 +64,7 @@ final readonly class AirSystem
         }
         $limit = match (true) {
             $bar > $wantedBar - 0.05 => null,
-            ! $feeds($bar + 0.02) => sprintf('The nozzle takes %.2f m³/min at %.1f bar; the compressor gives %.2f.', Nozzle::freeAirM3Min($boreMm, $wantedBar), $wantedBar, $compressorM3Min),
+            ! $feeds($bar + 0.02) => sprintf('The nozzle takes %.2f m³/min at %.1f bar; the compressor gives %.2f m³/min.', Nozzle::freeAirM3Min($boreMm, $wantedBar), $wantedBar, $compressorM3Min),
             default => sprintf('Hoses and dryer eat %.1f bar of the compressor\'s %.1f.', $compressorBar - $bar, $compressorBar),
         };
         $flow = Nozzle::freeAirM3Min($boreMm, $bar);

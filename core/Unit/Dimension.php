@@ -7,7 +7,7 @@ namespace Aenum\Core\Unit;
 /**
  * A kind of quantity: which units it is met in, and how text becomes a figure in the unit the program keeps.
  *
- * Kept as: °C, K, kg, mm, m, m², µm, bar, kW. Exact factors: inch 25.4 mm, pound 0.45359237 kg (international
+ * Kept as: °C, K, kg, mm, m, m², µm, bar, kW, l, m³/min. Gallons are US gallons, cfm is of free air. Exact factors: inch 25.4 mm, pound 0.45359237 kg (international
  * yard and pound, 1959).
  */
 enum Dimension
@@ -22,6 +22,8 @@ enum Dimension
     case Pressure;
     case Power;
     case Energy;
+    case Volume;
+    case AirFlow;
 
     /** @return array<string, array{float, float}> unit as written => [factor, offset]: kept = factor·x + offset */
     private function units(): array
@@ -37,6 +39,8 @@ enum Dimension
             self::Pressure => ['bar' => [1.0, 0.0], 'psi' => [0.0689475729, 0.0], 'kPa' => [0.01, 0.0]],
             self::Power => ['kW' => [1.0, 0.0], 'W' => [0.001, 0.0], 'BTU/h' => [0.000293071, 0.0]],
             self::Energy => ['kWh' => [1.0, 0.0]],
+            self::Volume => ['l' => [1.0, 0.0], 'gal' => [3.785411784, 0.0], 'ml' => [0.001, 0.0]],
+            self::AirFlow => ['m³/min' => [1.0, 0.0], 'cfm' => [0.028316846592, 0.0], 'l/s' => [0.06, 0.0]],
         };
     }
 
@@ -45,7 +49,7 @@ enum Dimension
         'c' => '°C', 'f' => '°F', 'degc' => '°C', 'degf' => '°F', 'k' => 'K', 'lbs' => 'lb', 'pound' => 'lb', 'pounds' => 'lb', '#' => 'lb', '"' => 'in',
         'inch' => 'in', 'inches' => 'in', "'" => 'ft', 'feet' => 'ft', 'foot' => 'ft', 'm2' => 'm²', 'ft2' => 'ft²', 'sqft' => 'ft²', 'sqm' => 'm²', 'cm2' => 'cm²',
         'in2' => 'in²', 'um' => 'µm', 'μm' => 'µm', 'micron' => 'µm', 'microns' => 'µm', 'mils' => 'mil', 'kw' => 'kW', 'btu/h' => 'BTU/h', 'btuh' => 'BTU/h',
-        'kilo' => 'kg', 'kilos' => 'kg', 'gram' => 'g', 'grams' => 'g', 'kpa' => 'kPa',
+        'kilo' => 'kg', 'kilos' => 'kg', 'gram' => 'g', 'grams' => 'g', 'kpa' => 'kPa', 'litre' => 'l', 'litres' => 'l', 'liter' => 'l', 'liters' => 'l', 'gallon' => 'gal', 'gallons' => 'gal', 'm3/min' => 'm³/min', 'scfm' => 'cfm',
     ];
 
     /** The unit shown and assumed. */
@@ -64,6 +68,8 @@ enum Dimension
             self::Pressure => $us ? 'psi' : 'bar',
             self::Power => 'kW',
             self::Energy => 'kWh',
+            self::Volume => $us ? 'gal' : 'l',
+            self::AirFlow => $us ? 'cfm' : 'm³/min',
         };
     }
 

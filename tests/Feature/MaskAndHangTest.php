@@ -77,6 +77,7 @@ final class MaskAndHangTest extends ShopTestCase
         $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $this->send("/pins/{$face->id}/bare", ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
         $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->assertOk()->assertSee('10 on, 10 off again')->assertSee('J. Tellmark');
     }
 
     public function test_the_rack_sets_what_the_oven_sees(): void

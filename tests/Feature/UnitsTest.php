@@ -21,6 +21,8 @@ final class UnitsTest extends TestCase
             'a box' => ['Railing is 900 × 450 × 60 mm, the booth 2000 mm', 'Railing is 35.4 × 17.7 × 2.36 in, the booth 78.7 in'],
             'weights' => ['one piece is 6.3 kg, the hook carries 5.0 kg', 'one piece is 13.9 lb, the hook carries 11 lb'],
             'pressure and film' => ['At 6.0 bar about 50 µm.', 'At 87 psi about 1.97 mil.'],
+            'air' => ['The nozzle takes 3.40 m³/min at 6.0 bar; the compressor gives 2.90 m³/min.', 'The nozzle takes 120 cfm at 87 psi; the compressor gives 102 cfm.'],
+            'litres' => ['Put 2 l in 20 l', 'Put 0.53 gal in 5.28 gal'],
             'not a unit' => ['8.4 kg/min of media, 40 minutes, bar the door, 12 barrels', '8.4 kg/min of media, 40 minutes, bar the door, 12 barrels'],
         ];
     }

@@ -44,8 +44,8 @@ final class HouseController
             'rail' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
             'hook' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
             'booth.*' => ['nullable', Measured::above(Dimension::Size, 0, 50)],
-            'compressor_m3_min' => ['nullable', 'numeric', 'gt:0', 'max:1000'],
-            'nozzle_mm' => ['nullable', 'numeric', 'gt:0', 'max:50'],
+            'compressor_m3_min' => ['nullable', Measured::above(Dimension::AirFlow, 0, 1000)],
+            'nozzle_mm' => ['nullable', Measured::above(Dimension::Length, 0, 50)],
             'air.compressor_bar' => ['nullable', new Measured(Dimension::Pressure, 2, 20)],
             'air.air_hose_m' => ['nullable', new Measured(Dimension::Size, 0, 200)],
             'air.blast_hose_m' => ['nullable', new Measured(Dimension::Size, 0, 200)],
@@ -84,7 +84,7 @@ final class HouseController
         return [
             'rail_kg' => Measured::read(Dimension::Mass, $in['rail'] ?? null), 'hook_kg' => Measured::read(Dimension::Mass, $in['hook'] ?? null),
             'booth_mm' => count($booth) === 3 && ! in_array(null, $booth, true) ? array_map(fn (?float $m): float => 1000 * (float) $m, $booth) : null,
-            'compressor_m3_min' => isset($in['compressor_m3_min']) ? (float) $in['compressor_m3_min'] : null, 'nozzle_mm' => isset($in['nozzle_mm']) ? (float) $in['nozzle_mm'] : null,
+            'compressor_m3_min' => Measured::read(Dimension::AirFlow, $in['compressor_m3_min'] ?? null), 'nozzle_mm' => Measured::read(Dimension::Length, $in['nozzle_mm'] ?? null),
         ];
     }
 

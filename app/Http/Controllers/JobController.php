@@ -13,6 +13,7 @@ use App\Http\Requests\JobRequest;
 use App\Http\Requests\PartRequest;
 use App\Models\Bake;
 use App\Models\BakeItem;
+use App\Models\BakeOutLoad;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Part;
@@ -106,9 +107,9 @@ final class JobController
     /** What the customer keeps: one sheet. */
     public function record(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'moves.user']);
+        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'parts.pins.fittings', 'parts.bags', 'moves.user']);
 
-        return view('jobs.record', ['job' => $job, 'bakes' => $this->bakesOf($job, ['oven', 'items.coat.part', 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
+        return view('jobs.record', ['job' => $job, 'bakedOut' => $this->bakedOut($job), 'bakes' => $this->bakesOf($job, ['oven', 'items.coat.part', 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
     }
 
     /** What travels with the parts: an A5 sheet for each. */
@@ -129,6 +130,16 @@ final class JobController
         if (! $job->isOpen()) {
             throw ValidationException::withMessages(['job' => "Job {$job->number} is closed; its record stays as it is."]);
         }
+    }
+
+    /** @return \Illuminate\Support\Collection<int, array{load: BakeOutLoad, part: Part}> every bake-out that is over, part by part */
+    private function bakedOut(Job $job): \Illuminate\Support\Collection
+    {
+        $loads = BakeOutLoad::query()->with(['oven', 'items']);
+        $loads->whereHas('items', fn ($item) => $item->whereIn('part_id', $job->parts->pluck('id')));
+        $loads->where('status', 'pulled')->orderBy('pulled_at');
+
+        return $loads->get()->toBase()->flatMap(fn (BakeOutLoad $load): array => $job->parts->filter(fn (Part $part): bool => $load->items->contains('part_id', $part->id))->map(fn (Part $part): array => ['load' => $load, 'part' => $part])->all());
     }
 
     /**

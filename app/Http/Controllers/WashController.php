@@ -8,6 +8,7 @@ use Aenum\Core\Pretreat\Bath;
 use Aenum\Core\Pretreat\Stage;
 use Aenum\Core\Pretreat\WashLine;
 use Aenum\Core\Route\Station;
+use Aenum\Core\Unit\Dimension;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BathLog;
 use App\Actions\Bench\BenchPick;
@@ -17,6 +18,7 @@ use App\Models\BenchClock;
 use App\Models\Entry;
 use App\Models\Part;
 use App\Models\User;
+use App\Rules\Measured;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,9 +56,10 @@ final class WashController
 
     public function reading(Request $request): RedirectResponse
     {
-        $in = $request->validate(['bath' => ['required', Rule::in(Bath::keys())], 'volume_l' => ['nullable', 'numeric', 'gt:0', 'max:100000'], 'note' => ['nullable', 'string', 'max:300']]
+        $in = $request->validate(['bath' => ['required', Rule::in(Bath::keys())], 'volume_l' => ['nullable', Measured::above(Dimension::Volume, 0, 100000)], 'note' => ['nullable', 'string', 'max:300']]
             + array_map(fn (array $figure): array => ['nullable', 'numeric', "between:{$figure[2]},{$figure[3]}"], Bath::FIGURES));
-        $figures = array_map(floatval(...), array_filter(array_intersect_key($in, Bath::FIGURES + ['volume_l' => 0]), fn (mixed $value): bool => $value !== null));
+        $volume = Measured::read(Dimension::Volume, $in['volume_l'] ?? null);
+        $figures = array_map(floatval(...), array_filter(array_intersect_key($in, Bath::FIGURES), fn (mixed $value): bool => $value !== null)) + ($volume === null ? [] : ['volume_l' => $volume]);
         if (array_intersect_key($figures, Bath::FIGURES) === []) {
             throw ValidationException::withMessages([array_key_first(Bath::get($in['bath'])->limits) => 'Nothing was measured; write at least one figure.']);
         }

@@ -23,8 +23,8 @@
                 <x-field name="booth[{{ $n }}]" label="Booth {{ $side }}" :unit="$u->unit(D::Size)" :value="isset($shop->equipment['booth_mm']) ? $u->field(D::Size, $shop->equipment['booth_mm'][$n] / 1000) : ''" />
             @endforeach
         </div>
-        <x-field name="compressor_m3_min" label="Compressor, free air, m³/min" :value="$shop->equipment['compressor_m3_min'] ?? ''" inputmode="decimal" />
-        <x-field name="nozzle_mm" label="Blast nozzle bore, mm" :value="$shop->equipment['nozzle_mm'] ?? ''" inputmode="decimal" />
+        <x-field name="compressor_m3_min" label="Compressor, free air" :unit="$u->unit(D::AirFlow)" :value="$u->field(D::AirFlow, $shop->equipment['compressor_m3_min'] ?? null)" inputmode="decimal" />
+        <x-field name="nozzle_mm" label="Blast nozzle bore" :unit="$u->unit(D::Length)" :value="$u->field(D::Length, $shop->equipment['nozzle_mm'] ?? null)" inputmode="decimal" />
         @foreach (['compressor_bar' => ['Compressor holds, at its receiver', D::Pressure], 'nozzle_new_mm' => ['Nozzle bore when it was new', D::Length], 'air_hose_m' => ['Air hose, dryer to pot: length', D::Size], 'air_hose_mm' => ['its bore', D::Length], 'blast_hose_m' => ['Blast hose, pot to nozzle: length', D::Size], 'blast_hose_mm' => ['its bore', D::Length]] as $key => [$label, $dimension])
             <x-field name="air[{{ $key }}]" :label="$label" :unit="$u->unit($dimension)" :value="$u->field($dimension, $shop->air[$key] ?? null)" />
         @endforeach

@@ -43,6 +43,13 @@
         <h2>Signed</h2>
         <ol class="columns-2 max-[900px]:columns-1">
             @foreach ($job->parts->flatMap->signatures as $signature)<li class="mb-1"><b>{{ $signature->signed_by }}</b> <span class="hint">{{ ShopClock::time($signature->at) }}, taken by {{ $signature->user->name }}</span><br>{{ $signature->wording }}</li>@endforeach
+            @foreach ($bakedOut as $one)<li class="mb-1"><b>Baked out</b>, {{ $one['part']->name }} in the {{ $one['load']->oven->name }}: {{ App\Support\Units::minutes($one['load']->result[$one['part']->id]['held_min'] ?? 0) }} at {{ $u->temp($one['load']->target_c) }} and more <span class="hint">{{ ShopClock::time($one['load']->pulled_at) }}</span></li>@endforeach
+            @foreach ($job->parts as $part)
+                @foreach ($part->pins->whereNotNull('bare_signed_by') as $pin)<li class="mb-1"><b>{{ $pin->bare_signed_by }}</b> looked: {{ $part->name }}, pin {{ $pin->number }} {{ $pin->kind->label() }} is bare metal <span class="hint">{{ ShopClock::time($pin->bare_signed_at) }}</span></li>@endforeach
+                @php($masks = $part->pins->flatMap->fittings)
+                @if ($masks->isNotEmpty())<li class="mb-1"><b>Masks</b>, {{ $part->name }}: {{ $masks->sum('fitted') }} on, {{ $masks->sum('removed') }} off again</li>@endif
+                @foreach ($part->bags as $bag)<li class="mb-1"><b>Bag {{ $bag->name }}</b>: {{ $bag->holds }}, {{ $bag->count }} in, {{ $bag->counted_back ?? 'not yet' }} back</li>@endforeach
+            @endforeach
             @foreach ($job->moves->reverse() as $move)<li class="mb-1"><x-move :move="$move" /></li>@endforeach
         </ol>
     </section>

@@ -14,7 +14,7 @@
             </section>
             <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
                 @foreach ($way->agents as $agent)
-                    <section class="panel" aria-label="{{ ucfirst($agent->name) }}"><h3>{{ ucfirst($agent->name) }}{{ $agent->litresPerM2 > 0 ? ', about '.number_format($agent->litresPerM2 * $agent->coats * $part->count * $part->area_m2, 1).' l' : '' }}</h3>
+                    <section class="panel" aria-label="{{ ucfirst($agent->name) }}"><h3>{{ ucfirst($agent->name) }}{{ $agent->litresPerM2 > 0 ? ', about '.$u->show(D::Volume, $agent->litresPerM2 * $agent->coats * $part->count * $part->area_m2, 1) : '' }}</h3>
                         <p><b>Gloves:</b> {{ $agent->gloves }}. {{ $agent->caution }}</p><p class="hint"><b>Waste:</b> {{ $agent->waste }} The maker's sheet and local rules come first.</p></section>
                 @endforeach
             </div>
@@ -23,7 +23,7 @@
             <table class="grid-table"><thead><tr><th scope="col">Way</th><th scope="col" class="n">Hands</th><th scope="col" class="n">Waiting</th><th scope="col" class="n">Chemical</th><th scope="col" class="n">Then blast</th><th scope="col" class="n">Media</th><th scope="col"></th></tr></thead>
                 <tbody>@foreach ($strip->ways as $one)<tr>
                     <th scope="row">{{ $one->name }}@foreach ([...$one->against, ...$one->names] as $why)<br><span class="{{ $one->allowed() ? 'hint' : 'wrong' }} font-normal">{{ $u->said($why) }}</span>@endforeach</th>
-                    <td class="n">{{ Units::minutes($one->handMinutes) }}</td><td class="n">{{ Units::minutes($one->waitMinutes) }}</td><td class="n">{{ $one->litres > 0 ? number_format($one->litres, 1).' l' : '' }}</td><td class="n">{{ $one->blastMinutes > 0 ? Units::minutes($one->blastMinutes) : 'none' }}</td><td class="n">{{ $u->show(D::Mass, $one->mediaKg) }}</td>
+                    <td class="n">{{ Units::minutes($one->handMinutes) }}</td><td class="n">{{ Units::minutes($one->waitMinutes) }}</td><td class="n">{{ $one->litres > 0 ? $u->show(D::Volume, $one->litres, 1) : '' }}</td><td class="n">{{ $one->blastMinutes > 0 ? Units::minutes($one->blastMinutes) : 'none' }}</td><td class="n">{{ $u->show(D::Mass, $one->mediaKg) }}</td>
                     <td>@if ($one->key === $way->key)<b>this one</b>@elseif ($one->allowed()) @can('work')<form method="post" action="/parts/{{ $part->id }}/strip-way"><x-once /><input type="hidden" name="way" value="{{ $one->key }}"><button class="btn btn-quiet" aria-label="Go this way: {{ $one->name }}">Go this way</button></form>@endcan @else<b class="wrong">must not</b>@endif</td>
                 </tr>@endforeach</tbody></table>
         </section>

@@ -26,14 +26,14 @@
                 @empty
                     <p class="hint">Nothing measured in this bath yet. A reading a day shows where it is going.</p>
                 @endforelse
-                @if ($shown->topUpL())<p><b>Put in {{ number_format($shown->topUpL(), 2) }} l</b> to bring {{ round($shown->volumeL) }} l back to {{ $shown->bath->percent }} %.</p>@endif
-                @if ($shown->bath->percent > 0)<p class="hint">Made up to {{ $shown->bath->percent }} % at {{ $u->temp($shown->bath->celsius) }}: {{ number_format($shown->bath->litresFor($shown->volumeL ?? 100), 2) }} l in {{ round($shown->volumeL ?? 100) }} l; in a 10 l sprayer {{ number_format($shown->bath->litresFor(10), 2) }} l.</p>@endif
+                @if ($shown->topUpL())<p><b>Put in {{ $u->show(D::Volume, $shown->topUpL()) }}</b> to bring {{ $u->show(D::Volume, $shown->volumeL) }} back to {{ $shown->bath->percent }} %.</p>@endif
+                @if ($shown->bath->percent > 0)<p class="hint">Made up to {{ $shown->bath->percent }} % at {{ $u->temp($shown->bath->celsius) }}: {{ $u->show(D::Volume, $shown->bath->litresFor($shown->volumeL ?? 100)) }} in {{ $u->show(D::Volume, $shown->volumeL ?? 100) }}; in a sprayer of {{ $u->show(D::Volume, 10) }}, {{ $u->show(D::Volume, $shown->bath->litresFor(10)) }}.</p>@endif
                 <p class="hint">{{ $shown->bath->caution }} The maker's sheet comes first.</p>
             </div>
             @can('work')
                 <form method="post" action="/bath-log" class="grid gap-2 content-start"><x-once /><input type="hidden" name="bath" value="{{ $shown->bath->key }}">
                     @foreach ($shown->bath->limits as $figure => $limits)<x-field :name="$figure" :label="Bath::FIGURES[$figure][0]" :unit="Bath::FIGURES[$figure][1] ?: null" inputmode="decimal" />@endforeach
-                    <x-field name="volume_l" label="In the tank, litres" :value="$shown->volumeL" inputmode="decimal" /><x-field name="note" id="bath-note" label="Note" /><button class="btn">Write the reading down</button></form>
+                    <x-field name="volume_l" label="In the tank" :unit="$u->unit(D::Volume)" :value="$u->field(D::Volume, $shown->volumeL, 1)" inputmode="decimal" /><x-field name="note" id="bath-note" label="Note" /><button class="btn">Write the reading down</button></form>
             @endcan
         </div>
         @if ($shown->lines->isNotEmpty())<details><summary>Readings</summary><ul>@foreach ($shown->lines->reverse() as $entry)<li class="flex items-center gap-3 border-t border-line"><span class="grow">{{ ShopClock::local($entry->at)->format('j M H:i') }}, {{ $entry->user->name }}: {{ collect($entry->figures)->map(fn ($v, $k) => ($k === 'volume_l' ? 'volume' : Bath::FIGURES[$k][0]).' '.$v)->join(', ') }}{{ $entry->note ? '. '.$entry->note : '' }}</span>@can('work')<form method="post" action="/logbook/{{ $entry->id }}/withdraw"><x-once /><button class="btn btn-quiet !px-3" aria-label="Take back the reading of {{ ShopClock::time($entry->at) }}">×</button></form>@endcan</li>@endforeach</ul></details>@endif
