@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Validation\ValidationException;
 
 /**
  * @property int $id
@@ -50,6 +51,14 @@ final class Job extends Model
     public function isOpen(): bool
     {
         return $this->status === 'open';
+    }
+
+    /** @throws ValidationException where the job is closed: its record stays as it is */
+    public function mustBeOpen(): void
+    {
+        if (! $this->isOpen()) {
+            throw ValidationException::withMessages(['job' => "Job {$this->number} is closed; its record stays as it is."]);
+        }
     }
 
     public function isLate(CarbonImmutable $today): bool

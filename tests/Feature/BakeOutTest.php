@@ -109,6 +109,12 @@ final class BakeOutTest extends ShopTestCase
         $this->send("/bakes/{$bake->id}/shut")->assertSessionHasErrors('bake');
         $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors('parts');
         $this->send('/bake-outs', ['oven' => $this->oven->id, 'parts' => [$this->part($this->job(Station::Wash))->id]])->assertSessionHasErrors('parts');
+        $inside = $load->items()->firstOrFail()->part;
+        $this->send("/jobs/{$inside->job_id}/send", ['to' => Station::Wash->value, 'seen_at' => Station::BakeOut->value])->assertSessionHasErrors('bake_out');
+        $gone = $this->plan($this->bollard());
+        $gone->items()->firstOrFail()->part->job->update(['station' => Station::Wash]);
+        (new RunBakeOut)->pull($load->refresh(), $this->finisher);
+        $this->send("/bake-outs/{$gone->id}/shut")->assertSessionHasErrors('bake_out');
         $other = $this->plan($this->bollard());
         $this->send("/bake-outs/{$other->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame('withdrawn', $other->refresh()->status);

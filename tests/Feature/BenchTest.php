@@ -70,6 +70,28 @@ final class BenchTest extends ShopTestCase
         self::assertEqualsWithDelta(86400, BenchClock::query()->firstOrFail()->started_at->diffInSeconds(BenchClock::query()->firstOrFail()->due_at), 0.01);
     }
 
+    public function test_a_dwell_that_runs_is_not_walked_away_from_in_silence(): void
+    {
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['rust']]);
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'converter']);
+        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait']);
+        $on = fn (array $with) => $this->send("/jobs/{$part->job_id}/sign", $with + ['then' => 'on', 'seen_at' => Station::Strip->value]);
+        $on([])->assertSessionHasErrors('note');
+        self::assertSame(Station::Strip, $part->job->refresh()->station);
+        $on(['note' => 'dried overnight already'])->assertSessionHasNoErrors();
+        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'a clock is not left behind');
+        // Changing the way stops the clocks of the other one.
+        $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_tested' => true]);
+        $this->send("/parts/{$other->id}/strip-way", ['way' => 'benzyl']);
+        $this->send("/parts/{$other->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send("/parts/{$other->id}/strip-way", ['way' => 'blast'])->assertSessionHasNoErrors();
+        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count());
+        $part->job->update(['status' => 'released']);
+        foreach (['strip-way' => ['way' => 'blast'], 'strip-clock' => ['step' => 'x'], 'wash-clock' => ['step' => 'x'], 'ground' => ['ohm' => '1', 'unit' => '1']] as $path => $data) {
+            $this->send("/parts/{$part->id}/{$path}", $data)->assertSessionHasErrors('job');
+        }
+    }
+
     public function test_what_eats_the_metal_cannot_be_chosen(): void
     {
         $part = $this->at(Station::Strip, 'aluminium', ['on_it' => ['paint'], 'paint_tested' => true]);

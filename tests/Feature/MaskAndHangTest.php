@@ -39,6 +39,7 @@ final class MaskAndHangTest extends ShopTestCase
         $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasErrors('fitted');
         $this->send("/pins/{$thread->id}/fit", ['mask' => 999, 'fitted' => '0'])->assertSessionHasErrors(['mask', 'fitted']);
         $fitting = Fitting::query()->firstOrFail();
+        $this->send("/pins/{$thread->id}/withdraw")->assertSessionHasErrors('pin');
         $this->send("/fittings/{$fitting->id}/off", ['removed' => '21'])->assertSessionHasErrors('removed');
         $this->send("/fittings/{$fitting->id}/off", ['removed' => '19'])->assertSessionHasNoErrors();
         self::assertStringContainsString('1 still on', (string) session('said'));

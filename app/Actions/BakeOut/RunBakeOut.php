@@ -77,6 +77,11 @@ final class RunBakeOut
                 throw ValidationException::withMessages(['bake_out' => "{$held->oven->name} is in use; pull that load first."]);
             }
             $board = BakeOutBoard::of($held);
+            foreach ($board->items as $item) {
+                if ($item->part->job->station !== Station::BakeOut || ! $item->part->job->isOpen()) {
+                    throw ValidationException::withMessages(['bake_out' => "{$item->part->name} of job {$item->part->job->number} does not hang at Bake out any more; take this load off and hang it anew."]);
+                }
+            }
             if ($board->stops()) {
                 throw ValidationException::withMessages(['bake_out' => array_values(array_map(fn (array $finding): string => "{$finding['part']->name}: {$finding['says']}", array_filter($board->findings, fn (array $finding): bool => $finding['stop'])))]);
             }

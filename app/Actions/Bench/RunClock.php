@@ -31,6 +31,19 @@ final class RunClock
         });
     }
 
+    /**
+     * Stops what runs on a part, but for bare steel and the steps named.
+     *
+     * @param  list<string>  $but
+     */
+    public function stopAll(Part $part, User $by, array $but = []): void
+    {
+        $running = BenchClock::query()->where('part_id', $part->id)->whereNull('done_at');
+        foreach ($running->whereNotIn('step', [BenchClock::BARE_STEEL, ...$but])->get() as $clock) {
+            BenchClock::query()->whereKey($clock->id)->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
+        }
+    }
+
     public function stop(BenchClock $clock, User $by): void
     {
         BenchClock::query()->whereKey($clock->id)->whereNull('done_at')->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);

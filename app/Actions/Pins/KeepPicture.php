@@ -40,7 +40,7 @@ final class KeepPicture
         if ($image === false) {
             throw ValidationException::withMessages(['photo' => 'Photo is damaged and cannot be read; take it again.']);
         }
-        $image = $this->smaller($this->upright($image, $path, $size[2] ?? 0));
+        $image = $this->upright($this->smaller($image), $path, $size[2] ?? 0);
         $name = "pictures/{$part->id}/".Str::uuid().'.jpg';
         ob_start();
         imagejpeg($image, null, 84);

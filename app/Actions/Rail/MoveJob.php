@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
-use Aenum\Core\Blast\DewPoint;
-use Aenum\Core\Hang\Ground;
 use Aenum\Core\Route\Station;
-use Aenum\Core\Rule\Severity;
 use App\Actions\Bench\BareSteelWatch;
-use App\Actions\Route\PartRoute;
-use App\Models\Entry;
+use App\Actions\Bench\RunClock;
 use App\Models\Job;
 use App\Models\Move;
 use App\Models\User;
@@ -21,9 +17,6 @@ use Illuminate\Validation\ValidationException;
 /** Signs work at a station, and hangs a job at another. Every line of the history is kept. */
 final class MoveJob
 {
-    /** Air written down longer ago says nothing about now. */
-    private const AIR_HOURS = 12;
-
     /** @throws ValidationException where the job was moved by someone else meanwhile, or is closed */
     public function sign(Job $job, User $by, ?string $note, Station $seenAt): void
     {
@@ -45,13 +38,11 @@ final class MoveJob
             if ($to->value < $seenAt->value && ($note === null || trim($note) === '')) {
                 throw ValidationException::withMessages(['note' => 'Note is empty; sending a job back needs a reason in a few words.']);
             }
-            if ($seenAt === Station::Intake) {
-                $this->refuseWhatIsHeld($held);
-            }
             if ($to->value > $seenAt->value) {
-                $this->refuseBareTooLong($held, $to);
-                $this->refuseBadGround($held, $to);
-                $this->refuseDampAir($to, $note ?? $because);
+                MayGoOn::orRefuse($held, $seenAt, $to, $note ?? $because);
+            }
+            foreach ($held->parts()->get() as $part) {
+                (new RunClock)->stopAll($part, $by);
             }
             if ($to === Station::Cure) {
                 (new BareSteelWatch)->powderOn($held, $by);
@@ -79,55 +70,6 @@ final class MoveJob
             $this->write($held, $by, 'declined', $held->station, $reason);
             $held->update(['status' => 'declined']);
         });
-    }
-
-    /** Stop rules hold a job at Intake; sign rules hold it until a name is under them. */
-    private function refuseWhatIsHeld(Job $job): void
-    {
-        $why = [];
-        foreach ($job->parts()->get() as $part) {
-            foreach (PartRoute::of($part)->holding() as $finding) {
-                $why[] = ucfirst($finding->evidence).': '.($finding->rule->severity() === Severity::Stop ? 'stop. ' : 'needs a name under it. ').$finding->rule->wayOut();
-            }
-        }
-        if ($why !== []) {
-            throw ValidationException::withMessages(['route' => $why]);
-        }
-    }
-
-    /** Steel past its time bare gets no powder: it goes back for a sweep. */
-    private function refuseBareTooLong(Job $job, Station $to): void
-    {
-        $over = $to->value >= Station::Coat->value ? BareSteelWatch::overrun($job) : null;
-        if ($over !== null) {
-            throw ValidationException::withMessages(['clock' => "{$over->part->name} has stood bare past its time; flash rust is under the film then. Send it back for a sweep-blast."]);
-        }
-    }
-
-    /** Over 1 MΩ to earth nothing is sprayed. */
-    private function refuseBadGround(Job $job, Station $to): void
-    {
-        foreach ($to === Station::Coat ? $job->parts()->get() : [] as $part) {
-            $lines = Entry::of('ground');
-            $lines->where('part_id', $part->id)->orderByDesc('id');
-            $measured = $lines->first();
-            if ($measured !== null && ! Ground::judge((float) $measured->figures['ohm'])['ok']) {
-                throw ValidationException::withMessages(['ground' => "{$part->name}: ".Ground::judge((float) $measured->figures['ohm'])['says']]);
-            }
-        }
-    }
-
-    /** Too near the dew point nothing is sprayed in silence. */
-    private function refuseDampAir(Station $to, ?string $why): void
-    {
-        $air = $to === Station::Coat ? BareSteelWatch::latestAir() : null;
-        if ($air === null || $air->at->diffInHours(ShopClock::now()) > self::AIR_HOURS || trim((string) $why) !== '') {
-            return;
-        }
-        [$celsius, $humidity] = [(float) $air->figures['air_c'], max(1.0, (float) $air->figures['rh_pct'])];
-        if (! DewPoint::mayWork($celsius, $celsius, $humidity)) {
-            throw ValidationException::withMessages(['note' => sprintf('Note is empty; metal as warm as the air is within 3 K of the dew point (%.0f %% humidity), so write why it is coated all the same, or wait.', $humidity)]);
-        }
     }
 
     public function takeIn(Job $job, User $by): void

@@ -9,9 +9,9 @@ use Aenum\Core\Unit\Dimension;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\BakeOut\RunBakeOut;
 use App\Actions\Bench\BenchPick;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BakeOutLoad;
 use App\Models\Oven;
-use App\Models\User;
 use App\Rules\Measured;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,6 +22,8 @@ use Illuminate\Validation\ValidationException;
 /** The bake-out bench: bare parts held hot enough, long enough, before they are coated. */
 final class BakeOutController
 {
+    use KnowsWhoAsks;
+
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::BakeOut, $request);
@@ -79,11 +81,5 @@ final class BakeOutController
         $run->withdraw($bakeOut);
 
         return redirect('/station/bake-out')->with('said', 'Taken off the oven.');
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

@@ -59,7 +59,7 @@ final class JobController
 
     public function update(JobRequest $request, Job $job, SaveJob $save): RedirectResponse
     {
-        $this->mustBeOpen($job);
+        $job->mustBeOpen();
         /** @var User $user */
         $user = $request->user();
         $save($job, $user, $request->validated());
@@ -74,7 +74,7 @@ final class JobController
 
     public function storePart(PartRequest $request, Job $job, SavePart $save): RedirectResponse
     {
-        $this->mustBeOpen($job);
+        $job->mustBeOpen();
         $part = $save($job, null, $request->facts());
 
         return redirect("/parts/{$part->id}/route")->with('said', ucfirst($part->name).' is written down. What is on it now, and where will it live?');
@@ -87,7 +87,7 @@ final class JobController
 
     public function updatePart(PartRequest $request, Part $part, SavePart $save): RedirectResponse
     {
-        $this->mustBeOpen($part->job);
+        $part->job->mustBeOpen();
         $save($part->job, $part, $request->facts());
 
         return redirect("/jobs/{$part->job_id}")->with('said', 'Saved.');
@@ -95,7 +95,7 @@ final class JobController
 
     public function withdrawPart(Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part->job);
+        $part->job->mustBeOpen();
         if (BakeItem::query()->whereHas('bake', fn ($bake) => $bake->where('status', '!=', 'withdrawn'))->whereIn('coat_id', $part->coats()->pluck('id'))->exists()) {
             throw ValidationException::withMessages(['part' => "{$part->name} hangs or hung in an oven load; its record stays."]);
         }
@@ -123,13 +123,6 @@ final class JobController
     private function partForm(Job $job, ?Part $part): View
     {
         return view('jobs.part', ['job' => $job, 'part' => $part, 'metals' => MetalCatalogue::names(), 'powders' => Powder::query()->where(fn ($q) => $q->whereNull('retired_at')->orWhereIn('id', $part === null ? [] : $part->coats->pluck('powder_id')))->orderBy('name')->get()]);
-    }
-
-    private function mustBeOpen(Job $job): void
-    {
-        if (! $job->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$job->number} is closed; its record stays as it is."]);
-        }
     }
 
     /** @return \Illuminate\Support\Collection<int, array{load: BakeOutLoad, part: Part}> every bake-out that is over, part by part */

@@ -12,13 +12,13 @@ use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Mask\MasksOfPart;
 use App\Actions\Mask\RackOfPart;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BenchClock;
 use App\Models\Entry;
 use App\Models\Fitting;
 use App\Models\Mask;
 use App\Models\Part;
 use App\Models\Pin;
-use App\Models\User;
 use App\Rules\Measured;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
@@ -31,6 +31,8 @@ use Illuminate\Validation\ValidationException;
 /** The mask and hang bench: what goes on at each pin, how it hangs, and whether it is earthed. */
 final class MaskController
 {
+    use KnowsWhoAsks;
+
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::MaskAndHang, $request);
@@ -45,7 +47,7 @@ final class MaskController
 
     public function fit(Request $request, Pin $pin): RedirectResponse
     {
-        $this->mustBeOpen($pin->part);
+        $pin->part->job->mustBeOpen();
         $in = $request->validate(['mask' => ['nullable', Rule::exists('masks', 'id')->whereNull('retired_at')], 'fitted' => ['required', 'integer', 'between:1,100000']], ['fitted.*' => 'Fitted is not a count; allowed: 1 to 100000.']);
         DB::transaction(function () use ($in, $pin, $request): void {
             $held = Pin::held($pin->id);
@@ -60,7 +62,7 @@ final class MaskController
 
     public function off(Request $request, Fitting $fitting): RedirectResponse
     {
-        $this->mustBeOpen($fitting->pin->part);
+        $fitting->pin->part->job->mustBeOpen();
         $in = $request->validate(['removed' => ['required', 'integer', 'between:0,100000']], ['removed.*' => 'Counted off is not a count; allowed: 0 to 100000.']);
         if ($in['removed'] > $fitting->fitted) {
             throw ValidationException::withMessages(['removed' => "Counted off is {$in['removed']}; allowed: up to {$fitting->fitted}, as many as went on. More came off than went on: look for the other pin."]);
@@ -72,7 +74,7 @@ final class MaskController
 
     public function withdraw(Fitting $fitting): RedirectResponse
     {
-        $this->mustBeOpen($fitting->pin->part);
+        $fitting->pin->part->job->mustBeOpen();
         $fitting->update(['withdrawn_at' => ShopClock::now()]);
 
         return back()->with('said', 'That fitting is taken back.');
@@ -80,7 +82,7 @@ final class MaskController
 
     public function bare(Request $request, Pin $pin): RedirectResponse
     {
-        $this->mustBeOpen($pin->part);
+        $pin->part->job->mustBeOpen();
         $in = $request->validate(['name' => ['required', 'string', 'max:120']], ['name.required' => 'Name is empty; who has looked at the bare face?']);
         $pin->update(['bare_signed_by' => trim($in['name']), 'bare_signed_at' => ShopClock::now()]);
 
@@ -89,7 +91,7 @@ final class MaskController
 
     public function hang(Request $request, Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $length = fn (float $most): array => ['required', Measured::above(Dimension::Length, 0, $most)];
         $in = $request->validate(['across' => ['required', 'integer', 'between:1,200'], 'rows' => ['required', 'integer', 'between:1,50'], 'hooks' => ['required', 'integer', 'between:1,20'], 'pitch' => $length(20000), 'drop' => $length(20000), 'along' => $length(20000), 'up' => $length(20000), 'deep' => $length(20000), 'jigged' => ['nullable', 'boolean'], 'drain' => ['nullable', 'string', 'max:120']]);
         $mm = fn (string $key): float => (float) Measured::read(Dimension::Length, $in[$key]);
@@ -100,6 +102,7 @@ final class MaskController
 
     public function ground(Request $request, Part $part): RedirectResponse
     {
+        $part->job->mustBeOpen();
         $in = $request->validate(['ohm' => ['required', 'numeric', 'between:0,1000000000000'], 'unit' => ['required', Rule::in(['1', '1000', '1000000'])]], ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.']);
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
         Entry::write('ground', null, ['ohm' => $ohm], $this->person($request), $part);
@@ -125,18 +128,5 @@ final class MaskController
         $mask->update(['retired_at' => ShopClock::now()]);
 
         return redirect('/station/mask-and-hang')->with('said', "{$mask->name} is off the shelf.");
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
-    }
-
-    private function mustBeOpen(Part $part): void
-    {
-        if (! $part->job->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
-        }
     }
 }

@@ -55,7 +55,7 @@ final class PartBenchController
 
     public function add(Request $request, Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $kind = ShapeKind::from($request->validate(['shape' => ['required', Rule::enum(ShapeKind::class)]])['shape']);
         $shape = ['shape' => $kind->value] + $this->measures($request, $kind);
         try {
@@ -69,7 +69,7 @@ final class PartBenchController
 
     public function drop(Part $part, int $at): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         PartShapes::drop($part, $at);
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'Taken away.');
@@ -77,7 +77,7 @@ final class PartBenchController
 
     public function take(Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         PartShapes::take($part);
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'The part\'s mass and area are those of the shapes now.');
@@ -85,7 +85,7 @@ final class PartBenchController
 
     public function mesh(Request $request, Part $part, MeshOfPart $read): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $in = $request->validate(['unit' => ['required', Rule::in(array_keys(MeshReader::UNITS))]]);
         $file = $request->file('mesh');
         if (! $file instanceof UploadedFile) {
@@ -98,7 +98,7 @@ final class PartBenchController
 
     public function dropMesh(Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $part->update(['mesh' => null]);
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is taken away.');
@@ -106,7 +106,7 @@ final class PartBenchController
 
     public function copy(Request $request, Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $in = $request->validate(['from' => ['required', Rule::exists('parts', 'id')]]);
         $from = Part::query()->findOrFail($in['from']);
         $part->update(['shapes' => $from->shapes, 'mesh' => $from->mesh]);
@@ -143,12 +143,5 @@ final class PartBenchController
         }
 
         return $shape;
-    }
-
-    private function mustBeOpen(Part $part): void
-    {
-        if (! $part->job->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
-        }
     }
 }

@@ -7,12 +7,12 @@ namespace App\Http\Controllers;
 use App\Actions\Intake\PartShapes;
 use App\Actions\Pins\KeepPicture;
 use App\Actions\Pins\PlacePin;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\PinRequest;
 use App\Models\Bag;
 use App\Models\Part;
 use App\Models\Picture;
 use App\Models\Pin;
-use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -24,6 +24,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** A part's photos, the pins on them and on its drawing, and the bags of what was taken off it. */
 final class PinController
 {
+    use KnowsWhoAsks;
+
     public function show(Request $request, Part $part): View
     {
         $part->load(['pictures', 'pins', 'bags', 'job']);
@@ -44,7 +46,7 @@ final class PinController
 
     public function upload(Request $request, Part $part, KeepPicture $keep): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $file = $request->file('photo');
         if (! $file instanceof \Illuminate\Http\UploadedFile) {
             throw ValidationException::withMessages(['photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.']);
@@ -56,7 +58,7 @@ final class PinController
 
     public function withdrawPicture(Picture $picture): RedirectResponse
     {
-        $this->mustBeOpen($picture->part);
+        $picture->part->job->mustBeOpen();
         if (Pin::query()->where('picture_id', $picture->id)->whereNull('withdrawn_at')->exists()) {
             throw ValidationException::withMessages(['photo' => 'There are pins on this photo; take them out first.']);
         }
@@ -67,7 +69,7 @@ final class PinController
 
     public function place(PinRequest $request, Part $part, PlacePin $place): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $pin = $place($part, $request->pin(), $this->person($request));
 
         return redirect("/parts/{$part->id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is in.");
@@ -75,7 +77,10 @@ final class PinController
 
     public function withdraw(Pin $pin): RedirectResponse
     {
-        $this->mustBeOpen($pin->part);
+        $pin->part->job->mustBeOpen();
+        if ($pin->fittings()->whereRaw('(removed is null or removed < fitted)')->exists()) {
+            throw ValidationException::withMessages(['pin' => "Pin {$pin->number} has masks on; count them off first."]);
+        }
         $pin->update(['withdrawn_at' => ShopClock::now()]);
 
         return redirect("/parts/{$pin->part_id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is out; its number is not given again.");
@@ -83,7 +88,7 @@ final class PinController
 
     public function bag(Request $request, Part $part): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $in = $request->validate(['bag' => ['required', 'string', 'max:60'], 'holds' => ['required', 'string', 'max:200'], 'count' => ['required', 'integer', 'between:1,10000']], [
             'bag.required' => 'Bag has no name; write what stands on it, such as B1.', 'holds.required' => 'What is in it is empty; write what was taken off.', 'count.*' => 'Pieces is not a count; allowed: 1 to 10000.',
         ]);
@@ -94,7 +99,7 @@ final class PinController
 
     public function countBack(Request $request, Bag $bag): RedirectResponse
     {
-        $this->mustBeOpen($bag->part);
+        $bag->part->job->mustBeOpen();
         $in = $request->validate(['back' => ['required', 'integer', 'between:0,10000']], ['back.*' => 'Counted back is not a count; allowed: 0 to 10000.']);
         $bag->update(['counted_back' => $in['back'], 'counted_by' => $this->person($request)->id, 'counted_at' => ShopClock::now()]);
 
@@ -103,22 +108,9 @@ final class PinController
 
     public function withdrawBag(Bag $bag): RedirectResponse
     {
-        $this->mustBeOpen($bag->part);
+        $bag->part->job->mustBeOpen();
         $bag->update(['withdrawn_at' => ShopClock::now()]);
 
         return back()->with('said', "Bag {$bag->name} is taken off the list.");
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
-    }
-
-    private function mustBeOpen(Part $part): void
-    {
-        if (! $part->job->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
-        }
     }
 }

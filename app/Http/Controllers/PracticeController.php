@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use Aenum\Core\Practice\Exercise;
 use Aenum\Core\Practice\Move;
 use App\Actions\Practice\PlayPot;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\PracticeRun;
-use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,6 +17,8 @@ use Illuminate\Validation\Rule;
 /** The pot, practised: exercises, a working picture, scores, and the checklist drawn from it. */
 final class PracticeController
 {
+    use KnowsWhoAsks;
+
     public function index(Request $request): View
     {
         $best = PracticeRun::query()->with('user')->whereNotNull('score')->get()->groupBy('exercise');
@@ -53,11 +55,5 @@ final class PracticeController
     public function checklist(): View
     {
         return view('practice.checklist', ['lists' => PlayPot::checklists()]);
-    }
-
-    private function person(Request $request): User
-    {
-        /** @var User */
-        return $request->user();
     }
 }

@@ -26,7 +26,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 /** What is known of a part, the route it takes, and the rules that watch over it. */
 final class RouteController
@@ -40,7 +39,7 @@ final class RouteController
 
     public function facts(FactsRequest $request, Part $part): View|RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $part->update(['facts' => $request->facts()]);
         $part->job->update(['lives' => $request->validated('lives')]);
         $part->unsetRelations();
@@ -56,7 +55,7 @@ final class RouteController
 
     public function change(Request $request, Part $part, ChangeRoute $change): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $in = $request->validate(['how' => ['required', Rule::in(['up', 'down', 'drop', 'add', 'anew'])], 'at' => ['nullable', 'integer'], 'kind' => ['nullable', Rule::enum(StepKind::class)]]);
         $change($part, $in['how'], isset($in['at']) ? (int) $in['at'] : null, isset($in['kind']) ? StepKind::from($in['kind']) : null);
 
@@ -65,7 +64,7 @@ final class RouteController
 
     public function sign(Request $request, Part $part, ChangeRoute $change): RedirectResponse
     {
-        $this->mustBeOpen($part);
+        $part->job->mustBeOpen();
         $in = $request->validate(['rule' => ['required', 'string', 'max:60'], 'name' => ['required', 'string', 'max:120']], ['name.required' => 'Name is empty; write who signs.']);
         /** @var User $user */
         $user = $request->user();
@@ -76,7 +75,7 @@ final class RouteController
 
     public function unsign(Request $request, Signature $signature): RedirectResponse
     {
-        $this->mustBeOpen($signature->part);
+        $signature->part->job->mustBeOpen();
         $signature->update(['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $request->user()?->getAuthIdentifier()]);
 
         return redirect("/parts/{$signature->part_id}/route")->with('said', 'The signature is withdrawn; it stays in the record.');
@@ -121,12 +120,5 @@ final class RouteController
             && ($asked === '' || str_contains(mb_strtolower($rule->key().' '.$rule->reason().' '.$rule->wayOut()), $asked)));
 
         return view('route.rules', ['rules' => collect($rules)->groupBy(fn (OneRule $rule): string => $rule->group()->value), 'severity' => $severity, 'asked' => $asked, 'all' => count(RuleBook::all())]);
-    }
-
-    private function mustBeOpen(Part $part): void
-    {
-        if (! $part->job->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$part->job->number} is closed; its record stays as it is."]);
-        }
     }
 }

@@ -26,13 +26,17 @@ final class StripController
         return view('stations.strip', ['pick' => $pick, 'strip' => $pick->part === null ? null : StripOfPart::of($pick->part)]);
     }
 
-    public function choose(Request $request, Part $part): RedirectResponse
+    public function choose(Request $request, Part $part, RunClock $run): RedirectResponse
     {
+        $part->job->mustBeOpen();
         $strip = StripOfPart::of($part);
         $way = $strip->ways[(string) $request->string('way')] ?? throw ValidationException::withMessages(['way' => 'That way is not one for this part; pick one of the list.']);
         if (! $way->allowed()) {
             throw ValidationException::withMessages(['way' => $way->name.' must not be done: '.implode(' ', $way->against)]);
         }
+        /** @var User $user */
+        $user = $request->user();
+        $run->stopAll($part, $user, array_map(fn (StripStep $step): string => $step->key, $way->steps));
         $part->update(['prep' => ['strip' => $way->key] + ($part->prep ?? [])]);
 
         return redirect("/station/strip?part={$part->id}")->with('said', "{$way->name}: chosen.");
@@ -40,6 +44,7 @@ final class StripController
 
     public function start(Request $request, Part $part, RunClock $run): RedirectResponse
     {
+        $part->job->mustBeOpen();
         $way = StripOfPart::of($part)->way;
         $step = collect($way->steps)->firstWhere('key', (string) $request->string('step'));
         if (! $step instanceof StripStep || $step->dwell <= 0) {

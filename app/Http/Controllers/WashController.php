@@ -42,6 +42,7 @@ final class WashController
 
     public function start(Request $request, Part $part, RunClock $run): RedirectResponse
     {
+        $part->job->mustBeOpen();
         $line = WashLine::for(PartRoute::of($part)->plan());
         $stage = collect($line->clocks())->firstWhere('key', (string) $request->string('step'));
         if (! $stage instanceof Stage) {

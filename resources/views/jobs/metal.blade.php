@@ -7,7 +7,7 @@
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3 content-start">
             @foreach (collect(Q::QUESTIONS)->sortBy(fn ($q, $key) => $key === $found->next ? 0 : (isset($given[$key]) ? 2 : 1)) as $key => [$asked, $answers])
                 <fieldset class="panel {{ $found->next === $key ? 'asked-next' : '' }}"><legend class="px-1">{{ $asked }}@if ($found->next === $key) <b>Ask this next.</b>@endif</legend>
-                    @foreach (['' => 'not tried'] + $answers as $answer => $said)<label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="radio" name="{{ $key }}" value="{{ $answer }}" @checked(($given[$key] ?? '') === $answer)> {{ $said }}</label>@endforeach</fieldset>
+                    @foreach (['' => 'not tried'] + $answers as $answer => $said)<label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="radio" id="{{ $key }}-{{ $answer }}" name="{{ $key }}" value="{{ $answer }}" @checked(($given[$key] ?? '') === $answer)> {{ $said }}</label>@endforeach</fieldset>
             @endforeach
             <div class="panel grid grid-cols-2 gap-3"><x-field name="air" label="Weighed in air" :unit="$u->unit(D::Mass)" :value="$air" /><x-field name="water" label="hanging under water" :unit="$u->unit(D::Mass)" :value="$water" />
                 <p class="hint col-span-2">Density decides where the rest does not: a piece on a thread, first in air, then under water and touching nothing.</p></div>
