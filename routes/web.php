@@ -11,6 +11,7 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\LoggerController;
 use App\Http\Controllers\MaskController;
 use App\Http\Controllers\PartBenchController;
 use App\Http\Controllers\PinController;
@@ -153,6 +154,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::put('/powders/{powder}', [ShelfController::class, 'updatePowder']);
         Route::post('/powders/{powder}/retire', [ShelfController::class, 'retirePowder']);
 
+        Route::post('/bakes/{bake}/logs', [LoggerController::class, 'keep']);
+        Route::post('/bake-logs/{log}/withdraw', [LoggerController::class, 'withdraw']);
         Route::post('/demo-clock', [HouseController::class, 'advanceClock']);
     });
 
@@ -161,6 +164,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/ovens', [ShelfController::class, 'storeOven']);
         Route::get('/ovens/{oven}/edit', [ShelfController::class, 'editOven']);
         Route::put('/ovens/{oven}', [ShelfController::class, 'updateOven']);
+        Route::post('/ovens/{oven}/fit', [LoggerController::class, 'takeFit']);
         Route::get('/shop', [HouseController::class, 'shop']);
         Route::put('/shop', [HouseController::class, 'updateShop']);
         Route::get('/people', [HouseController::class, 'people']);

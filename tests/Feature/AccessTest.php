@@ -22,7 +22,7 @@ final class AccessTest extends ShopTestCase
 
     private function path(OneRoute $route): string
     {
-        return '/'.strtr($route->uri(), ['{job}' => '1', '{part}' => '1', '{bake}' => '1', '{coat}' => '1', '{powder}' => '1', '{oven}' => '1', '{person}' => '1', '{reading}' => '1', '{event}' => '1', '{signature}' => '1', '{at}' => '0', '{picture}' => '1', '{pin}' => '1', '{bag}' => '1', '{clock}' => '1', '{entry}' => '1', '{bakeOut}' => '1', '{fitting}' => '1', '{mask}' => '1', '{exercise}' => 'mixture', '{station}' => 'blast']);
+        return '/'.strtr($route->uri(), ['{job}' => '1', '{part}' => '1', '{bake}' => '1', '{coat}' => '1', '{powder}' => '1', '{oven}' => '1', '{person}' => '1', '{reading}' => '1', '{event}' => '1', '{signature}' => '1', '{at}' => '0', '{picture}' => '1', '{pin}' => '1', '{bag}' => '1', '{clock}' => '1', '{log}' => '1', '{entry}' => '1', '{bakeOut}' => '1', '{fitting}' => '1', '{mask}' => '1', '{exercise}' => 'mixture', '{station}' => 'blast']);
     }
 
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void

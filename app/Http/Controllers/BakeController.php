@@ -9,6 +9,7 @@ use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\SplitBake;
 use App\Actions\Cure\Verdict;
+use App\Actions\Logger\LoggedBake;
 use App\Charts\BakeChart;
 use App\Models\Bake;
 use App\Models\Oven;
@@ -113,6 +114,7 @@ final class BakeController
             'board' => $board,
             'verdict' => $verdict,
             'chart' => new BakeChart($board, $units),
+            'logs' => $bake->status === 'pulled' ? LoggedBake::judged($bake) : [],
             'shop' => Shop::current(),
             'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1 ? SplitBake::proposal($board->load) : [],
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Find\IndexJob;
+use App\Actions\Logger\LoggedBake;
 use App\Http\Requests\OvenRequest;
 use App\Http\Requests\PowderRequest;
 use App\Models\Job;
@@ -57,7 +58,7 @@ final class ShelfController
 
     public function createOven(): View
     {
-        return view('shelf.oven', ['oven' => null]);
+        return view('shelf.oven', ['oven' => null, 'fit' => null]);
     }
 
     public function storeOven(OvenRequest $request): RedirectResponse
@@ -69,7 +70,7 @@ final class ShelfController
 
     public function editOven(Oven $oven): View
     {
-        return view('shelf.oven', ['oven' => $oven]);
+        return view('shelf.oven', ['oven' => $oven, 'fit' => LoggedBake::fit($oven)]);
     }
 
     public function updateOven(OvenRequest $request, Oven $oven): RedirectResponse

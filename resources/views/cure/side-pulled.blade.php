@@ -15,6 +15,21 @@
         @endforeach
     </ul>
 </section>
+<section class="panel grid gap-2" aria-label="By the logger">
+    <h2>By the logger</h2>
+    @foreach ($logs as $one)
+        <div class="flex items-start gap-2"><ul class="grow">@foreach ($one['lines'] as $line)<li><b>{{ $line['name'] }}</b>: {{ $line['state'] }}@if ($line['judged']) <span class="hint">dose {{ number_format($line['judged']->dose, 2) }}, over-bake {{ $line['judged']->overbake === null ? 'not judged' : number_format($line['judged']->overbake, 2) }}, peak {{ $u->temp($line['judged']->peakC) }}</span>@endif</li>@endforeach</ul>
+            @can('work')<form method="post" action="/bake-logs/{{ $one['log']->id }}/withdraw"><x-once /><button class="btn btn-quiet !px-3" aria-label="Take back {{ $one['log']->name }}">×</button></form>@endcan</div>
+    @endforeach
+    @can('work')
+        <details @if ($errors->hasAny(['log', 'begins'])) open @endif><summary>A logger was in it</summary>
+            <form method="post" action="/bakes/{{ $bake->id }}/logs" enctype="multipart/form-data" class="grid gap-2"><x-once />
+                <label for="log">Its CSV file</label><input id="log" type="file" name="log" accept=".csv,text/csv" @error('log') aria-invalid="true" aria-describedby="log-says" @enderror>@error('log')<p id="log-says" class="wrong">{{ $message }}</p>@enderror
+                <p class="hint">Columns named air, or as the parts are.</p>
+                <x-field name="begins" label="Its time begins, min after the door shut" value="0" inputmode="decimal" />
+                <button class="btn">Read it</button>@if (config('app.demo'))<button class="btn btn-quiet" name="simulated" value="1">Use the simulated logger</button>@endif</form></details>
+    @endcan
+</section>
 <section class="panel grid gap-3" aria-label="Jobs">
     <h2>On from here</h2>
     @foreach ($bake->items->map(fn ($i) => $i->coat->part->job)->unique('id') as $job)

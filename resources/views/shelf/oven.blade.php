@@ -41,5 +41,15 @@
             </div>
             <div><button class="btn" name="by" value="figures">Keep these figures</button></div>
         </form>
+        @if ($fit)
+            <section class="panel grid gap-3 max-w-5xl mt-5" aria-label="What its logged bakes say">
+                <h2>What its logged bakes say</h2>
+                <p>{{ $fit->samples }} readings. The model is {{ $u->show(D::TemperatureDifference, $fit->residualBeforeK, 1) }} off in the root mean square with the figures above, and {{ $u->show(D::TemperatureDifference, $fit->residualAfterK, 1) }} with these.</p>
+                <div class="scroll-x" tabindex="0" role="region" aria-label="Figures from logged bakes"><table class="grid-table"><thead><tr><th scope="col">Figure</th><th scope="col" class="n">Now</th><th scope="col" class="n">From the logs</th><th scope="col" class="n">Give or take</th></tr></thead><tbody>
+                    @foreach ($fit->figures as $figure => $found)<tr><th scope="row">{{ ['convection_w_per_m2k' => 'Fan on parts, W/m²K', 'air_to_shell_w_per_k' => 'Air to shell, W/K', 'shell_loss_w_per_k' => 'Wall loss, W/K', 'shell_kj_per_k' => 'Shell, kJ/K'][$figure] }}</th><td class="n">{{ number_format($found['from'], $found['from'] < 100 ? 1 : 0) }}</td><td class="n"><b>{{ number_format($found['to'], $found['to'] < 100 ? 1 : 0) }}</b></td><td class="n">{{ $found['sigma'] > 0.5 ? 'the logs do not say' : round(100 * $found['sigma']).' %' }}</td></tr>@endforeach
+                </tbody></table></div>
+                @can('manage')<form method="post" action="/ovens/{{ $oven->id }}/fit"><x-once /><button class="btn btn-do">Take these figures</button></form>@endcan
+            </section>
+        @endif
     @endif
 </x-layout>

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Logger;
+
+use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Cure\CureMeter;
+use Aenum\Core\Cure\Judgement;
+use Aenum\Core\Heat\LoggedRun;
+use Aenum\Core\Heat\OvenFit;
+use Aenum\Core\Logger\LoggerColumn;
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Actions\Cure\LoadOfBake;
+use App\Models\Bake;
+use App\Models\BakeLog;
+use App\Models\Oven;
+
+/** What the loggers say: of one bake, each part judged by its own curve; of an oven, its figures. */
+final class LoggedBake
+{
+    /** The latest logs are the oven as it is now. */
+    private const RUNS = 6;
+
+    /** Readings of a curve that go into a fit. */
+    private const SAMPLES = 40;
+
+    /** @return list<array{log: BakeLog, lines: list<array{name: string, judged: ?Judgement, state: ?string}>}> */
+    public static function judged(Bake $bake): array
+    {
+        $load = LoadOfBake::from($bake);
+
+        return array_values(array_map(fn (BakeLog $log): array => ['log' => $log, 'lines' => array_map(fn (array $column): array => self::line($column, $load), $log->columns)], self::logs()->where('bake_id', $bake->id)->get()->all()));
+    }
+
+    /** The oven's figures as its logged bakes have them; null where none was logged, or too little. */
+    public static function fit(Oven $oven): ?OvenFit
+    {
+        $logs = self::logs()->with('bake')->whereHas('bake', fn ($bake) => $bake->where('oven_id', $oven->id));
+        $logs->orderByDesc('id')->limit(self::RUNS);
+        $runs = array_values(array_filter(array_map(self::run(...), $logs->get()->all())));
+        try {
+            return $runs === [] ? null : OvenFit::of($oven->model(), $runs);
+        } catch (InvalidQuantity) {
+            return null;
+        }
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<BakeLog> */
+    private static function logs(): \Illuminate\Database\Eloquent\Builder
+    {
+        $logs = BakeLog::query();
+        $logs->whereNull('withdrawn_at');
+
+        return $logs;
+    }
+
+    /**
+     * @param  array{name: string, in: ?string, points: list<array{float, float}>}  $column
+     * @return array{name: string, judged: ?Judgement, state: ?string}
+     */
+    private static function line(array $column, LoadOfBake $load): array
+    {
+        $item = $column['in'] === null || $column['in'] === 'air' ? null : $load->position($column['in']);
+        if ($item === null) {
+            return ['name' => $column['name'], 'judged' => null, 'state' => $column['in'] === 'air' ? 'the air' : 'not known: name the column as the part'];
+        }
+        $curve = new LoggerColumn($column['name'], array_map(fn (array $p): array => [(float) $p[0], (float) $p[1]], $column['points']));
+        $meter = (new CureMeter($load->hung[$item]->aim->sheet))->along($curve->course());
+        $judged = Judgement::of($meter, $meter);
+
+        return ['name' => $column['name'], 'judged' => $judged, 'state' => $judged->state(ClockWay::Window)->label()];
+    }
+
+    private static function run(BakeLog $log): ?LoggedRun
+    {
+        $load = LoadOfBake::from($log->bake);
+        $from = $log->bake->door_open_s + 60 * $log->begins_min;
+        $until = 60 * $load->pullRunMinutes();
+        if ($log->bake->shut_at !== null && $log->bake->pulled_at !== null) {
+            $until = $log->bake->door_open_s + $log->bake->shut_at->diffInMilliseconds($log->bake->pulled_at) / 1000;
+        }
+        $samples = [];
+        foreach ($log->columns as $column) {
+            $item = $column['in'] === 'air' ? LoggedRun::AIR : ($column['in'] === null ? null : $load->position($column['in']));
+            $step = (int) max(1, ceil(count($column['points']) / self::SAMPLES));
+            foreach ($item === null ? [] : $column['points'] as $n => [$second, $celsius]) {
+                // What is measured with the door open says nothing of the oven with the door shut.
+                if ($n % $step === 0 && $from + $second > $log->bake->door_open_s && $from + $second <= $until) {
+                    $samples[] = [$item, $from + $second, (float) $celsius];
+                }
+            }
+        }
+
+        return $samples === [] ? null : new LoggedRun($load->items(), $load->conduct(), $samples);
+    }
+}

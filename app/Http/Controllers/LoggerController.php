@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Cure\LoadOfBake;
+use App\Actions\Logger\KeepLog;
+use App\Actions\Logger\LoggedBake;
+use App\Devices\SimulatedLogger;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Http\Requests\OvenRequest;
+use App\Models\Bake;
+use App\Models\BakeLog;
+use App\Models\Oven;
+use App\Support\ShopClock;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+
+/** Loggers that went through a bake, and what they teach of the oven. */
+final class LoggerController
+{
+    use KnowsWhoAsks;
+
+    private const LARGEST_BYTES = 20 * 1024 * 1024;
+
+    public function keep(Request $request, Bake $bake, KeepLog $keep): RedirectResponse
+    {
+        $in = $request->validate(['begins' => ['nullable', 'numeric', 'between:-120,1440'], 'simulated' => ['nullable', 'boolean']], ['begins.*' => 'Begins is not a time; allowed: −120 to 1440 min after the door shut.']);
+        if (! empty($in['simulated'])) {
+            $minutes = $bake->shut_at !== null && $bake->pulled_at !== null ? $bake->shut_at->diffInMilliseconds($bake->pulled_at) / 60000 : 0.0;
+            $keep($bake, (new SimulatedLogger(LoadOfBake::from($bake)))->file(60 * max(1.0, $minutes)), 'simulated logger', 0, $this->person($request));
+        } else {
+            $file = $request->file('log');
+            if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
+                throw ValidationException::withMessages(['log' => 'No logger file came along; pick one, CSV up to 20 MB.']);
+            }
+            $keep($bake, (string) file_get_contents($file->getPathname()), $file->getClientOriginalName(), (float) ($in['begins'] ?? 0), $this->person($request));
+        }
+
+        return redirect("/bakes/{$bake->id}")->with('said', 'The logger is read.');
+    }
+
+    public function withdraw(BakeLog $log): RedirectResponse
+    {
+        $log->update(['withdrawn_at' => ShopClock::now()]);
+
+        return redirect("/bakes/{$log->bake_id}")->with('said', 'That logger file is taken back.');
+    }
+
+    /** Takes the figures the logged bakes give as the oven's own. */
+    public function takeFit(Oven $oven): RedirectResponse
+    {
+        $fit = LoggedBake::fit($oven) ?? throw ValidationException::withMessages(['fit' => 'No logged bake speaks of this oven yet.']);
+        $oven->update(OvenRequest::figuresOf($fit->oven));
+
+        return redirect("/ovens/{$oven->id}/edit")->with('said', 'The oven\'s figures are those of its logged bakes now; bakes hung from now on use them.');
+    }
+}
