@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Aenum\Core\Format\RouteFile;
+use Aenum\Core\Route\StepKind;
+use Aenum\Core\Rule\Facts\HouseWays;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
@@ -52,5 +54,16 @@ final class SchemaTest extends TestCase
             self::assertNotSame($load, $changed);
             self::assertFalse($this->valid(json_decode($changed), 'load'), $bad);
         }
+    }
+
+    public function test_the_route_schema_knows_every_house_way_and_step_there_is(): void
+    {
+        $schema = json_decode((string) file_get_contents(self::DOCS.'aenum-route-1.schema.json'), true);
+        self::assertSame(HouseWays::CHOICES, array_map(fn (array $way): array => $way['enum'], $schema['properties']['house']['properties']));
+        self::assertSame(array_column(StepKind::cases(), 'value'), $schema['properties']['steps']['items']['properties']['step']['enum']);
+        $route = fn (string $with): mixed => json_decode('{"format":"aenum-route/1","part":{"metal":"brass"},'.$with.'}');
+        self::assertTrue($this->valid($route('"house":{"rust":"convert"},"steps":[{"step":"rust_convert"}]'), 'route'));
+        self::assertFalse($this->valid($route('"house":{"rust":"paint over"}'), 'route'));
+        self::assertFalse($this->valid($route('"steps":[{"step":"pray"}]'), 'route'));
     }
 }

@@ -55,6 +55,23 @@ final class RoutePlannerTest extends TestCase
         self::assertNotContains('strip_chemical', self::steps(['part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']], 'coats' => [['bake_c' => 200]], 'house' => ['strip' => 'blast']]));
     }
 
+    public function test_stripping_goes_the_house_s_way_and_never_where_it_eats_the_metal(): void
+    {
+        $steps = fn (string $metal, array $on, array $house): array => array_values(array_intersect(self::steps(['part' => ['metal' => $metal, 'on_it' => $on], 'coats' => [['bake_c' => 200]], 'house' => $house]), ['strip_chemical', 'strip_caustic', 'burn_off', 'rust_convert', 'blast', 'sweep_blast']));
+        self::assertSame(['strip_caustic', 'blast'], $steps('carbon_steel', ['paint'], ['strip' => 'caustic']));
+        self::assertSame(['strip_chemical', 'blast'], $steps('aluminium', ['paint'], ['strip' => 'caustic']));
+        self::assertSame(['burn_off', 'blast'], $steps('carbon_steel', ['old_powder'], ['strip' => 'burn_off']));
+        self::assertSame(['strip_chemical', 'blast'], $steps('cast_aluminium', ['old_powder'], ['strip' => 'burn_off']));
+        self::assertSame(['blast'], $steps('carbon_steel', ['rust'], ['strip' => 'caustic']));
+        self::assertSame(['rust_convert'], $steps('carbon_steel', ['rust'], ['rust' => 'convert']));
+        self::assertSame(['strip_chemical', 'rust_convert'], $steps('carbon_steel', ['rust', 'old_powder'], ['rust' => 'convert']));
+        self::assertSame(['blast'], $steps('carbon_steel', ['rust', 'mill_scale'], ['rust' => 'convert']), 'scale is not converted');
+        self::assertSame(['blast'], $steps('bronze', ['rust'], ['rust' => 'convert']));
+        $convert = self::answer(['part' => ['metal' => 'carbon_steel', 'on_it' => ['rust']], 'coats' => [['bake_c' => 200]], 'house' => ['rust' => 'convert']])['steps'];
+        self::assertEquals(1480, $convert[array_search('rust_convert', array_column($convert, 'step'), true)]['wait_min'], 'two coats and the converter\'s day');
+        self::assertLessThan(480, self::answer(['part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']], 'house' => ['strip' => 'caustic']])['wait_min']);
+    }
+
     public function test_masking_early_or_late_and_more_work_for_more_pieces(): void
     {
         $at = fn (string $way, string $step): int => (int) array_search($step, self::steps(['house' => ['masking' => $way]] + self::CASTING), true);
