@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use Aenum\Core\Unit\Dimension;
 use App\Models\BakeResult;
 use App\Models\Coat;
 use App\Models\Part;
@@ -39,7 +40,7 @@ final class LastTime
             if ($last instanceof BakeResult && $last->bake->pulled_at !== null && $last->bake->shut_at !== null) {
                 $learned[] = sprintf('%s %s: %s in the %s, pulled after %s; %s, dose %s.', ucfirst($coat->role), $coat->powder->name, $units->temp($last->bake->setpoint_c), $last->bake->oven->name, Units::minutes($last->bake->shut_at->diffInSeconds($last->bake->pulled_at) / 60), $last->state->label(), number_format($last->dose, 2));
             }
-            foreach (self::found($coat) as $line) {
+            foreach (self::found($coat, $units) as $line) {
                 $learned[] = $line;
             }
         }
@@ -48,13 +49,13 @@ final class LastTime
     }
 
     /** @return list<string> */
-    private static function found(Coat $coat): array
+    private static function found(Coat $coat, Units $units): array
     {
         $film = $coat->inspections->firstWhere('kind', 'film');
         $rub = $coat->inspections->firstWhere('kind', 'solvent_rub');
 
         return array_values(array_filter([
-            $film === null ? null : sprintf('Film came to %.0f µm in the mean, %s the sheet.', $film->findings['mean_um'], $film->verdict === 'pass' ? 'within' : 'outside'),
+            $film === null ? null : sprintf('Film came to %s in the mean, %s the sheet.', $units->show(Dimension::Film, $film->findings['mean_um']), $film->verdict === 'pass' ? 'within' : 'outside'),
             $rub === null ? null : "Solvent rub {$rub->findings['rating']} of 5.",
         ]));
     }

@@ -13,7 +13,7 @@
         <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
         <h2 class="col-span-full mt-2">Where finishers disagree</h2>
         @foreach ($says as $question => [$asked, $ways])
-            <x-pick name="house[{{ $question }}]" :label="$asked" :options="collect($ways)->map(fn ($way) => $way[0])" :value="$shop->house[$question] ?? array_key_first($ways)" :hint="collect($ways)->map(fn ($way) => ucfirst($way[0]).': '.$way[1])->join(' ')" />
+            <x-pick name="house[{{ $question }}]" :label="$asked" :options="collect($ways)->map(fn ($way) => $way[0])" :value="$shop->house[$question] ?? array_key_first($ways)" :hint="$u->said(collect($ways)->map(fn ($way) => ucfirst($way[0]).': '.$way[1])->join(' '))" />
         @endforeach
         <h2 class="col-span-full mt-2">What the shop has</h2>
         <x-field name="rail" label="Rail carries" :unit="$u->unit(D::Mass)" :value="$u->field(D::Mass, $shop->equipment['rail_kg'] ?? null)" hint="Empty: not checked." />

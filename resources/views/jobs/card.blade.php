@@ -27,7 +27,7 @@
                     <li class="flex items-baseline gap-2 border-t border-line py-[0.15rem]"><span class="card-box" aria-hidden="true"></span><span class="num w-6">{{ $n + 1 }}</span><span><b>{{ ucfirst($step->name()) }}</b>@if ($step->celsius) <b class="num">{{ $u->temp($step->celsius) }}</b>{{ $step->holdMinutes ? ' '.Units::minutes($step->holdMinutes) : '' }}@endif</span></li>
                 @endforeach
             </ol>
-            <ul class="mt-2">@foreach (collect($route->steps)->map(fn ($s) => $s->kind->station())->unique()->filter(fn ($s) => $s->caution()) as $station)<li><b>{{ $station->label() }}:</b> {{ $station->caution() }}</li>@endforeach</ul>
+            <ul class="mt-2">@foreach (collect($route->steps)->map(fn ($s) => $s->kind->station())->unique()->filter(fn ($s) => $s->caution()) as $station)<li><b>{{ $station->label() }}:</b> {{ $u->said($station->caution()) }}</li>@endforeach</ul>
             <p class="hint">Printed {{ ShopClock::local(ShopClock::now())->format('j M Y H:i') }}. Local codes and the makers' sheets come first.</p>
         </article>
     @empty

@@ -23,7 +23,7 @@
                 @endforeach
             </form>
             <form method="post" action="/practice/{{ $exercise->key }}/start"><x-once /><button class="btn {{ $table['over'] ? 'btn-do' : '' }} w-full">Begin again</button></form>
-            <p class="hint">A practice pot, not yours: the real one has its maker's sheet.</p>
+            <p class="hint">A practice pot, not yours: its gauges are in bar and kilograms, and the real one has its maker's sheet.</p>
         </div>
     </div>
 </x-layout>
