@@ -37,7 +37,7 @@ final class PinController
 
     public function image(Picture $picture): Response
     {
-        abort_if($picture->withdrawn_at !== null, 404);
+        abort_if($picture->withdrawn_at !== null || ! Storage::disk('local')->exists($picture->file), 404);
 
         return response((string) Storage::disk('local')->get($picture->file), 200, [
             'Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff', 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable',
