@@ -28,7 +28,7 @@ final class StationController
     {
         return $station === Station::Cure ? $this->cure() : view('stations.bench', [
             'station' => $station,
-            'jobs' => Job::hanging()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.clocks', 'parts.pins', 'moves.user'])->get(),
+            'jobs' => Job::hanging()->where('station', $station)->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.clocks', 'parts.pins', ...($station === Station::Intake ? ['parts.coats.powder.rows', 'parts.signatures', 'parts.job'] : []), 'moves.user'])->get(),
             'air' => $station === Station::Coat ? BareSteelWatch::latestAir() : null,
             'lately' => Move::query()->with(['user', 'job'])->where('from_station', $station)->whereIn('kind', ['sent_on', 'released'])->orderByDesc('at')->limit(6)->get(),
         ]);

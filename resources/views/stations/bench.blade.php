@@ -21,6 +21,7 @@
                                     @if ($part->coats->isNotEmpty())<span class="hint">· {{ $part->coats->map(fn ($c) => $c->role.' '.$c->powder->name)->join(', then ') }}</span>@endif</li>
                             @endforeach
                         </ul>
+                        @if ($station === Station::Intake)@foreach ($job->parts as $part)<x-route-line :part="$part" :named="$job->parts->count() > 1" />@endforeach @endif
                         @if (in_array($station, [Station::Coat, Station::Inspect, Station::Release], true))@foreach ($job->parts as $part)<x-pin-brief :part="$part" :station="$station" />@endforeach @endif
                         @if ($job->parts->isEmpty())<p class="hint">No parts written down yet. <a href="/jobs/{{ $job->id }}/parts/create">Add one</a></p>@endif
                         @php($back = $job->moves->first())
