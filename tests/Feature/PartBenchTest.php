@@ -104,6 +104,7 @@ final class PartBenchTest extends ShopTestCase
         $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertOk()->assertSee('4 triangles')->assertSee('finial.obj')->assertSee('class="mesh mesh-light"', false)->assertDontSee('has no volume');
         $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($kg, $part->refresh()->mass_kg, 1e-3);
+        $this->get("/parts/{$part->id}/pins")->assertOk()->assertSee('class="mesh-picture"', false)->assertDontSee('a blank sheet');
         $open = substr($tetra, 0, (int) strrpos(rtrim($tetra), "\n") + 1);
         $send($open, 'open.OBJ')->assertSessionHasNoErrors();
         $this->actingAs($this->viewer)->get("/parts/{$part->id}/bench")->assertSee('The mesh is open');

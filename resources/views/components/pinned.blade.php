@@ -1,8 +1,9 @@
 {{-- A photo, or the part's drawing, with the pins that belong to it. --}}
 @props(['part', 'picture' => null, 'built' => null, 'place' => false])
 @php($drawing = $picture ? null : ($built ?? App\Actions\Intake\PartShapes::of($part))->drawing())
-@php($wide = $picture?->width ?? App\Charts\PartDrawing::WIDTH)
-@php($high = $picture?->height ?? ($drawing ? round($drawing->height()) : 480))
+@php($mesh = $picture || $drawing ? null : $part->mesh)
+@php($wide = $picture?->width ?? ($mesh ? 4 * $mesh['columns'] : App\Charts\PartDrawing::WIDTH))
+@php($high = $picture?->height ?? ($mesh ? 4 * $mesh['rows'] : ($drawing ? round($drawing->height()) : 480)))
 @php($r = max($wide, $high) * 0.02)
 @php($pins = $part->pins->where('picture_id', $picture?->id))
 <svg {{ $attributes->merge(['class' => 'pinned part-drawing']) }} viewBox="0 0 {{ $wide }} {{ $high }}" role="img" aria-label="{{ $part->name }}{{ $pins->isEmpty() ? ', no pins' : '; '.$pins->map(fn ($p) => $p->number.' '.$p->kind->label())->join(', ') }}"
@@ -11,6 +12,9 @@
         <image href="/pictures/{{ $picture->id }}" width="{{ $wide }}" height="{{ $high }}" />
     @elseif ($drawing)
         <x-part-drawing :drawing="$drawing" />
+    @elseif ($mesh)
+        <rect class="mesh-ground" width="{{ $wide }}" height="{{ $high }}" />
+        <g class="mesh-picture" transform="scale(4)">@foreach ($mesh['light'] as $tone => $path)@if ($path !== '')<path d="{{ $path }}" fill-opacity="{{ 0.95 - 0.125 * $tone }}" />@endif @endforeach</g>
     @else
         <rect class="pin-blank" x="1" y="1" width="{{ $wide - 2 }}" height="{{ $high - 2 }}" /><text x="{{ $wide / 2 }}" y="{{ $high / 2 }}" text-anchor="middle">no photo and nothing built yet: a blank sheet</text>
     @endif
