@@ -2,6 +2,7 @@
 
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Http\Middleware\Once;
+use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -15,7 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [Once::class]);
+        $middleware->web(append: [OneValueEach::class, Once::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -16,7 +16,7 @@
                 <form method="post" action="/coats/{{ $coat->id }}/film" class="grid gap-2 content-start">
                     <x-once />
                     <label for="film-{{ $coat->id }}">Film readings, {{ $u->unit(D::Film) }}</label>
-                    <textarea id="film-{{ $coat->id }}" name="readings" rows="2" inputmode="decimal">{{ old('readings') }}</textarea>
+                    <textarea id="film-{{ $coat->id }}" name="readings" rows="2" inputmode="decimal">{{ App\Support\Typed::text('readings') }}</textarea>
                     <p class="hint">Sheet: {{ $u->show(D::Film, $coat->powder->film_min_um) }} to {{ $u->show(D::Film, $coat->powder->film_max_um) }}. Spaces between.</p>
                     <button class="btn">Judge the film</button>
                 </form>

@@ -4,7 +4,7 @@
 @php($bad = $errors->has($key))
 <div>
     <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="hint">, {{ $unit }}</span>@endif</label>
-    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($key, $value) }}" autocomplete="off"
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ App\Support\Typed::text($key, $value) }}" autocomplete="off"
         @if ($bad) aria-invalid="true" @endif @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
     @if ($bad)
         <p id="{{ $id }}-says" class="wrong">{{ $errors->first($key) }}</p>

@@ -24,7 +24,7 @@
                                 <input type="checkbox" id="hang-{{ $coat->id }}" name="items[{{ $coat->id }}][hang]" value="1" @checked(old("items.{$coat->id}.hang"))>
                                 <label for="hang-{{ $coat->id }}" class="grow min-w-48 py-2"><b>{{ $part->name }}</b> <span class="hint">job {{ $job->number }}, {{ strtolower($part->metalKind()->name) }} {{ $u->show(D::Mass, $part->mass_kg) }}</span><br>
                                     <span class="inline-flex items-center gap-2"><x-swatch :colour="$coat->powder->colour" />{{ $coat->role }} {{ $coat->powder->name }}, {{ $coat->bake_to === 'flow' ? 'flow only' : 'full cure' }}{{ $coat->results->isNotEmpty() ? ', goes back in' : '' }}</span></label>
-                                <div class="w-28"><label class="sr-only" for="count-{{ $coat->id }}">Pieces of {{ $part->name }}</label><input id="count-{{ $coat->id }}" name="items[{{ $coat->id }}][count]" value="{{ old("items.{$coat->id}.count", $free) }}" inputmode="numeric"></div>
+                                <div class="w-28"><label class="sr-only" for="count-{{ $coat->id }}">Pieces of {{ $part->name }}</label><input id="count-{{ $coat->id }}" name="items[{{ $coat->id }}][count]" value="{{ App\Support\Typed::text("items.{$coat->id}.count", $free) }}" inputmode="numeric"></div>
                                 <span class="hint w-16">of {{ $free }}</span>
                             </div>
                             @break

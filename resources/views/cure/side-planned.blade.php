@@ -19,7 +19,7 @@
             <div class="grid grid-cols-[1fr_6.5rem] gap-x-3 items-center">
                 <label for="{{ $name }}" class="col-span-2">{{ $label }}<span class="hint">, {{ $unit }}</span></label>
                 <input type="range" id="slide-{{ $name }}" aria-label="{{ $label }}" min="{{ $from }}" max="{{ $to }}" step="{{ $step }}" value="{{ $value }}" data-field="{{ $name }}" x-on:change.stop="slide">
-                <input id="{{ $name }}" name="{{ $name }}" value="{{ old($name, $value) }}" inputmode="decimal" x-on:input="typed" @error($name) aria-invalid="true" aria-describedby="{{ $name }}-says" @enderror>
+                <input id="{{ $name }}" name="{{ $name }}" value="{{ App\Support\Typed::text($name, $value) }}" inputmode="decimal" x-on:input="typed" @error($name) aria-invalid="true" aria-describedby="{{ $name }}-says" @enderror>
                 @error($name)<p id="{{ $name }}-says" class="wrong col-span-2">{{ $message }}</p>@enderror
             </div>
         @endforeach

@@ -10,7 +10,7 @@
         <x-field name="due_on" label="Due" type="date" :value="$job?->due_on?->format('Y-m-d')" />
         <div class="col-span-full">
             <label for="notes">Agreed at the counter</label>
-            <textarea id="notes" name="notes" rows="4">{{ old('notes', $job?->notes) }}</textarea>
+            <textarea id="notes" name="notes" rows="4">{{ App\Support\Typed::text('notes', $job?->notes) }}</textarea>
             <p class="hint">What will still show, what cannot be promised, what must be off before it arrives.</p>
         </div>
         <div class="col-span-full flex gap-3"><button class="btn btn-do">{{ $job ? 'Save' : 'Take it in' }}</button><a class="btn btn-quiet" href="{{ $job ? '/jobs/'.$job->id : '/station/intake' }}">Back</a></div>

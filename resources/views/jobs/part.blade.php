@@ -1,6 +1,6 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-@php($sections = old('sections', $part?->sections->map(fn ($s) => ['name' => $s->name, 'mass_kg' => $u->field(D::Mass, $s->mass_kg), 'area_m2' => $u->field(D::Area, $s->area_m2)])->all() ?? []))
-@php($coats = old('coats', $part?->coats->map(fn ($c) => ['role' => $c->role, 'powder_id' => $c->powder_id, 'bake_to' => $c->bake_to])->all() ?? []))
+@php($sections = App\Support\Typed::rows('sections', $part?->sections->map(fn ($s) => ['name' => $s->name, 'mass_kg' => $u->field(D::Mass, $s->mass_kg), 'area_m2' => $u->field(D::Area, $s->area_m2)])->all() ?? []))
+@php($coats = App\Support\Typed::rows('coats', $part?->coats->map(fn ($c) => ['role' => $c->role, 'powder_id' => $c->powder_id, 'bake_to' => $c->bake_to])->all() ?? []))
 <x-layout :title="$part?->name ?? 'A part'" :at="$job->station">
     <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a></p>
     <h1 class="mb-3">{{ $part?->name ?? 'What part came with it?' }}</h1>

@@ -1,5 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-@php($rows = old('rows', $powder?->rows->map(fn ($r) => ['pmt_c' => $u->field(D::Temperature, $r->pmt_c), 'min_minutes' => $r->min_minutes, 'max_minutes' => $r->max_minutes])->all() ?? []))
+@php($rows = App\Support\Typed::rows('rows', $powder?->rows->map(fn ($r) => ['pmt_c' => $u->field(D::Temperature, $r->pmt_c), 'min_minutes' => $r->min_minutes, 'max_minutes' => $r->max_minutes])->all() ?? []))
 <x-layout :title="$powder?->name ?? 'A powder'">
     <h1 class="mb-3">{{ $powder?->name ?? 'Put a powder on the shelf' }}</h1>
     <form method="post" action="{{ $powder ? '/powders/'.$powder->id : '/powders' }}" class="grid gap-4 max-w-5xl">
