@@ -1,6 +1,7 @@
 <?php
 
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Http\Middleware\DecimalComma;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\SecurityHeaders;
@@ -16,7 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [OneValueEach::class, Once::class]);
+        $middleware->web(append: [OneValueEach::class, DecimalComma::class, Once::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -214,8 +214,8 @@ final class BenchTest extends ShopTestCase
         $this->send('/clocks/'.BenchClock::query()->firstOrFail()->id.'/done');
         self::assertStringContainsString('too long', (string) session('said'));
 
-        foreach ([3.4, 3.0, 2.6] as $percent) {
-            $this->send('/bath-log', ['bath' => 'iron_phosphate', 'concentration_pct' => (string) $percent, 'ph' => '4.9', 'volume_l' => '200'])->assertSessionHasNoErrors();
+        foreach (['3.4', '3,0', '2,6'] as $percent) {
+            $this->send('/bath-log', ['bath' => 'iron_phosphate', 'concentration_pct' => $percent, 'ph' => '4.9', 'volume_l' => '200'])->assertSessionHasNoErrors();
             $this->later(1440);
         }
         $page = $this->get('/station/wash?bath=iron_phosphate')->assertOk();
