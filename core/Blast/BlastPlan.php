@@ -11,13 +11,16 @@ use Aenum\Core\Unit\Check;
  * Minutes, media and profile of blasting one kind of part.
  *
  * rate = base(what is on it) × media × (ṁ/ṁ_ref) × (p/p_ref)^0.5 × access × mixture ÷ shop factor, with ṁ_ref and p_ref
- * those of 8 mm at 7 bar, and mixture = x/x₀·exp(1 − x/x₀).
+ * those of 8 mm at 7 bar, and mixture = x/x₀·exp(1 − x/x₀). Clean galvanising is swept: the same, from the rate of a sweep.
  */
 final readonly class BlastPlan
 {
     public const REFERENCE_BORE_MM = 8.0;
 
     public const REFERENCE_BAR = 7.0;
+
+    /** A sweep only dulls the zinc: its rate is that of fine media at low pressure. */
+    private const SWEEP = ['bar' => 2.5, 'media' => 'fine_garnet', 'm2_per_h' => RouteTimes::SWEEP_M2_PER_H];
 
     /** Only so much of the base rate where the nozzle cannot stand square to the work. House figures. */
     public const ACCESS = ['open' => 1.0, 'some_recesses' => 0.75, 'deep' => 0.5];
@@ -51,8 +54,10 @@ final readonly class BlastPlan
         Check::above('area_m2', $areaM2, 0, 1e6);
         $air = Nozzle::airKgPerS($boreMm, $bar);
         $base = min([RouteTimes::BLAST_M2_PER_H['bare'], ...array_map(fn (string $on): float => RouteTimes::BLAST_M2_PER_H[$on] ?? RouteTimes::BLAST_M2_PER_H['bare'], $onIt)]);
-        $rate = $base * MediaCatalogue::rate($media) * $air / Nozzle::airKgPerS(self::REFERENCE_BORE_MM, self::REFERENCE_BAR)
-            * sqrt($bar / self::REFERENCE_BAR) * self::ACCESS[$access] * self::mixtureFactor($mixture, MediaCatalogue::bestMixture($media));
+        $sweeps = $metal === 'galvanised_steel' && array_diff($onIt, ['bare']) === [];
+        [$reference, $against] = $sweeps ? [self::SWEEP['bar'], MediaCatalogue::rate(self::SWEEP['media'])] : [self::REFERENCE_BAR, 1.0];
+        $rate = ($sweeps ? self::SWEEP['m2_per_h'] : $base) * MediaCatalogue::rate($media) / $against * $air / Nozzle::airKgPerS(self::REFERENCE_BORE_MM, $reference)
+            * sqrt($bar / $reference) * self::ACCESS[$access] * self::mixtureFactor($mixture, MediaCatalogue::bestMixture($media));
         $plain = 60 * $areaM2 / $rate;
         $minutes = $plain * ($factor->factor ?? 1.0);
         $flow = 60 * $mixture * $air;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Blast;
 
+use Aenum\Core\Metal\MetalCatalogue;
 use Aenum\Core\Rule\Facts\BlastFacts;
 use Aenum\Core\Rule\Facts\JobFacts;
 use Aenum\Core\Rule\Finding;
@@ -15,6 +16,9 @@ use Aenum\Core\Rule\Severity;
 /** Every medium for one part: why, and why not. The rules say what must not be; the rest is how well it does the work. */
 final readonly class MediaChoice
 {
+    /** Sheet thinner than this bows under coarse hard grain, mm. House figure. */
+    public const THIN_MM = 1.6;
+
     /** @param  list<string>  $why */
     private function __construct(public string $media, public bool $allowed, public float $score, public array $why)
     {
@@ -54,6 +58,11 @@ final readonly class MediaChoice
         // A film wants teeth of about a quarter of its thickness: under a tenth it slides, over a third the peaks come through.
         $bite = $film > 0 ? $rz / $film : $rz / 70;
         $score = MediaCatalogue::rate($media) * ($stays === [] ? 1 : 0.2) * ($bite < 0.1 ? 0.4 : ($bite > 1 / 3 ? 0.6 : 1.0)) * (1 - 0.15 / MediaCatalogue::cycles($media));
+        $wall = self::wallMm($facts);
+        if ($wall !== null && $wall < self::THIN_MM && MediaCatalogue::isHard($media) && ! MediaCatalogue::isFine($media)) {
+            $score *= 0.5;
+            $why[] = sprintf('At a mean wall of %.1f mm coarse grain bows it: finer, at 3 bar and less, further off.', $wall);
+        }
         if ($stays !== []) {
             $why[] = 'It does not take '.str_replace('_', ' ', implode(', ', $stays)).' off.';
         }
@@ -63,6 +72,15 @@ final readonly class MediaChoice
         }
 
         return new self($media, $allowed, $score, $why);
+    }
+
+    /** Mean wall of the part, mm, from its weight and skin; null where one of them is not known. */
+    public static function wallMm(JobFacts $facts): ?float
+    {
+        $part = $facts->part;
+        $density = in_array($part->metal, MetalCatalogue::keys(), true) ? MetalCatalogue::get($part->metal)->densityKgPerM3 : null;
+
+        return $part->massKg === null || $part->areaM2 === null || $density === null ? null : 2000 * $part->massKg / ($density * $part->areaM2);
     }
 
     /** @return list<Finding> what the rules on metals and processes say of a part blasted so */

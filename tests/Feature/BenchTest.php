@@ -123,6 +123,21 @@ final class BenchTest extends ShopTestCase
         $this->send("/parts/{$elsewhere->id}/blasted", ['minutes' => '10', 'kind' => 'blast'])->assertSessionHasErrors('minutes');
     }
 
+    public function test_the_route_and_the_bench_say_the_same_minutes(): void
+    {
+        Shop::current()->update(['equipment' => ['compressor_m3_min' => 2.0, 'nozzle_mm' => 8]]);
+        foreach ([['carbon_steel', StepKind::Blast], ['galvanised_steel', StepKind::SweepBlast]] as [$metal, $kind]) {
+            $part = $this->at(Station::Blast, $metal, ['on_it' => $metal === 'carbon_steel' ? ['rust'] : []]);
+            $route = PartRoute::of($part);
+            $minutes = $route->plan()->all($kind)[0]->minutes;
+            self::assertEqualsWithDelta(BlastOfPart::of($route)->plan->minutes, $minutes, 1e-9);
+            self::assertGreaterThan(1.0, $minutes);
+        }
+        $before = PartRoute::of($this->at(Station::Blast, facts: ['on_it' => ['rust']]))->minutes();
+        Shop::current()->update(['equipment' => ['compressor_m3_min' => 6.0, 'nozzle_mm' => 8]]);
+        self::assertLessThan($before, PartRoute::of($this->at(Station::Blast, facts: ['on_it' => ['rust']]))->minutes(), 'a larger compressor shortens the day');
+    }
+
     public function test_media_remember_what_went_into_them(): void
     {
         $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50 kg'])->assertSessionHasNoErrors();

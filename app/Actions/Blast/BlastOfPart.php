@@ -23,6 +23,8 @@ final readonly class BlastOfPart
     /** The latest logs are the shop as it is now. */
     private const LOGS_THAT_COUNT = 60;
 
+    private const THIN_BAR = 3.0;
+
     private const USUAL_BAR = 6.0;
 
     /** Galvanising is swept, not blasted. */
@@ -39,7 +41,11 @@ final readonly class BlastOfPart
         $shop = Shop::current();
         $facts = $route->facts;
         $air = ($shop->air ?? []) + self::USUAL;
-        $wanted = $set['bar'] ?? $facts->blast->pressureBar ?? ($facts->part->metal === 'galvanised_steel' ? self::SWEEP_BAR : self::USUAL_BAR);
+        $wanted = $set['bar'] ?? $facts->blast->pressureBar ?? match (true) {
+            $facts->part->metal === 'galvanised_steel' => self::SWEEP_BAR,
+            (MediaChoice::wallMm($facts) ?? INF) < MediaChoice::THIN_MM => self::THIN_BAR,
+            default => self::USUAL_BAR,
+        };
         $bore = $facts->equipment->nozzleMm ?? BlastPlan::REFERENCE_BORE_MM;
         $choices = MediaChoice::rank($facts, self::onIt($route), $wanted);
         $media = $set['media'] ?? $facts->blast->media ?? self::fromTheShop($choices, $facts->part->metal);

@@ -7,11 +7,13 @@ namespace App\Actions\Route;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Route\RoutePlanner;
 use Aenum\Core\Route\Step;
+use Aenum\Core\Route\StepKind;
 use Aenum\Core\Rule\Facts\JobFacts;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Plan;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Severity;
+use App\Actions\Blast\BlastOfPart;
 use App\Models\Coat;
 use App\Models\Entry;
 use App\Models\Oven;
@@ -37,7 +39,28 @@ final readonly class PartRoute
         $file = RouteFile::parse(json_encode(self::file($part), JSON_THROW_ON_ERROR));
         $steps = $file->steps ?? RoutePlanner::lay($file->facts);
 
+        if ($file->steps === null) {
+            $steps = self::withTheShopSBlast($part, $file->facts, $steps);
+        }
+
         return new self($part, $file->facts, $steps, RuleBook::judge(new Plan($file->facts, $steps)), $file->steps !== null);
+    }
+
+    /**
+     * The blast takes what it takes with this shop's air and media: the same minutes as on the blast bench.
+     *
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    private static function withTheShopSBlast(Part $part, JobFacts $facts, array $steps): array
+    {
+        $main = $facts->part->metal === 'galvanised_steel' ? StepKind::SweepBlast : StepKind::Blast;
+        if (! (new Plan($facts, $steps))->has($main)) {
+            return $steps;
+        }
+        $minutes = BlastOfPart::of(new self($part, $facts, $steps, [], false))->plan->minutes;
+
+        return array_map(fn (Step $step): Step => $step->kind === $main ? new Step($main, $minutes, $step->waitMinutes, $step->why, $step->celsius, $step->holdMinutes, $step->coat) : $step, $steps);
     }
 
     /** @return list<Finding> what keeps the job at Intake */

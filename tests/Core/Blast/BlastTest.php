@@ -49,6 +49,15 @@ final class BlastTest extends TestCase
         self::assertEqualsWithDelta($minutes([]) / (0.5 * exp(0.5)), $minutes([], mix: 1.0), 1e-6);
     }
 
+    public function test_galvanising_is_swept_and_not_blasted(): void
+    {
+        $sweep = BlastPlan::of('fine_garnet', 'galvanised_steel', [], 25.0, 8, 2.5, MediaCatalogue::bestMixture('fine_garnet'));
+        self::assertEqualsWithDelta(60.0, $sweep->minutes, 1e-9);
+        // Old paint on it still has to come off at the pace of paint.
+        self::assertGreaterThan(5 * $sweep->minutes, BlastPlan::of('fine_garnet', 'galvanised_steel', ['paint'], 25.0, 8, 2.5, 1.7)->minutes);
+        self::assertGreaterThan($sweep->minutes, BlastPlan::of('fine_garnet', 'galvanised_steel', [], 25.0, 8, 2.0, 1.7)->minutes);
+    }
+
     public function test_no_mixture_beats_the_best_one(): void
     {
         $this->forAll(Generators::choose(5, 100), Generators::elements(MediaCatalogue::keys()))->then(function (int $tenths, string $media): void {
@@ -106,6 +115,20 @@ final class BlastTest extends TestCase
             self::assertGreaterThanOrEqual($solve($air / 10) - 1e-6, $solve($air / 10 + 0.5));
             self::assertLessThanOrEqual($bar / 10 + 1e-9, $solve($air / 10));
         });
+    }
+
+    public function test_thin_sheet_is_not_bowed(): void
+    {
+        $thin = self::facts(['metal' => 'carbon_steel', 'mass_kg' => 1.9, 'area_m2' => 0.48, 'on_it' => ['rust']]);
+        self::assertEqualsWithDelta(2 * 1.9 / (7850 * 0.48) * 1000, (float) MediaChoice::wallMm($thin), 1e-9);
+        $ranked = MediaChoice::rank($thin, ['rust'], 3);
+        self::assertTrue(MediaCatalogue::isFine($ranked[0]->media));
+        $grit = array_values(array_filter($ranked, fn (MediaChoice $c): bool => $c->media === 'steel_grit'))[0];
+        self::assertStringContainsString('bows it', implode(' ', $grit->why));
+        self::assertTrue($grit->allowed, 'a word, not a stop');
+        $thick = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'mass_kg' => 19, 'area_m2' => 0.48, 'on_it' => ['rust']]), ['rust'], 3);
+        self::assertFalse(MediaCatalogue::isFine($thick[0]->media));
+        self::assertNull(MediaChoice::wallMm(self::facts(['metal' => 'magnesium', 'mass_kg' => 1, 'area_m2' => 1])));
     }
 
     public function test_media_are_ranked_with_their_reasons(): void
