@@ -29,8 +29,15 @@ test('the metal is found by questions, one after the other', async ({ page, base
 
 test('a mesh is read, drawn, and refused when it is none', async ({ page, baseURL }) => {
     await signIn(page, baseURL, 'joss');
-    await page.goto('/find?q=mooring+cleat');
-    await page.getByRole('link', { name: /Mooring cleats/ }).click();
+    await page.goto('/jobs/create');
+    await page.getByLabel('What is it').fill('Mole steps');
+    await page.getByRole('combobox', { name: 'Customer' }).fill('Lake boating club');
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByLabel('Part', { exact: true }).fill('step');
+    await page.getByLabel('Metal', { exact: true }).selectOption('cast_iron');
+    await page.getByLabel('Mass of one').fill('3.1');
+    await page.getByLabel('Area of one, all faces').fill('0.11');
+    await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Part bench' }).first().click();
     const mesh = page.getByLabel(/Or a mesh/);
     await mesh.setInputFiles({ name: 'cleat.stl', mimeType: 'model/stl', buffer: Buffer.from(box().slice(0, 400)) });
@@ -105,9 +112,12 @@ test('everything at the benches can be read in pounds and inches', async ({ page
     await page.goto('/station/blast');
     await expect(page.locator('.air-system')).toContainText('psi');
     await expect(page.locator('.air-system')).toContainText('cfm');
-    await page.goto('/station/mask-and-hang');
-    await expect(page.getByRole('region', { name: 'Masks', exact: true })).toContainText('0.47 in');
-    await expect(page.getByRole('region', { name: 'The rack' })).toContainText(/lb on a hook/);
+    await page.goto('/find?q=handrail');
+    await page.getByRole('link', { name: /Handrail ends/ }).click();
+    await page.getByRole('link', { name: 'Part bench' }).click();
+    await expect(page.locator('.part-drawing').first()).toContainText('1.89 × 1.89 × 12.6 in');
+    await page.getByRole('link', { name: 'Pictures and pins' }).click();
+    await expect(page.getByRole('list', { name: 'Pins' })).toContainText('0.47 in');
     await page.goto('/station/bake-out');
     await expect(page.locator('main')).toContainText('°F');
     await units('metric');

@@ -18,16 +18,17 @@
             <figure class="panel">@include('stations.air-system', ['air' => $blast->air])
                 <figcaption>{{ $u->said($blast->air->limit ?? 'It holds the pressure asked for.') }} @if ($blast->air->limit) At {{ $u->show(D::Pressure, $blast->air->wantedBar, 1) }} fit a bore of {{ $u->show(D::Length, floor(2 * $blast->air->largestBoreMm) / 2) }} at most.@endif @if ($blast->air->wear > 1.02) The nozzle has worn and takes {{ round(100 * ($blast->air->wear - 1)) }} % more air than new{{ $blast->air->wear > 1.4 ? ': replace it' : '' }}.@endif</figcaption></figure>
             @if ($log?->warns($part->metal))<p class="wrong">{{ $log->warns($part->metal) }}</p>@endif
+        </div>
             <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
-                <form method="get" action="/station/blast" class="panel grid grid-cols-2 gap-3 content-start" hx-get="/station/blast" hx-trigger="change" hx-target="#blast" hx-select="#blast" hx-swap="outerHTML">
+                <form method="get" action="/station/blast" class="panel grid grid-cols-2 gap-3 content-start" hx-get="/station/blast" hx-trigger="change" hx-target="#blast" hx-select="#blast" hx-select-oob="#blast-facts,#blast-set,#blast-why" hx-swap="outerHTML" hx-sync="this:replace">
                     <input type="hidden" name="part" value="{{ $part->id }}">
                     <x-pick name="media" label="Media" :options="collect(MediaCatalogue::keys())->mapWithKeys(fn ($k) => [$k => MediaCatalogue::name($k)])" :value="$blast->media" />
                     <x-field name="bar" label="Pressure wanted" :unit="$u->unit(D::Pressure)" :value="$u->field(D::Pressure, $blast->air->wantedBar, 1)" inputmode="decimal" />
-                    <x-field name="mixture" label="Mixture, kg media to 1 of air" :value="round($blast->mixture, 2)" inputmode="decimal" />
+                    <x-field name="mixture" label="Mixture, kg media to 1 of air" :value="request('mixture')" :placeholder="number_format(MediaCatalogue::bestMixture($blast->media), 1)" hint="Empty: the best for the medium." inputmode="decimal" />
                     <x-pick name="access" label="Reach" :options="['open' => 'open', 'some_recesses' => 'some recesses', 'deep' => 'deep, boxed in']" :value="$blast->access" />
                     <noscript><button class="btn col-span-2">Work it out</button></noscript>
                 </form>
-                <dl class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 content-start">
+                <dl id="blast-facts" class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 content-start">
                     <dt class="font-medium">Mixture</dt><dd>{{ round(100 * BlastPlan::mixtureFactor($blast->mixture, MediaCatalogue::bestMixture($blast->media))) }} % of the best rate; {{ number_format(MediaCatalogue::bestMixture($blast->media), 1) }} is best: open the media valve until it sounds even</dd>
                     <dt class="font-medium">Grade</dt><dd>{{ $u->said(MediaCatalogue::grade($blast->media)) }}</dd>
                     <dt class="font-medium">Profile</dt><dd>about {{ $u->show(D::Film, $plan->rzMicrons) }} @if ($blast->route->facts->filmMicrons() > 0) under a film of {{ $u->show(D::Film, $blast->route->facts->filmMicrons()) }}@if ($plan->rzMicrons > $blast->route->facts->filmMicrons() / 3): <b class="wrong">peaks over a third of it, two coats or a finer grain</b>@endif @endif</dd>
@@ -37,7 +38,7 @@
             </div>
             @can('work')
                 <form method="post" action="/parts/{{ $part->id }}/blasted" class="panel flex flex-wrap items-end gap-3"><x-once />
-                    @foreach (['media' => $blast->media, 'bar' => $u->field(D::Pressure, $blast->air->wantedBar, 4), 'mixture' => $blast->mixture, 'access' => $blast->access] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+                    <span id="blast-set" hidden>@foreach (['media' => $blast->media, 'bar' => $u->field(D::Pressure, $blast->air->wantedBar, 4), 'mixture' => $blast->mixture, 'access' => $blast->access] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach</span>
                     <div class="w-36"><x-field name="minutes" label="It took, min" inputmode="decimal" /></div>
                     <div class="w-40"><x-pick name="kind" label="as a" :options="['blast' => 'blast', 'sweep' => 'sweep']" value="blast" /></div>
                     <div class="grow min-w-40"><x-field name="note" id="blast-note" label="Note" /></div>
@@ -46,8 +47,7 @@
             @endcan
             @if ($logged->isNotEmpty())<ul class="hint">@foreach ($logged as $line)<li>{{ ShopClock::time($line->at) }}, {{ $line->user->name }}: {{ Units::minutes($line->figures['actual_min']) }} with {{ MediaCatalogue::name($line->subject) }}, the book says {{ Units::minutes($line->figures['planned_min']) }}</li>@endforeach</ul>@endif
             <details class="panel"><summary>Every medium, why and why not</summary>
-                <ol>@foreach ($blast->choices as $choice)<li class="border-t border-line py-1"><b @class(['wrong' => ! $choice->allowed])>{{ ucfirst(MediaCatalogue::name($choice->media)) }}{{ $choice->allowed ? '' : ': not on this part' }}</b> <span>{{ $u->said(implode(' ', $choice->why)) }}</span></li>@endforeach</ol></details>
-        </div>
+                <ol id="blast-why">@foreach ($blast->choices as $choice)<li class="border-t border-line py-1"><b @class(['wrong' => ! $choice->allowed])>{{ ucfirst(MediaCatalogue::name($choice->media)) }}{{ $choice->allowed ? '' : ': not on this part' }}</b> <span>{{ $u->said(implode(' ', $choice->why)) }}</span></li>@endforeach</ol></details>
     @endif
     <details class="panel" @if ($errors->hasAny(['medium', 'what', 'kg'])) open @endif><summary>Media in the shop</summary>
         <ul>@forelse ($media as $one)<li class="border-t border-line py-1"><b>{{ ucfirst(MediaCatalogue::name($one->media)) }}</b> since {{ ShopClock::local($one->since)->format('j M') }}: {{ $u->show(D::Mass, $one->shotKg) }} shot{{ $one->used() === null ? '' : ', '.round(100 * $one->used()).' % of its life' }}. @foreach ($one->dirt as $dirt)<span class="wrong">{{ ucfirst($dirt) }}.</span> @endforeach</li>@empty<li class="hint">Nothing logged. Say when new media goes in, and its life is counted.</li>@endforelse</ul>
