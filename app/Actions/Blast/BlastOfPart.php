@@ -13,6 +13,7 @@ use Aenum\Core\Route\StepKind;
 use App\Actions\Route\PartRoute;
 use App\Models\Entry;
 use App\Models\Shop;
+use App\Support\ThisRequest;
 
 /** The blast of one part with this shop's air, as planned. */
 final readonly class BlastOfPart
@@ -53,7 +54,7 @@ final readonly class BlastOfPart
             $facts->equipment->compressorM3Min ?? \Aenum\Core\Blast\Nozzle::freeAirM3Min($bore, $wanted), $air['compressor_bar'], $bore, $air['nozzle_new_mm'] ?? $bore, $wanted,
             [$air['air_hose_m'], $air['air_hose_mm']], [$air['blast_hose_m'], $air['blast_hose_mm']],
         );
-        $factor = self::factor();
+        $factor = ThisRequest::once('blast factor', self::factor(...));
         $mixture = $set['mixture'] ?? MediaCatalogue::bestMixture($media);
         $access = $set['access'] ?? ($facts->part->has('recesses') ? 'some_recesses' : 'open');
 
@@ -67,7 +68,7 @@ final readonly class BlastOfPart
      */
     private static function fromTheShop(array $choices, string $metal): string
     {
-        $inUse = array_column(array_filter(MediaLog::all(), fn (MediaLog $log): bool => $log->warns($metal) === null), 'media');
+        $inUse = array_column(array_filter(ThisRequest::once('media', MediaLog::all(...)), fn (MediaLog $log): bool => $log->warns($metal) === null), 'media');
         foreach ($choices as $choice) {
             if ($choice->allowed && in_array($choice->media, $inUse, true) && $choice->score >= $choices[0]->score / 2) {
                 return $choice->media;

@@ -22,23 +22,23 @@ final readonly class RackOfPart
     {
     }
 
-    public static function of(Part $part): self
+    public static function of(Part $part, ?PartRoute $route = null): self
     {
         $set = $part->hang ?? self::usual($part);
 
-        return new self($set, self::rack($part, $set), $part->hang === null);
+        return new self($set, self::rack($route ?? PartRoute::of($part), $part, $set), $part->hang === null);
     }
 
     /** @param  array<string, mixed>  $set */
     public static function save(Part $part, array $set): void
     {
-        $part->update(['hang' => $set, 'view_factor' => round(self::rack($part, $set)->viewFactor, 3)]);
+        $part->update(['hang' => $set, 'view_factor' => round(self::rack(PartRoute::of($part), $part, $set)->viewFactor, 3)]);
     }
 
     /** @param  array<string, mixed>  $set */
-    private static function rack(Part $part, array $set): Rack
+    private static function rack(PartRoute $route, Part $part, array $set): Rack
     {
-        $equipment = PartRoute::of($part)->facts->equipment;
+        $equipment = $route->facts->equipment;
 
         return Rack::of($set['box_mm'], $part->mass_kg, $set['across'], $set['rows'], $set['pitch_mm'], $set['drop_mm'], $set['hooks'], ['hook_kg' => $equipment->hookKg, 'rail_kg' => $equipment->railKg, 'oven_mm' => $equipment->ovenMm, 'lift_kg' => self::LIFT_KG]);
     }

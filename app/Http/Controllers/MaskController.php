@@ -12,6 +12,7 @@ use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Mask\MasksOfPart;
 use App\Actions\Mask\RackOfPart;
+use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BenchClock;
 use App\Models\Entry;
@@ -37,9 +38,10 @@ final class MaskController
     {
         $pick = BenchPick::at(Station::MaskAndHang, $request);
         $part = $pick->part;
+        $route = $part === null ? null : PartRoute::of($part);
 
         return view('stations.mask', [
-            'pick' => $pick, 'masks' => $part === null ? null : MasksOfPart::of($part), 'rack' => $part === null ? null : RackOfPart::of($part), 'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
+            'pick' => $pick, 'masks' => $part === null ? null : MasksOfPart::of($part, $route), 'rack' => $part === null ? null : RackOfPart::of($part, $route), 'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
             'ground' => $part === null ? null : Entry::of('ground')->with('user')->where('part_id', $part->id)->orderByDesc('id')->first(),
             'bare' => $part?->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first(), 'air' => BareSteelWatch::latestAir(),
         ]);
