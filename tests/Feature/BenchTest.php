@@ -146,6 +146,7 @@ final class BenchTest extends ShopTestCase
         $log = MediaLog::of('garnet');
         self::assertGreaterThan(100, $log->shotKg);
         self::assertStringContainsString('oil from railing panel', $log->dirt[0]);
+        self::assertStringContainsString('iron from railing panel', $log->dirt[1]);
         self::assertStringContainsString('fisheyes', (string) $log->warns('carbon_steel'));
         $this->actingAs($this->viewer)->get('/station/blast')->assertSee('Oil from railing panel');
         $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50'])->assertSessionHasNoErrors();
@@ -191,6 +192,8 @@ final class BenchTest extends ShopTestCase
         self::assertSame(Station::Blast, $job->refresh()->station);
         $kinds = array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps);
         self::assertSame(StepKind::SweepBlast, $kinds[(int) array_search(StepKind::Coat, $kinds, true) - 1]);
+        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
+        self::assertCount(count($kinds), PartRoute::of($this->fresh($part))->steps, 'asked for twice, it is swept once');
         $this->send("/parts/{$part->id}/blasted", ['minutes' => '6', 'kind' => 'sweep'])->assertSessionHasNoErrors();
         self::assertSame(1, BenchClock::query()->whereNull('done_at')->count());
         self::assertSame(1, Entry::of('blast')->count(), 'a sweep teaches the factor nothing');

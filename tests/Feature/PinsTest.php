@@ -126,7 +126,10 @@ final class PinsTest extends ShopTestCase
         self::assertFalse($pins[2]->must_stay_bare, 'only what is masked can have to stay bare');
         $this->send("/pins/{$pins[2]->id}/withdraw")->assertSessionHasNoErrors();
         $this->pin(['kind' => 'recess'])->assertSessionHasNoErrors();
-        self::assertSame(4, (int) Pin::query()->max('number'), 'a number is not given twice');
+        $this->pin(['kind' => 'seat', 'size' => '', 'note' => ''])->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer)->get("/parts/{$this->part->id}/pins")->assertSee('measure it')->assertSee('What sits there');
+        $this->send('/pins/'.Pin::query()->max('id').'/withdraw');
+        self::assertSame(5, (int) Pin::query()->max('number'), 'a number is not given twice');
         $route = PartRoute::of(Part::query()->findOrFail($this->part->id));
         self::assertEqualsCanonicalizing(['bores', 'faces', 'recesses'], $route->facts->part->features);
         $page = $this->actingAs($this->viewer)->get("/parts/{$this->part->id}/pins")->assertOk();

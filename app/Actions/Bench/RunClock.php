@@ -38,9 +38,10 @@ final class RunClock
      */
     public function stopAll(Part $part, User $by, array $but = []): void
     {
-        $running = BenchClock::query()->where('part_id', $part->id)->whereNull('done_at');
-        foreach ($running->whereNotIn('step', [BenchClock::BARE_STEEL, ...$but])->get() as $clock) {
-            BenchClock::query()->whereKey($clock->id)->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
+        $running = BenchClock::query();
+        $running->where('part_id', $part->id)->whereNull('done_at')->whereNotIn('step', [BenchClock::BARE_STEEL, ...$but]);
+        foreach ($running->get() as $clock) {
+            $this->stop($clock, $by);
         }
     }
 

@@ -34,8 +34,11 @@ final class SweepAgain
                     break;
                 }
             }
-            $sweep = new Step(StepKind::SweepBlast, 60 * $part->count * $part->area_m2 / RouteTimes::SWEEP_M2_PER_H, 0, 'It stood bare past its time: flash rust comes off, and the clock starts anew.');
-            $part->update(['route' => array_map(fn (Step $step): array => $step->told(), [...array_slice($steps, 0, $at), $sweep, ...array_slice($steps, $at)])]);
+            // Asked for twice, it is swept once.
+            if (($steps[$at - 1] ?? null)?->kind !== StepKind::SweepBlast) {
+                $sweep = new Step(StepKind::SweepBlast, 60 * $part->count * $part->area_m2 / RouteTimes::SWEEP_M2_PER_H, 0, 'It stood bare past its time: flash rust comes off, and the clock starts anew.');
+                $part->update(['route' => array_map(fn (Step $step): array => $step->told(), [...array_slice($steps, 0, $at), $sweep, ...array_slice($steps, $at)])]);
+            }
             if ($job->station !== Station::Blast) {
                 (new MoveJob)->send($job, $by, Station::Blast, 'Bare steel past its time: sweep-blast again.', $job->station);
             }

@@ -93,6 +93,11 @@ final readonly class MediaLog
         return $used !== null && $used > 1 ? sprintf('This medium is past its life (%.0f %%): mostly dust, it cleans slowly and leaves little profile.', 100 * $used) : null;
     }
 
+    private function hasIron(): bool
+    {
+        return array_filter($this->dirt, fn (string $dirt): bool => str_starts_with($dirt, 'iron')) !== [];
+    }
+
     /** A blast is over: what went through, and what came back with it. */
     public static function shot(string $media, float $kg, Part $part, User $by, bool $greasy): void
     {
@@ -100,7 +105,7 @@ final readonly class MediaLog
         if ($greasy) {
             Entry::write('media', $media, ['what' => 'greasy'], $by, $part);
         }
-        if (in_array($part->metal, ['carbon_steel', 'cast_iron'], true) && ! MediaCatalogue::isFerrous($media) && self::of($media)->dirt === []) {
+        if (in_array($part->metal, ['carbon_steel', 'cast_iron'], true) && ! MediaCatalogue::isFerrous($media) && ! self::of($media)->hasIron()) {
             Entry::write('media', $media, ['what' => 'other_metal'], $by, $part);
         }
     }

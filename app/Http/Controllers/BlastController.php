@@ -89,6 +89,7 @@ final class BlastController
     {
         /** @var User $user */
         $user = $request->user();
+        $part->job->mustBeOpen();
         $again($part, $user);
 
         return redirect("/station/blast?part={$part->id}")->with('said', "{$part->name} hangs at Blast again, with a ".StepKind::SweepBlast->label().' on its route.');

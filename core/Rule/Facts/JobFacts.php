@@ -35,9 +35,4 @@ final readonly class JobFacts
     {
         return array_sum(array_map(fn (CoatFacts $coat): float => $coat->filmMicrons, $this->coats));
     }
-
-    public function hottestCureC(): ?float
-    {
-        return $this->coats === [] ? null : max(array_map(fn (CoatFacts $coat): float => $coat->bakeC, $this->coats));
-    }
 }

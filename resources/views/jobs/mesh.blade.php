@@ -1,5 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-<section class="panel" aria-label="The mesh" x-data="{ through: false }">
+<section class="panel" aria-label="The mesh">
     <div class="flex flex-wrap items-center justify-between gap-3"><h2>{{ $mesh['name'] }}</h2>
         @if ($part->job->isOpen()) @can('work')<form method="post" action="/parts/{{ $part->id }}/mesh/drop"><x-once /><button class="btn btn-quiet">Take the mesh away</button></form>@endcan @endif</div>
     <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
