@@ -14,9 +14,25 @@ for (const [family, weights] of Object.entries({ barlow: [400, 500, 600], 'barlo
     }
     cpSync(`node_modules/@fontsource/${family}/LICENSE`, `${out}/fonts/${family}-LICENSE.txt`);
 }
-await esbuild.build({ entryPoints: ['resources/js/app.js'], bundle: true, minify: true, format: 'iife', target: 'es2022', legalComments: 'none', outfile: `${out}/app.js` });
+const scripts = ['app.js', 'local.js'];
+await esbuild.build({
+    entryPoints: scripts.map((script) => `resources/js/${script}`),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    legalComments: 'none',
+    outdir: out,
+});
 // Advice to developers in the libraries names their makers' sites; a page that calls no other host need not carry them.
-writeFileSync(`${out}/app.js`, readFileSync(`${out}/app.js`, 'utf8').replaceAll(/https:\/\/alpinejs\.dev\/plugins\//g, ''));
-execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], { stdio: 'inherit' });
-const version = createHash('sha256').update(readFileSync(`${out}/app.js`)).update(readFileSync(`${out}/app.css`)).digest('hex').slice(0, 12);
+for (const script of scripts) {
+    const text = readFileSync(`${out}/${script}`, 'utf8').replaceAll(/https:\/\/alpinejs\.dev\/plugins\//g, '');
+    writeFileSync(`${out}/${script}`, text);
+}
+execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], {
+    stdio: 'inherit',
+});
+const hash = createHash('sha256');
+for (const file of [...scripts, 'app.css']) hash.update(readFileSync(`${out}/${file}`));
+const version = hash.digest('hex').slice(0, 12);
 writeFileSync(`${out}/version.txt`, version);

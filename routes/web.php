@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
 use App\Http\Controllers\BakeController;
 use App\Http\Controllers\BakeOutController;
 use App\Http\Controllers\BlastController;
@@ -24,12 +25,16 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\StripController;
 use App\Http\Controllers\WashController;
 use App\Http\Middleware\StillWorksHere;
+use App\Models\OvenLoad;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
-Route::bind('station', fn (string $slug): Station => Station::fromSlug($slug) ?? abort(404));
+Route::bind('station', fn (string $slug): Station => Station::tryFrom($slug) ?? abort(404));
+Route::bind('bake', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::Cure)->findOrFail($id));
+Route::bind('bakeOut', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::BakeOut)->findOrFail($id));
 Route::pattern('job', '[0-9]{1,9}');
 Route::pattern('bake', '[0-9]{1,9}');
+Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 
 Route::get('/health', function () {

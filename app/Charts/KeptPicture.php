@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Charts;
 
 use App\Actions\Cure\BakeBoard;
-use App\Models\Bake;
+use App\Models\OvenLoad;
 use App\Support\Units;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
@@ -15,13 +15,28 @@ final class KeptPicture
 {
     private const DAYS = 30;
 
-    public static function of(Bake $bake, Units $units): HtmlString
+    public static function of(OvenLoad $bake, Units $units): HtmlString
     {
-        $names = $bake->items->map(fn ($item): string => $item->coat->part->name)->join('|');
-        $key = 'picture-'.hash('xxh128', serialize([$bake->id, $bake->pulled_at?->getTimestampMs(), $units->system, $names, @filemtime(__FILE__), @filemtime(__DIR__.'/BakeChart.php')]));
+        $names = $bake->items->map(fn ($item): string => $item->part->name)->join('|');
+        $key =
+            'picture-'.
+            hash(
+                'xxh128',
+                serialize([
+                    $bake->id,
+                    $bake->pulled_at?->getTimestampMs(),
+                    $units->system,
+                    $names,
+                    @filemtime(__FILE__),
+                    @filemtime(__DIR__.'/OvenChart.php'),
+                ]),
+            );
         $html = Cache::get($key);
         if (! is_string($html)) {
-            $html = view('components.bake-chart', ['chart' => new BakeChart(BakeBoard::of($bake), $units), 'id' => "bake-{$bake->id}"])->render();
+            $html = view('components.oven-chart', [
+                'chart' => new OvenChart(BakePicture::of(BakeBoard::of($bake), $units), $units),
+                'id' => "bake-{$bake->id}",
+            ])->render();
             Cache::put($key, $html, 86400 * self::DAYS);
         }
 

@@ -6,6 +6,7 @@ namespace App\Charts;
 
 use Aenum\Core\Shape\Shape;
 use Aenum\Core\Shape\ShapeKind;
+use Aenum\Core\Unit\Quantity;
 
 /**
  * The shapes a part is built from, drawn to one scale in an oblique view (depth at 30°, half size), side by side.
@@ -37,15 +38,28 @@ final class PartDrawing
         $highest = max(1.0, ...array_column($sizes, 1));
         $room = self::WIDTH - self::GAP * (count($pieces) + 1);
         $this->scale = min($room / max(1.0, $across), 250 / $highest);
-        $this->thickest = max(1e-6, ...array_map(fn (array $piece): float => $piece['shape']->extent->thickestMm, $pieces));
+        $this->thickest = max(
+            1e-6,
+            ...array_map(fn (array $piece): float => $piece['shape']->extent->thickestMm, $pieces),
+        );
     }
 
     public function height(): float
     {
-        return 2 * 20 + self::RULER + self::CAPTION + $this->scale * max(1.0, ...array_map(fn (array $piece): float => $this->size($piece['shape'])[1], $this->pieces));
+        return 2 * 20 +
+            self::RULER +
+            self::CAPTION +
+            $this->scale *
+                max(1.0, ...array_map(fn (array $piece): float => $this->size($piece['shape'])[1], $this->pieces));
     }
 
-    /** @return list<array{x: float, base: float, width: float, faces: list<array{path: string, shade: float}>, caption: string, measures: string}> */
+    /**
+     * @return list<array{
+     *     x: float, base: float, width: float,
+     *     faces: list<array{path: string, shade: float}>,
+     *     caption: string, measures: Quantity,
+     * }>
+     */
     public function pieces(): array
     {
         $x = self::GAP;
@@ -55,10 +69,18 @@ final class PartDrawing
             [$width] = $this->size($piece['shape']);
             $dark = $this->dark($piece['shape']->extent->thickestMm);
             $drawn[] = [
-                'x' => $x, 'base' => $base, 'width' => $width * $this->scale,
-                'faces' => array_map(fn (array $face): array => ['path' => $this->path($face[0], $x, $base), 'shade' => round($dark * $face[1], 3)], $this->faces($piece['shape'])),
+                'x' => $x,
+                'base' => $base,
+                'width' => $width * $this->scale,
+                'faces' => array_map(
+                    fn (array $face): array => [
+                        'path' => $this->path($face[0], $x, $base),
+                        'shade' => round($dark * $face[1], 3),
+                    ],
+                    $this->faces($piece['shape']),
+                ),
                 'caption' => $piece['count'].' × '.$piece['label'],
-                'measures' => implode(' × ', array_map(fn (float $mm): string => rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.'), $piece['shape']->extent->boxMm)).' mm',
+                'measures' => Quantity::sides(...$piece['shape']->extent->boxMm),
             ];
             $x += $width * $this->scale + self::GAP;
         }
@@ -90,15 +112,20 @@ final class PartDrawing
      */
     public function tones(): array
     {
-        $thick = array_unique(array_map(fn (array $piece): float => round($piece['shape']->extent->thickestMm, 2), $this->pieces));
+        $thick = array_unique(
+            array_map(fn (array $piece): float => round($piece['shape']->extent->thickestMm, 2), $this->pieces),
+        );
         sort($thick);
 
-        return array_map(fn (float $mm): array => ['mm' => $mm, 'shade' => round($this->dark($mm) * 0.8, 3)], $thick);
+        return array_map(
+            fn (float $mm): array => ['mm' => $mm, 'shade' => round($this->dark($mm) * 0.8, 3)],
+            $thick,
+        );
     }
 
     private function dark(float $thickMm): float
     {
-        return 0.25 + 0.6 * $thickMm / $this->thickest;
+        return 0.25 + (0.6 * $thickMm) / $this->thickest;
     }
 
     /** @return array{float, float} how wide and high the oblique view is, mm */
@@ -117,24 +144,58 @@ final class PartDrawing
 
         return match ($shape->kind) {
             ShapeKind::Cone => [$shape->extent->boxMm[0], $shape->extent->boxMm[2], $shape->extent->boxMm[0]],
-            ShapeKind::SheetFolded => [$shape->extent->boxMm[0], $this->folds($shape)['up'], $this->folds($shape)['deep']],
-            ShapeKind::Disc, ShapeKind::Ring => [$shape->extent->boxMm[0], $shape->extent->boxMm[2], $shape->extent->boxMm[0]],
+            ShapeKind::SheetFolded => [
+                $shape->extent->boxMm[0],
+                $this->folds($shape)['up'],
+                $this->folds($shape)['deep'],
+            ],
+            ShapeKind::Disc, ShapeKind::Ring => [
+                $shape->extent->boxMm[0],
+                $shape->extent->boxMm[2],
+                $shape->extent->boxMm[0],
+            ],
             default => [$box[0], $box[1], $box[2]],
         };
     }
 
-    /** @return list<array{list<array{float, float, float}>, float}> faces as points (along, up, deep) with how light they are */
+    /**
+     * @return list<array{list<array{float, float, float}>, float}> faces as points (along, up, deep) with how light
+     *      they are
+     */
     private function faces(Shape $shape): array
     {
         [$l, $h, $d] = $this->box($shape);
-        $bore = isset($shape->measures['wall_mm']) && is_float($shape->measures['wall_mm']) ? $shape->measures['wall_mm'] : null;
+        $bore =
+            isset($shape->measures['wall_mm']) && is_float($shape->measures['wall_mm'])
+                ? $shape->measures['wall_mm']
+                : null;
 
         return match ($shape->kind) {
             ShapeKind::TubeRound, ShapeKind::BarRound => $this->rod($l, $h, $bore),
-            ShapeKind::Disc, ShapeKind::Ring => $this->puck($l, $h, isset($shape->measures['id_mm']) && is_float($shape->measures['id_mm']) ? $shape->measures['id_mm'] : null),
-            ShapeKind::Cone => $this->cone($l, $h, is_float($shape->measures['top_diameter_mm'] ?? null) ? $shape->measures['top_diameter_mm'] : 0.0),
+            ShapeKind::Disc, ShapeKind::Ring => $this->puck(
+                $l,
+                $h,
+                isset($shape->measures['id_mm']) && is_float($shape->measures['id_mm'])
+                    ? $shape->measures['id_mm']
+                    : null,
+            ),
+            ShapeKind::Cone => $this->cone(
+                $l,
+                $h,
+                is_float($shape->measures['top_diameter_mm'] ?? null) ? $shape->measures['top_diameter_mm'] : 0.0,
+            ),
             ShapeKind::Sphere => [[$this->circle($l / 2, $l / 2, $l / 2, 0), 0.8]],
-            ShapeKind::Angle => $this->profile([[0, 0], [$d, 0], [$d, $shape->extent->thickestMm], [$shape->extent->thickestMm, $shape->extent->thickestMm], [$shape->extent->thickestMm, $h], [0, $h]], $l),
+            ShapeKind::Angle => $this->profile(
+                [
+                    [0, 0],
+                    [$d, 0],
+                    [$d, $shape->extent->thickestMm],
+                    [$shape->extent->thickestMm, $shape->extent->thickestMm],
+                    [$shape->extent->thickestMm, $h],
+                    [0, $h],
+                ],
+                $l,
+            ),
             ShapeKind::SheetFolded => $this->folded($shape, $l),
             ShapeKind::TubeRect => [...$this->block($l, $h, $d), [$this->endHole($l, $h, $d, $bore ?? 0), 0.15]],
             default => $this->block($l, $h, $d),
@@ -152,7 +213,8 @@ final class PartDrawing
     }
 
     /**
-     * A folded sheet seen from its end: each leg turned a quarter from the one before, as (deep, up) corners from nought.
+     * A folded sheet seen from its end: each leg turned a quarter from the one before, as (deep, up) corners from
+     * nought.
      *
      * @return array{corners: list<array{float, float}>, deep: float, up: float}
      */
@@ -169,7 +231,11 @@ final class PartDrawing
         [$low, $left] = [min(array_column($corners, 1)), min(array_column($corners, 0))];
         $corners = array_map(fn (array $c): array => [$c[0] - $left, $c[1] - $low], $corners);
 
-        return ['corners' => $corners, 'deep' => max(array_column($corners, 0)) + $t, 'up' => max(array_column($corners, 1)) + $t];
+        return [
+            'corners' => $corners,
+            'deep' => max(array_column($corners, 0)) + $t,
+            'up' => max(array_column($corners, 1)) + $t,
+        ];
     }
 
     /** @return list<array{list<array{float, float, float}>, float}> a folded sheet, the legs farther back first */
@@ -179,9 +245,24 @@ final class PartDrawing
         $corners = $this->folds($shape)['corners'];
         $legs = [];
         for ($n = 1; $n < count($corners); $n++) {
-            [$d0, $d1] = [min($corners[$n - 1][0], $corners[$n][0]), max($corners[$n - 1][0], $corners[$n][0]) + $t];
-            [$u0, $u1] = [min($corners[$n - 1][1], $corners[$n][1]), max($corners[$n - 1][1], $corners[$n][1]) + $t];
-            $legs[] = [$d0 + $d1 - $u0 / 1000, array_map(fn (array $face): array => [array_map(fn (array $p): array => [$p[0], $p[1] + $u0, $p[2] + $d0], $face[0]), $face[1]], $this->block($l, $u1 - $u0, $d1 - $d0))];
+            [$d0, $d1] = [
+                min($corners[$n - 1][0], $corners[$n][0]),
+                max($corners[$n - 1][0], $corners[$n][0]) + $t,
+            ];
+            [$u0, $u1] = [
+                min($corners[$n - 1][1], $corners[$n][1]),
+                max($corners[$n - 1][1], $corners[$n][1]) + $t,
+            ];
+            $legs[] = [
+                $d0 + $d1 - $u0 / 1000,
+                array_map(
+                    fn (array $face): array => [
+                        array_map(fn (array $p): array => [$p[0], $p[1] + $u0, $p[2] + $d0], $face[0]),
+                        $face[1],
+                    ],
+                    $this->block($l, $u1 - $u0, $d1 - $d0),
+                ),
+            ];
         }
         usort($legs, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
@@ -201,7 +282,18 @@ final class PartDrawing
         $end = $this->ring($l, $r, $r);
         $start = $this->ring(0, $r, $r);
         $body = [...array_slice($start, 6, 13), ...array_reverse(array_slice($end, 6, 13))];
-        $faces = [[$body, 0.7], [[...array_slice($start, 0, 7), ...array_slice($start, 18), ...array_reverse([...array_slice($end, 18), ...array_slice($end, 0, 7)])], 0.0], [$end, 1.0]];
+        $faces = [
+            [$body, 0.7],
+            [
+                [
+                    ...array_slice($start, 0, 7),
+                    ...array_slice($start, 18),
+                    ...array_reverse([...array_slice($end, 18), ...array_slice($end, 0, 7)]),
+                ],
+                0.0,
+            ],
+            [$end, 1.0],
+        ];
         if ($wall !== null) {
             $faces[] = [$this->ring($l, $r, $r - $wall), 0.15];
         }
@@ -212,7 +304,14 @@ final class PartDrawing
     /** @return list<array{float, float, float}> a circle across the length */
     private function ring(float $at, float $middle, float $radius): array
     {
-        return array_map(fn (int $n): array => [$at, $middle + $radius * sin(2 * M_PI * $n / 24), $middle + $radius * cos(2 * M_PI * $n / 24)], range(0, 24));
+        return array_map(
+            fn (int $n): array => [
+                $at,
+                $middle + $radius * sin((2 * M_PI * $n) / 24),
+                $middle + $radius * cos((2 * M_PI * $n) / 24),
+            ],
+            range(0, 24),
+        );
     }
 
     /** @return list<array{list<array{float, float, float}>, float}> a disc lying flat */
@@ -221,7 +320,10 @@ final class PartDrawing
         $r = $diameter / 2;
         $top = $this->level($r, $r, $h);
         $bottom = $this->level($r, $r, 0);
-        $faces = [[[...array_slice($bottom, 10, 13), ...array_reverse(array_slice($top, 10, 13))], 0.8], [$top, 0.5]];
+        $faces = [
+            [[...array_slice($bottom, 10, 13), ...array_reverse(array_slice($top, 10, 13))], 0.8],
+            [$top, 0.5],
+        ];
         if ($hole !== null) {
             $faces[] = [$this->level($hole / 2, $r, $h), 0.15];
         }
@@ -236,19 +338,36 @@ final class PartDrawing
         $bottom = $this->level($r, $r, 0);
         $upper = $this->level(max(0.5, $top / 2), $r, $h);
 
-        return [[[...array_slice($bottom, 10, 13), ...array_reverse(array_slice($upper, 10, 13))], 0.8], [$upper, 0.5]];
+        return [
+            [[...array_slice($bottom, 10, 13), ...array_reverse(array_slice($upper, 10, 13))], 0.8],
+            [$upper, 0.5],
+        ];
     }
 
     /** @return list<array{float, float, float}> a circle lying level, seen from the front */
     private function level(float $radius, float $middle, float $up): array
     {
-        return array_map(fn (int $n): array => [$middle + $radius * cos(2 * M_PI * $n / 24), $up, $middle + $radius * sin(2 * M_PI * $n / 24)], range(0, 24));
+        return array_map(
+            fn (int $n): array => [
+                $middle + $radius * cos((2 * M_PI * $n) / 24),
+                $up,
+                $middle + $radius * sin((2 * M_PI * $n) / 24),
+            ],
+            range(0, 24),
+        );
     }
 
     /** @return list<array{float, float, float}> a circle facing the viewer */
     private function circle(float $radius, float $along, float $up, float $deep): array
     {
-        return array_map(fn (int $n): array => [$along + $radius * cos(2 * M_PI * $n / 36), $up + $radius * sin(2 * M_PI * $n / 36), $deep], range(0, 36));
+        return array_map(
+            fn (int $n): array => [
+                $along + $radius * cos((2 * M_PI * $n) / 36),
+                $up + $radius * sin((2 * M_PI * $n) / 36),
+                $deep,
+            ],
+            range(0, 36),
+        );
     }
 
     /**
@@ -260,7 +379,15 @@ final class PartDrawing
         $faces = [];
         foreach ($section as $n => [$d, $h]) {
             [$d2, $h2] = $section[($n + 1) % count($section)];
-            $faces[] = [[[0.0, (float) $h, (float) $d], [$l, (float) $h, (float) $d], [$l, (float) $h2, (float) $d2], [0.0, (float) $h2, (float) $d2]], $h === $h2 ? 0.45 : 0.8];
+            $faces[] = [
+                [
+                    [0.0, (float) $h, (float) $d],
+                    [$l, (float) $h, (float) $d],
+                    [$l, (float) $h2, (float) $d2],
+                    [0.0, (float) $h2, (float) $d2],
+                ],
+                $h === $h2 ? 0.45 : 0.8,
+            ];
         }
         $faces[] = [array_map(fn (array $p): array => [$l, (float) $p[1], (float) $p[0]], $section), 1.0];
 
@@ -272,7 +399,11 @@ final class PartDrawing
     {
         $path = '';
         foreach ($points as $n => [$along, $up, $deep]) {
-            $path .= ($n === 0 ? 'M' : 'L').round($x + $this->scale * ($along + self::DEPTH[0] * $deep), 1).' '.round($base - $this->scale * ($up - self::DEPTH[1] * $deep), 1);
+            $path .=
+                ($n === 0 ? 'M' : 'L').
+                round($x + $this->scale * ($along + self::DEPTH[0] * $deep), 1).
+                ' '.
+                round($base - $this->scale * ($up - self::DEPTH[1] * $deep), 1);
         }
 
         return $path.'Z';

@@ -11,7 +11,14 @@ namespace App\Charts;
 final class TemperScale
 {
     /** @var list<array{float, string}> °C, name */
-    public const STOPS = [[0.0, 'slate'], [110.0, 'slate'], [150.0, 'straw'], [175.0, 'bronze'], [198.0, 'plum'], [225.0, 'blue']];
+    public const STOPS = [
+        [0.0, 'slate'],
+        [110.0, 'slate'],
+        [150.0, 'straw'],
+        [175.0, 'bronze'],
+        [198.0, 'plum'],
+        [225.0, 'blue'],
+    ];
 
     /** The nearest name for one temperature. */
     public static function name(float $celsius): string

@@ -16,7 +16,7 @@ use Carbon\CarbonImmutable;
  */
 final readonly class HiddenOven
 {
-    private const SLOWEST = 0.80;
+    private const SLOWEST = 0.8;
 
     private const FASTEST = 1.08;
 
@@ -26,13 +26,20 @@ final readonly class HiddenOven
 
     public function run(float $seconds, ?CarbonImmutable $now = null): Trajectory
     {
-        return (new Simulation($this->oven(), $this->load->items(), $this->load->conduct($now), self::SLOWEST + (self::FASTEST - self::SLOWEST) * $this->chance('exchange')))->run($seconds);
+        return (new Simulation(
+            $this->oven(),
+            $this->load->items(),
+            $this->load->schedule($now),
+            self::SLOWEST + (self::FASTEST - self::SLOWEST) * $this->chance('exchange'),
+        ))->run($seconds);
     }
 
     /** 0 to 1, the same for the same bake and question. */
     public function chance(string $question): float
     {
-        return hexdec(substr(hash('sha256', "{$this->load->bake->id}|{$this->load->bake->oven_id}|{$question}"), 0, 8)) / 0xFFFFFFFF;
+        return hexdec(
+            substr(hash('sha256', "{$this->load->bake->id}|{$this->load->bake->oven_id}|{$question}"), 0, 8),
+        ) / 0xFFFFFFFF;
     }
 
     private function oven(): Oven
@@ -40,9 +47,16 @@ final readonly class HiddenOven
         $model = $this->load->oven;
 
         return Oven::of(
-            $model->heaterKw * (0.92 + 0.1 * $this->chance('heater')), $model->bandK, $model->airKjPerK,
-            $model->shellKjPerK * (0.95 + 0.2 * $this->chance('shell')), $model->airToShellWPerK, $model->shellLossWPerK,
-            $model->ventWPerK, $model->doorWPerK, $model->convectionWPerM2K, $model->maxC,
+            $model->heaterKw * (0.92 + 0.1 * $this->chance('heater')),
+            $model->bandK,
+            $model->airKjPerK,
+            $model->shellKjPerK * (0.95 + 0.2 * $this->chance('shell')),
+            $model->airToShellWPerK,
+            $model->shellLossWPerK,
+            $model->ventWPerK,
+            $model->doorWPerK,
+            $model->convectionWPerM2K,
+            $model->maxC,
         );
     }
 }

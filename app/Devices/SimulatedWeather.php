@@ -16,9 +16,12 @@ final class SimulatedWeather
     public function shows(CarbonImmutable $at): array
     {
         $hour = $at->hour + $at->minute / 60;
-        $day = sin(2 * M_PI * ($hour - 9) / 24);
-        $gust = sin(2 * M_PI * $at->minute / 60 + $at->dayOfYear);
+        $day = sin((2 * M_PI * ($hour - 9)) / 24);
+        $gust = sin((2 * M_PI * $at->minute) / 60 + $at->dayOfYear);
 
-        return ['air_c' => round(17 + 4 * $day + 0.3 * $gust, 1), 'rh_pct' => round(min(96, max(30, 58 - 14 * $day + 2 * $gust)), 0)];
+        return [
+            'air_c' => round(17 + 4 * $day + 0.3 * $gust, 1),
+            'rh_pct' => round(min(96, max(30, 58 - 14 * $day + 2 * $gust)), 0),
+        ];
     }
 }

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Bag extends Model
 {
+    use Concerns\Withdrawn;
+
     public $timestamps = false;
 
     protected $guarded = [];
@@ -27,6 +29,12 @@ final class Bag extends Model
     public function isBack(): bool
     {
         return $this->counted_back === $this->count;
+    }
+
+    /** What went in, in words. */
+    public function countWords(): string
+    {
+        return "{$this->name}: {$this->holds}, {$this->count} counted in";
     }
 
     /** @return BelongsTo<Part, $this> */

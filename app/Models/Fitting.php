@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Fitting extends Model
 {
+    use Concerns\Withdrawn;
+
     public $timestamps = false;
 
     protected $guarded = [];
@@ -27,6 +29,12 @@ final class Fitting extends Model
     public function isOff(): bool
     {
         return $this->removed === $this->fitted;
+    }
+
+    /** What went on, in words. */
+    public function countWords(): string
+    {
+        return "{$this->fitted} × ".($this->mask->name ?? 'mask').' on';
     }
 
     /** @return BelongsTo<Pin, $this> */

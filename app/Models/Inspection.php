@@ -4,26 +4,64 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Inspect\FilmReadings;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
  * @property int $coat_id
  * @property string $kind solvent_rub or film
- * @property array<string, mixed> $findings
+ * @property ?int $rubs
+ * @property ?int $rating
+ * @property ?string $solvent
+ * @property ?float $band_from_um
+ * @property ?float $band_to_um
  * @property string $verdict pass, fail or not_judged
  * @property ?string $note
  * @property CarbonImmutable $at
  * @property User $user
  * @property Coat $coat
+ * @property Collection<int, InspectionReading> $readings
  */
 final class Inspection extends Model
 {
     protected $guarded = [];
 
     public $timestamps = false;
+
+    public function failed(): bool
+    {
+        return $this->verdict === 'fail';
+    }
+
+    /** What a rub says, in words. */
+    public function rubWords(): string
+    {
+        return match ($this->verdict) {
+            'pass' => 'cured',
+            'fail' => 'under-cured, back to the oven',
+            default => 'not judged, this powder never stands solvent',
+        };
+    }
+
+    /** The film as it was read, judged; null for anything but film. */
+    public function film(): ?FilmReadings
+    {
+        return $this->readings->isEmpty() ? null : FilmReadings::of($this->readings->pluck('microns')->values()->all());
+    }
+
+    /** @return HasMany<InspectionReading, $this> */
+    public function readings(): HasMany
+    {
+        $relation = $this->hasMany(InspectionReading::class);
+        $relation->orderBy('position');
+
+        return $relation;
+    }
 
     /** @return BelongsTo<Coat, $this> */
     public function coat(): BelongsTo
@@ -40,6 +78,6 @@ final class Inspection extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['findings' => 'array', 'at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return ['band_from_um' => 'float', 'band_to_um' => 'float', 'at' => 'immutable_datetime:Y-m-d H:i:s.v'];
     }
 }

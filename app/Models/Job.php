@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -57,7 +57,9 @@ final class Job extends Model
     public function mustBeOpen(): void
     {
         if (! $this->isOpen()) {
-            throw ValidationException::withMessages(['job' => "Job {$this->number} is closed; its record stays as it is."]);
+            throw ValidationException::withMessages([
+                'job' => "Job {$this->number} is closed; its record stays as it is.",
+            ]);
         }
     }
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Mask\MaskKind;
 use Aenum\Core\Mask\StockMask;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property string $name
- * @property string $kind
+ * @property MaskKind $kind
  * @property string $material
  * @property float $from_mm
  * @property float $to_mm
@@ -34,14 +38,39 @@ final class Mask extends Model
         return array_values($shelf->get()->map(fn (self $mask): StockMask => $mask->stock())->all());
     }
 
+    /** What it seals; of a tape, how wide it is. */
+    public function sealsWords(): Said
+    {
+        return $this->kind === MaskKind::Tape
+            ? Said::of('{width} wide', ['width' => Quantity::mm($this->from_mm)])
+            : Said::of('{range}', ['range' => Quantity::range(Dimension::Length, $this->from_mm, $this->to_mm)]);
+    }
+
+    /** How many the shelf holds; of a tape, how long. */
+    public function heldWords(): Said
+    {
+        return $this->kind === MaskKind::Tape
+            ? Said::of('{length}', ['length' => Quantity::of(Dimension::Size, (float) $this->held, 0)])
+            : Said::from((string) $this->held);
+    }
+
     public function stock(): StockMask
     {
-        return new StockMask($this->id, $this->name, $this->kind, $this->material, $this->from_mm, $this->to_mm, $this->rated_c, $this->held);
+        return new StockMask(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->material,
+            $this->from_mm,
+            $this->to_mm,
+            $this->rated_c,
+            $this->held,
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['from_mm' => 'float', 'to_mm' => 'float', 'rated_c' => 'float'];
+        return ['kind' => MaskKind::class, 'from_mm' => 'float', 'to_mm' => 'float', 'rated_c' => 'float'];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -43,6 +43,10 @@ final class Move extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['from_station' => Station::class, 'to_station' => Station::class, 'at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return [
+            'from_station' => Station::class,
+            'to_station' => Station::class,
+            'at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
     }
 }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Heat\Oven as HeatOven;
+use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
  * @property string $name
- * @property ?array<string, mixed> $answers
+ * @property ?string $heat how it is heated, and so on: what somebody answered when it was set up
+ * @property ?string $fan
+ * @property ?float $width_m
+ * @property ?float $height_m
+ * @property ?float $depth_m
+ * @property ?float $minutes_to_200
+ * @property ?float $heater_said_kw
  * @property float $heater_kw
  * @property float $band_k
  * @property float $air_kj_per_k
@@ -26,20 +33,69 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Oven extends Model
 {
+    use HeldForChange;
+
     protected $guarded = [];
 
     /** The oven as the core takes it. */
     public function model(): HeatOven
     {
         return HeatOven::of(
-            $this->heater_kw, $this->band_k, $this->air_kj_per_k, $this->shell_kj_per_k, $this->air_to_shell_w_per_k,
-            $this->shell_loss_w_per_k, $this->vent_w_per_k, $this->door_w_per_k, $this->convection_w_per_m2k, $this->max_c,
+            $this->heater_kw,
+            $this->band_k,
+            $this->air_kj_per_k,
+            $this->shell_kj_per_k,
+            $this->air_to_shell_w_per_k,
+            $this->shell_loss_w_per_k,
+            $this->vent_w_per_k,
+            $this->door_w_per_k,
+            $this->convection_w_per_m2k,
+            $this->max_c,
         );
+    }
+
+    /** The largest that is in use: it speaks for the ovens where none is named. */
+    public static function largest(): ?self
+    {
+        $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
+
+        $ovens = self::query();
+        $ovens->whereNull('retired_at');
+
+        return $ovens->get()->sortByDesc($size)->first();
+    }
+
+    /** @return array{float, float, float}|null inside, mm */
+    public function roomMm(): ?array
+    {
+        return $this->width_m === null || $this->height_m === null || $this->depth_m === null
+            ? null
+            : [1000 * $this->width_m, 1000 * $this->height_m, 1000 * $this->depth_m];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['answers' => 'array', 'heater_kw' => 'float', 'band_k' => 'float', 'air_kj_per_k' => 'float', 'shell_kj_per_k' => 'float', 'air_to_shell_w_per_k' => 'float', 'shell_loss_w_per_k' => 'float', 'vent_w_per_k' => 'float', 'door_w_per_k' => 'float', 'convection_w_per_m2k' => 'float', 'max_c' => 'float', 'retired_at' => 'immutable_datetime'];
+        return ['retired_at' => 'immutable_datetime'] +
+            array_fill_keys(
+                [
+                    'heater_kw',
+                    'band_k',
+                    'air_kj_per_k',
+                    'shell_kj_per_k',
+                    'air_to_shell_w_per_k',
+                    'shell_loss_w_per_k',
+                    'vent_w_per_k',
+                    'door_w_per_k',
+                    'convection_w_per_m2k',
+                    'max_c',
+                    'width_m',
+                    'height_m',
+                    'depth_m',
+                    'minutes_to_200',
+                    'heater_said_kw',
+                ],
+                'float',
+            );
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Metal\Metal;
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
+use App\Models\Casts\Capture;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
@@ -21,12 +23,26 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $area_m2
  * @property ?float $wall_mm
  * @property float $view_factor
- * @property array<string, mixed>|null $facts
- * @property list<array<string, mixed>>|null $route
+ * @property ?string $made as the core's Made has it, and so on; null where nobody said, unknown words kept as they are
+ * @property ?string $duty
+ * @property ?string $alloy
+ * @property ?string $paint_test
+ * @property ?float $temper_c
+ * @property ?float $strength_mpa
+ * @property ?string $licence
+ * @property ?string $acid_product
+ * @property ?float $box_long_mm
+ * @property ?float $box_wide_mm
+ * @property ?float $box_high_mm
+ * @property ?string $blast_medium
+ * @property ?float $blast_bar
+ * @property ?string $strip_way the way off chosen at the strip bench
  * @property list<array<string, mixed>>|null $shapes
  * @property array<string, mixed>|null $mesh
- * @property array<string, mixed>|null $hang how it hangs on the rack
- * @property array<string, mixed>|null $prep what was chosen at the preparation benches
+ * @property ?int $withdrawn_by
+ * @property Collection<int, PartTrait> $traits
+ * @property Collection<int, PartStep> $steps
+ * @property ?Rack $rack how it hangs
  * @property Job $job
  * @property Collection<int, BenchClock> $clocks
  * @property Collection<int, Section> $sections
@@ -38,11 +54,66 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Part extends Model
 {
+    use Concerns\Withdrawn;
+
     protected $guarded = [];
 
+    /** What it is made of; a word this release does not know is an unknown metal by that name. */
     public function metalKind(): Metal
     {
-        return MetalCatalogue::get($this->metal);
+        return Metals::find($this->metal) ?? Metal::unknown($this->metal);
+    }
+
+    /** The clock that runs on its bare steel; null where none does. */
+    public function bareSteelClock(): ?BenchClock
+    {
+        return $this->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first();
+    }
+
+    /** @return array{float, float, float}|null outside measures */
+    public function boxMm(): ?array
+    {
+        return $this->box_long_mm === null || $this->box_wide_mm === null || $this->box_high_mm === null
+            ? null
+            : [$this->box_long_mm, $this->box_wide_mm, $this->box_high_mm];
+    }
+
+    /** The coats it is to have, in words. */
+    public function coatWords(): string
+    {
+        $coat = fn (Coat $coat): string => "{$coat->role} {$coat->powder->name}";
+
+        return $this->coats->isEmpty() ? 'no coat planned yet' : $this->coats->map($coat)->join(', then ');
+    }
+
+    /** @return HasMany<PartTrait, $this> */
+    public function traits(): HasMany
+    {
+        return $this->hasMany(PartTrait::class);
+    }
+
+    /** @return HasMany<PartStep, $this> */
+    public function steps(): HasMany
+    {
+        $relation = $this->hasMany(PartStep::class);
+        $relation->orderBy('position');
+
+        return $relation;
+    }
+
+    /** @return HasOne<Rack, $this> */
+    public function rack(): HasOne
+    {
+        return $this->hasOne(Rack::class);
+    }
+
+    /** The photo its pins are on; else, where none are on the drawing, its first; null for the drawing. */
+    public function picturePinned(): ?Picture
+    {
+        $pinned = $this->pictures->first(fn (Picture $one): bool => $this->pins->contains('picture_id', $one->id));
+        $first = $this->pins->whereNull('picture_id')->isEmpty() ? $this->pictures->first() : null;
+
+        return $pinned ?? $first;
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -114,6 +185,19 @@ final class Part extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'area_m2' => 'float', 'wall_mm' => 'float', 'view_factor' => 'float', 'facts' => 'array', 'route' => 'array', 'shapes' => 'array', 'mesh' => 'array', 'hang' => 'array', 'prep' => 'array'];
+        return [
+            'mass_kg' => 'float',
+            'area_m2' => 'float',
+            'wall_mm' => 'float',
+            'view_factor' => 'float',
+            'shapes' => Capture::class,
+            'mesh' => Capture::class,
+            'temper_c' => 'float',
+            'strength_mpa' => 'float',
+            'box_long_mm' => 'float',
+            'box_wide_mm' => 'float',
+            'box_high_mm' => 'float',
+            'blast_bar' => 'float',
+        ];
     }
 }

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Picture extends Model
 {
+    use Concerns\Withdrawn;
+
     public $timestamps = false;
 
     protected $guarded = [];

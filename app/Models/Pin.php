@@ -34,11 +34,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Pin extends Model
 {
+    use Concerns\Withdrawn;
     use HeldForChange;
 
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** Which pin it is, in words. */
+    public function words(): string
+    {
+        return "pin {$this->number} {$this->kind->label()}";
+    }
 
     /** @return BelongsTo<Part, $this> */
     public function part(): BelongsTo
@@ -58,6 +65,15 @@ final class Pin extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => PinKind::class, 'x' => 'float', 'y' => 'float', 'size_mm' => 'float', 'must_stay_bare' => 'boolean', 'is_stud' => 'boolean', 'at' => 'immutable_datetime:Y-m-d H:i:s.v', 'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return [
+            'kind' => PinKind::class,
+            'x' => 'float',
+            'y' => 'float',
+            'size_mm' => 'float',
+            'must_stay_bare' => 'boolean',
+            'is_stud' => 'boolean',
+            'at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
     }
 }

@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $flow_minutes
  * @property bool $solvent_proof
  * @property string $effect plain, metallic or bright
+ * @property string $before_clear what its sheet says before a clear goes on it
  * @property bool $zinc_rich
  * @property bool $gas_tolerant
  * @property bool $conductive
@@ -43,7 +44,17 @@ final class Powder extends Model
     {
         return CureSheet::of(
             $this->chemistry,
-            array_values($this->rows->map(fn (PowderRow $row): CureRow => CureRow::of($row->pmt_c, $row->min_minutes, $row->max_minutes))->all()),
+            array_values(
+                $this->rows
+                    ->map(
+                        fn (PowderRow $row): CureRow => CureRow::of(
+                            $row->pmt_c,
+                            $row->min_minutes,
+                            $row->max_minutes,
+                        ),
+                    )
+                    ->all(),
+            ),
             $this->window_c,
             $this->flow_c,
             $this->flow_minutes,
@@ -62,6 +73,19 @@ final class Powder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['chemistry' => Chemistry::class, 'specific_gravity' => 'float', 'film_min_um' => 'float', 'film_max_um' => 'float', 'window_c' => 'float', 'flow_c' => 'float', 'flow_minutes' => 'float', 'solvent_proof' => 'boolean', 'zinc_rich' => 'boolean', 'gas_tolerant' => 'boolean', 'conductive' => 'boolean', 'retired_at' => 'immutable_datetime'];
+        return [
+            'chemistry' => Chemistry::class,
+            'specific_gravity' => 'float',
+            'film_min_um' => 'float',
+            'film_max_um' => 'float',
+            'window_c' => 'float',
+            'flow_c' => 'float',
+            'flow_minutes' => 'float',
+            'solvent_proof' => 'boolean',
+            'zinc_rich' => 'boolean',
+            'gas_tolerant' => 'boolean',
+            'conductive' => 'boolean',
+            'retired_at' => 'immutable_datetime',
+        ];
     }
 }

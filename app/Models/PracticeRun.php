@@ -46,6 +46,10 @@ final class PracticeRun extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['moves' => 'array', 'started_at' => 'immutable_datetime:Y-m-d H:i:s.v', 'ended_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return [
+            'moves' => Casts\Capture::class,
+            'started_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'ended_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
     }
 }

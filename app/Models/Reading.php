@@ -12,8 +12,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * An infrared reading on the floor: what was shown, and what that means.
  *
  * @property int $id
- * @property int $bake_id
- * @property int $bake_item_id
+ * @property int $oven_load_id
+ * @property int $oven_load_item_id
  * @property ?int $section_id
  * @property CarbonImmutable $at
  * @property float $shown_c
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $celsius
  * @property string $source
  * @property User $user
- * @property BakeItem $item
+ * @property OvenLoadItem $item
  * @property ?Section $section
  */
 final class Reading extends Model
@@ -36,10 +36,10 @@ final class Reading extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** @return BelongsTo<BakeItem, $this> */
+    /** @return BelongsTo<OvenLoadItem, $this> */
     public function item(): BelongsTo
     {
-        return $this->belongsTo(BakeItem::class, 'bake_item_id');
+        return $this->belongsTo(OvenLoadItem::class, 'oven_load_item_id');
     }
 
     /** @return BelongsTo<Section, $this> */
@@ -51,6 +51,11 @@ final class Reading extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'immutable_datetime:Y-m-d H:i:s.v', 'shown_c' => 'float', 'set_emissivity' => 'float', 'celsius' => 'float'];
+        return [
+            'at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'shown_c' => 'float',
+            'set_emissivity' => 'float',
+            'celsius' => 'float',
+        ];
     }
 }

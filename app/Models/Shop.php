@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Blast\AirLine;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Illuminate\Database\Eloquent\Model;
@@ -21,11 +22,23 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $margin
  * @property float $overbake_limit
  * @property int $clock_ahead_s
- * @property array<string, string>|null $house the house ways that differ from the defaults
- * @property array<string, mixed>|null $equipment
  * @property float $humidity_pct
- * @property array<string, float>|null $air compressor_bar, air_hose_m, air_hose_mm, blast_hose_m, blast_hose_mm, nozzle_new_mm
- * @property array{hour?: float, powder_kg?: float, media_kg?: float}|null $prices in the shop's currency
+ * @property ?float $rail_kg what the rail carries, and so on; null where it is not written down
+ * @property ?float $hook_kg
+ * @property ?float $booth_wide_mm
+ * @property ?float $booth_high_mm
+ * @property ?float $booth_deep_mm
+ * @property ?float $compressor_m3_min
+ * @property ?float $compressor_bar
+ * @property ?float $nozzle_mm
+ * @property ?float $nozzle_new_mm
+ * @property ?float $air_hose_m
+ * @property ?float $air_hose_mm
+ * @property ?float $blast_hose_m
+ * @property ?float $blast_hose_mm
+ * @property ?float $price_hour in the shop's currency
+ * @property ?float $price_powder_kg
+ * @property ?float $price_media_kg
  */
 final class Shop extends Model
 {
@@ -41,9 +54,69 @@ final class Shop extends Model
         return BakeRules::of($this->clock_way, $this->margin, $this->overbake_limit);
     }
 
+    /** @return array<string, string> question => way, only those that differ from the usual */
+    public function houseWays(): array
+    {
+        return once(fn (): array => HouseWay::query()->pluck('way', 'question')->all());
+    }
+
+    /** @param  array<string, string>  $ways  question => way */
+    public function keepHouseWays(array $ways): void
+    {
+        $of = fn (string $question, string $way): array => ['question' => $question, 'way' => $way];
+        HouseWay::query()->upsert(array_map($of, array_keys($ways), array_values($ways)), ['question'], ['way']);
+    }
+
+    /** @return array{float, float, float}|null */
+    public function boothMm(): ?array
+    {
+        return $this->booth_wide_mm === null || $this->booth_high_mm === null || $this->booth_deep_mm === null
+            ? null
+            : [$this->booth_wide_mm, $this->booth_high_mm, $this->booth_deep_mm];
+    }
+
+    /** @return array{float, float, float}|null */
+    public function boothM(): ?array
+    {
+        $mm = $this->boothMm();
+
+        return $mm === null ? null : [$mm[0] / 1000, $mm[1] / 1000, $mm[2] / 1000];
+    }
+
+    /** What feeds the nozzle. */
+    public function airLine(): AirLine
+    {
+        return new AirLine(
+            $this->compressor_m3_min,
+            $this->compressor_bar,
+            $this->air_hose_m,
+            $this->air_hose_mm,
+            $this->blast_hose_m,
+            $this->blast_hose_mm,
+            $this->nozzle_mm,
+            $this->nozzle_new_mm,
+        );
+    }
+
+    /** @return array{hour?: float, powder_kg?: float, media_kg?: float, kwh?: float} in the shop's currency */
+    public function prices(): array
+    {
+        return array_filter([
+            'hour' => $this->price_hour,
+            'powder_kg' => $this->price_powder_kg,
+            'media_kg' => $this->price_media_kg,
+            'kwh' => $this->kwh_price,
+        ], fn (?float $price): bool => $price !== null);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kwh_price' => 'float', 'ambient_c' => 'float', 'clock_way' => ClockWay::class, 'margin' => 'float', 'overbake_limit' => 'float', 'house' => 'array', 'equipment' => 'array', 'prices' => 'array', 'air' => 'array', 'humidity_pct' => 'float'];
+        return ['clock_way' => ClockWay::class] + array_fill_keys([
+            'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',
+            'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
+            'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',
+            'price_media_kg',
+        ], 'float');
     }
 }

@@ -13,8 +13,12 @@ use Illuminate\Contracts\Validation\ValidationRule;
 /** A quantity typed with or without a unit, within a range given in the unit the program keeps. */
 final readonly class Measured implements ValidationRule
 {
-    public function __construct(private Dimension $dimension, private float $min, private float $max, private bool $above = false)
-    {
+    public function __construct(
+        private Dimension $dimension,
+        private float $min,
+        private float $max,
+        private bool $above = false,
+    ) {
     }
 
     /** Above a limit, not at it. */
@@ -25,7 +29,11 @@ final readonly class Measured implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        $name = str_replace(['_', '.'], ' ', (string) preg_replace('/_(c|kg|m2|mm|um|k|kw|w|min)$|_w_per.*$|_kj_per.*$/', '', $attribute));
+        $name = str_replace(
+            ['_', '.'],
+            ' ',
+            (string) preg_replace('/_(c|kg|m2|mm|um|k|kw|w|min)$|_w_per.*$|_kj_per.*$/', '', $attribute),
+        );
         if (! is_scalar($value)) {
             $fail(ucfirst($name).' must be a number.');
 
@@ -40,13 +48,24 @@ final readonly class Measured implements ValidationRule
             return;
         }
         if ($kept < $this->min - 1e-9 || $kept > $this->max * (1 + 1e-9) || ($this->above && $kept <= $this->min)) {
-            $fail(sprintf('%s is %s; allowed: %s %s to %s.', ucfirst($name), $units->show($this->dimension, $kept), $this->above ? 'above' : 'from', $units->field($this->dimension, $this->min), $units->show($this->dimension, $this->max)));
+            $fail(
+                sprintf(
+                    '%s is %s; allowed: %s %s to %s.',
+                    ucfirst($name),
+                    $units->show($this->dimension, $kept),
+                    $this->above ? 'above' : 'from',
+                    $units->field($this->dimension, $this->min),
+                    $units->show($this->dimension, $this->max),
+                ),
+            );
         }
     }
 
     /** The typed text as the program keeps it; call after validation. */
     public static function read(Dimension $dimension, mixed $value): ?float
     {
-        return $value === null || $value === '' || ! is_scalar($value) ? null : $dimension->parse('value', (string) $value, Units::current()->system);
+        return $value === null || $value === '' || ! is_scalar($value)
+            ? null
+            : $dimension->parse('value', (string) $value, Units::current()->system);
     }
 }

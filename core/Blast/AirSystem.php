@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Aenum\Core\Blast;
 
 use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\Constant;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
 /**
  * Air from compressor to nozzle: the pressure at each point and the flow through all of them.
@@ -15,12 +18,15 @@ use Aenum\Core\Unit\Check;
  */
 final readonly class AirSystem
 {
-    private const ATMOSPHERE_BAR = 1.01325;
-
     /** Separator and dryer together, bar. House figure for clean filters. */
     private const DRYER_BAR = 0.3;
 
     private const MEDIA_IN_HOSE = 1.5;
+
+    /** Air of a bore against its new one: worth a word, and worth a new nozzle. House figures. */
+    private const WORN = 1.02;
+
+    private const WORN_OUT = 1.4;
 
     /** Least that still blasts, bar. */
     private const LEAST_BAR = 0.9;
@@ -33,8 +39,8 @@ final readonly class AirSystem
         /** Free air through it all, m³/min. */
         public float $freeAirM3Min,
         /** What stops it from holding the wanted pressure; null where it holds it. */
-        public ?string $limit,
-        public float $largestBoreMm,
+        public ?Said $limit,
+        public float $boreToFitMm,
         /** Air of the worn bore against the new one. */
         public float $wear,
     ) {
@@ -46,34 +52,82 @@ final readonly class AirSystem
      * @param  array{float, float}  $airHose  length m and bore mm, dryer to pot
      * @param  array{float, float}  $blastHose  pot to nozzle
      */
-    public static function solve(float $compressorM3Min, float $compressorBar, float $boreMm, float $newBoreMm, float $wantedBar, array $airHose, array $blastHose): self
-    {
+    public static function solve(
+        float $compressorM3Min,
+        float $compressorBar,
+        float $boreMm,
+        float $newBoreMm,
+        float $wantedBar,
+        array $airHose,
+        array $blastHose,
+    ): self {
         Check::above('compressor_m3_min', $compressorM3Min, 0, 1000);
         Check::between('compressor_bar', $compressorBar, 2, 20);
         Check::between('pressure_bar', $wantedBar, self::LEAST_BAR, 20);
         $feeds = fn (float $bar): bool => Nozzle::freeAirM3Min($boreMm, $bar) <= $compressorM3Min;
-        $leaves = fn (float $bar): bool => self::before($bar, Nozzle::freeAirM3Min($boreMm, $bar), $airHose, $blastHose)[0] <= $compressorBar;
+        $leaves = fn (float $bar): bool => self::before(
+            $bar,
+            Nozzle::freeAirM3Min($boreMm, $bar),
+            $airHose,
+            $blastHose,
+        )[0] <= $compressorBar;
         $bar = $wantedBar;
         if (! $feeds($bar) || ! $leaves($bar)) {
             [$low, $high] = [self::LEAST_BAR, $wantedBar];
             for ($i = 0; $i < 50; $i++) {
                 $bar = ($low + $high) / 2;
-                $feeds($bar) && $leaves($bar) ? $low = $bar : $high = $bar;
+                $feeds($bar) && $leaves($bar) ? ($low = $bar) : ($high = $bar);
             }
             $bar = $low;
         }
         $limit = match (true) {
             $bar > $wantedBar - 0.05 => null,
-            ! $feeds($bar + 0.02) => sprintf('The nozzle takes %.2f m³/min at %.1f bar; the compressor gives %.2f m³/min.', Nozzle::freeAirM3Min($boreMm, $wantedBar), $wantedBar, $compressorM3Min),
-            default => sprintf('Hoses and dryer eat %.1f bar of the compressor\'s %.1f.', $compressorBar - $bar, $compressorBar),
+            ! $feeds($bar + 0.02) => Said::of('The nozzle takes {takes} at {bar}; the compressor gives {gives}.', [
+                'takes' => Quantity::airFlow(Nozzle::freeAirM3Min($boreMm, $wantedBar)),
+                'bar' => Quantity::bar($wantedBar),
+                'gives' => Quantity::airFlow($compressorM3Min),
+            ]),
+            default => Said::of('Hoses and dryer eat {eaten} of the compressor\'s {gives}.', [
+                'eaten' => Quantity::bar($compressorBar - $bar),
+                'gives' => Quantity::bar($compressorBar),
+            ]),
         };
         $flow = Nozzle::freeAirM3Min($boreMm, $bar);
         [$receiver, $pot] = self::before($bar, $flow, $airHose, $blastHose);
         $dryer = $receiver - self::DRYER_BAR;
 
-        return new self([
-            ['name' => 'compressor', 'bar' => $receiver], ['name' => 'separator and dryer', 'bar' => $dryer], ['name' => 'pot', 'bar' => $pot], ['name' => 'nozzle', 'bar' => $bar],
-        ], $bar, $wantedBar, $flow, $limit, Nozzle::largestBoreMm($wantedBar, $compressorM3Min), ($boreMm / Check::above('new_bore_mm', $newBoreMm, 0, 50)) ** 2);
+        return new self(
+            [
+                ['name' => 'compressor', 'bar' => $receiver],
+                ['name' => 'separator and dryer', 'bar' => $dryer],
+                ['name' => 'pot', 'bar' => $pot],
+                ['name' => 'nozzle', 'bar' => $bar],
+            ],
+            $bar,
+            $wantedBar,
+            $flow,
+            $limit,
+            Nozzle::boreToFitMm($wantedBar, $compressorM3Min),
+            ($boreMm / Check::above('new_bore_mm', $newBoreMm, 0, 50)) ** 2,
+        );
+    }
+
+    /** A worn bore takes enough more air to be worth a word. */
+    public function isWorn(): bool
+    {
+        return $this->wear > self::WORN;
+    }
+
+    /** Whether the bore is so wide that it should be replaced. */
+    public function isWornOut(): bool
+    {
+        return $this->wear > self::WORN_OUT;
+    }
+
+    /** More air than the new bore took, per cent. */
+    public function wornPercent(): int
+    {
+        return (int) round(100 * ($this->wear - 1));
     }
 
     /**
@@ -93,6 +147,7 @@ final readonly class AirSystem
     /** @param  array{float, float}  $hose  length m, bore mm */
     private static function loss(float $freeAirM3Min, array $hose, float $bar): float
     {
-        return 450 * (1000 * $freeAirM3Min / 60) ** 1.85 * Check::between('hose_m', $hose[0], 0, 200) / (Check::between('hose_mm', $hose[1], 8, 100) ** 5 * ($bar + self::ATMOSPHERE_BAR));
+        return (450 * ((1000 * $freeAirM3Min) / 60) ** 1.85 * Check::between('hose_m', $hose[0], 0, 200)) /
+            (Check::between('hose_mm', $hose[1], 8, 100) ** 5 * ($bar + Constant::ATMOSPHERE_BAR));
     }
 }

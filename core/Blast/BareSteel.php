@@ -20,7 +20,8 @@ final readonly class BareSteel
     /**
      * Each stretch of air uses its length over what that air allows; damp air uses all at once.
      *
-     * @param  non-empty-list<array{float, float}>  $air  seconds after the blast and per cent humidity from then on, in order, the first at 0 or before
+     * @param  non-empty-list<array{float, float}>  $air  seconds after the blast and per cent humidity from then on,
+     *      in order, the first at 0 or before
      * @param  float  $nowS  seconds after the blast
      */
     public static function in(array $air, float $nowS, bool $coast): self

@@ -26,10 +26,17 @@ final readonly class ShopFactor
     /** @param  list<array{float, float}>  $logs  planned and actual minutes, planned without the factor */
     public static function from(array $logs): self
     {
-        $ratios = array_map(fn (array $log): float => log(Check::above('actual', $log[1], 0, 10080) / Check::above('planned', $log[0], 0, 1e6)), $logs);
+        $ratios = array_map(
+            fn (array $log): float => log(
+                Check::above('actual', $log[1], 0, 10080) / Check::above('planned', $log[0], 0, 1e6),
+            ),
+            $logs,
+        );
         $n = count($ratios);
         $lnF = array_sum($ratios) / ($n + self::IMAGINED);
-        $spread = array_sum(array_map(fn (float $r): float => ($r - $lnF) ** 2, $ratios)) + self::IMAGINED * self::PRIOR_DEVIATION ** 2;
+        $spread =
+            array_sum(array_map(fn (float $r): float => ($r - $lnF) ** 2, $ratios)) +
+            self::IMAGINED * self::PRIOR_DEVIATION ** 2;
 
         return new self(exp($lnF), $n, sqrt($spread / ($n + self::IMAGINED)));
     }

@@ -30,7 +30,8 @@ final readonly class Arguments
                 continue;
             }
             [$name, $value] = array_pad(explode('=', substr($word, 2), 2), 2, null);
-            $options[(string) $name] = $value ?? array_shift($words) ?? throw InvalidQuantity::missing("--{$name}", 'a value after it');
+            $options[(string) $name] =
+                $value ?? (array_shift($words) ?? throw InvalidQuantity::missing("--{$name}", 'a value after it'));
         }
 
         return new self($command, $operands, $options);
@@ -44,17 +45,27 @@ final readonly class Arguments
     public function only(int $operands, array $options): self
     {
         if (count($this->operands) !== $operands) {
-            throw InvalidQuantity::outside($this->command, implode(' ', $this->operands), $operands === 2 ? 'a name and a file, or - for standard input' : 'one file, or - for standard input');
+            throw InvalidQuantity::outside(
+                $this->command,
+                implode(' ', $this->operands),
+                $operands === 2
+                    ? 'a name and a file, or - for standard input'
+                    : 'one file, or - for standard input',
+            );
         }
         foreach (array_keys($this->options) as $name) {
             if (! in_array($name, $options, true)) {
-                throw InvalidQuantity::unknownKey("--{$name}", $options === [] ? ['no options'] : array_map(fn (string $o): string => "--{$o}", $options));
+                throw InvalidQuantity::unknownKey(
+                    "--{$name}",
+                    $options === [] ? ['no options'] : array_map(fn (string $o): string => "--{$o}", $options),
+                );
             }
         }
 
         return $this;
     }
 
+    /** What was given for an option; null where it was not given. */
     public function option(string $name): ?string
     {
         return $this->options[$name] ?? null;

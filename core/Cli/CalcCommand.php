@@ -37,7 +37,11 @@ final class CalcCommand
             'pass' => $this->pass(...),
             'booth' => $this->booth(...),
             'comb' => $this->comb(...),
-            default => throw InvalidQuantity::outside('calc', $name, 'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb'),
+            default => throw InvalidQuantity::outside(
+                'calc',
+                $name,
+                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb',
+            ),
         };
 
         return $work(Node::parse($read($file)));
@@ -48,18 +52,24 @@ final class CalcCommand
     {
         $in->object(['material', 'mass_kg', 'area_m2', 'start_c', 'ambient_c', 'target_c']);
         $item = LoadItem::of(
-            'part', 1,
+            'part',
+            1,
             LoadFile::metal($in->need('material', 'a metal\'s key or {"cp_j_per_kgk":[...]}')),
             $in->number('mass_kg'),
             $in->number('area_m2'),
         );
 
-        return ['minutes' => round(Cooling::minutes(
-            $item,
-            Check::celsius('start_c', $in->number('start_c')),
-            Check::celsius('ambient_c', $in->number('ambient_c')),
-            Check::celsius('target_c', $in->number('target_c')),
-        ), 3)];
+        return [
+            'minutes' => round(
+                Cooling::minutes(
+                    $item,
+                    Check::celsius('start_c', $in->number('start_c')),
+                    Check::celsius('ambient_c', $in->number('ambient_c')),
+                    Check::celsius('target_c', $in->number('target_c')),
+                ),
+                3,
+            ),
+        ];
     }
 
     /** @return array<string, float> */
@@ -69,8 +79,8 @@ final class CalcCommand
         $cover = Cover::m2PerKg($in->number('sg'), $in->number('film_um'), $in->number('efficiency'));
         $area = $in->numberOr('area_m2', null);
 
-        return ['m2_per_kg' => round($cover, 4)]
-            + ($area === null ? [] : ['powder_kg' => round(Check::between('area_m2', $area, 0, 1e6) / $cover, 4)]);
+        return ['m2_per_kg' => round($cover, 4)] +
+            ($area === null ? [] : ['powder_kg' => round(Check::between('area_m2', $area, 0, 1e6) / $cover, 4)]);
     }
 
     /** @return array<string, float|null> totals over all pieces */
@@ -78,7 +88,7 @@ final class CalcCommand
     {
         $file = ShapeFile::read($in);
         $mass = $file->shape->massKg($file->metal);
-        $extent = $file->shape->extent->times($file->count);
+        $extent = $file->shape->extent->withCount($file->count);
 
         return [
             'mass_kg' => $mass === null ? null : round($file->count * $mass, 6),
@@ -94,15 +104,23 @@ final class CalcCommand
         $in->object(['bore_mm', 'pressure_bar', 'compressor_m3_min', 'new_bore_mm']);
         $bore = $in->number('bore_mm');
         $pressure = $in->number('pressure_bar');
-        $out = ['air_kg_s' => round(Nozzle::airKgPerS($bore, $pressure), 6), 'free_air_m3_min' => round(Nozzle::freeAirM3Min($bore, $pressure), 4)];
+        $out = [
+            'air_kg_s' => round(Nozzle::airKgPerS($bore, $pressure), 6),
+            'free_air_m3_min' => round(Nozzle::freeAirM3Min($bore, $pressure), 4),
+        ];
         $compressor = $in->numberOr('compressor_m3_min', null);
         if ($compressor !== null) {
             Check::above('compressor_m3_min', $compressor, 0, 1000);
-            $out += ['sustained_bar' => round(min($pressure, Nozzle::sustainedBar($bore, $compressor)), 4), 'largest_bore_mm' => round(Nozzle::largestBoreMm($pressure, $compressor), 4)];
+            $out += [
+                'sustained_bar' => round(min($pressure, Nozzle::sustainedBar($bore, $compressor)), 4),
+                'largest_bore_mm' => round(Nozzle::largestBoreMm($pressure, $compressor), 4),
+            ];
         }
         $new = $in->numberOr('new_bore_mm', null);
 
-        return $new === null ? $out : $out + ['wear_factor' => round(($bore / Check::above('new_bore_mm', $new, 0, $bore)) ** 2, 4)];
+        return $new === null
+            ? $out
+            : $out + ['wear_factor' => round(($bore / Check::above('new_bore_mm', $new, 0, $bore)) ** 2, 4)];
     }
 
     /** @return array<string, float|bool|string> */
@@ -111,24 +129,46 @@ final class CalcCommand
         $in->object(['air_c', 'rh_pct', 'metal_c', 'coast']);
         [$air, $humidity] = [$in->number('air_c'), $in->number('rh_pct')];
         $dew = DewPoint::celsius($air, $humidity);
-        $out = ['dew_point_c' => round($dew, 3), 'bare_steel_h' => BareSteelClock::hours($humidity, $in->find('coast')?->asFlag() ?? false)];
+        $out = [
+            'dew_point_c' => round($dew, 3),
+            'bare_steel_h' => BareSteelClock::hours($humidity, $in->find('coast')?->asFlag() ?? false),
+        ];
         $metal = $in->numberOr('metal_c', null);
         if ($metal === null) {
             return $out;
         }
         $may = DewPoint::mayWork(Check::celsius('metal_c', $metal), $air, $humidity);
 
-        return $out + ['may_blast' => $may, 'why' => sprintf($may ? 'The metal is %.1f K above the dew point of %.1f C.' : 'The metal is %.1f K from the dew point of %.1f C; it must be at least 3 K above.', $metal - $dew, $dew)];
+        return $out + [
+            'may_blast' => $may,
+            'why' => sprintf(
+                $may
+                    ? 'The metal is %.1f K above the dew point of %.1f C.'
+                    : 'The metal is %.1f K from the dew point of %.1f C; it must be at least 3 K above.',
+                $metal - $dew,
+                $dew,
+            ),
+        ];
     }
 
     /** @return array<string, float|int> */
     private function pass(Node $in): array
     {
         $in->object(['flow_g_min', 'transfer', 'sg', 'pattern_mm', 'hand_mm_s', 'overlap', 'target_um']);
-        $film = FilmPass::microns($in->number('flow_g_min'), $in->number('transfer'), $in->number('sg'), $in->number('pattern_mm'), $in->number('hand_mm_s'), $in->numberOr('overlap', 0.0) ?? 0.0);
+        $film = FilmPass::microns(
+            $in->number('flow_g_min'),
+            $in->number('transfer'),
+            $in->number('sg'),
+            $in->number('pattern_mm'),
+            $in->number('hand_mm_s'),
+            $in->numberOr('overlap', 0.0) ?? 0.0,
+        );
         $target = $in->numberOr('target_um', null);
 
-        return ['film_um' => round($film, 4)] + ($target === null ? [] : ['passes' => (int) ceil(Check::above('target_um', $target, 0, 2000) / $film - 1e-9)]);
+        return ['film_um' => round($film, 4)] +
+            ($target === null
+                ? []
+                : ['passes' => (int) ceil(Check::above('target_um', $target, 0, 2000) / $film - 1e-9)]);
     }
 
     /** @return array<string, float|bool> */
@@ -146,6 +186,12 @@ final class CalcCommand
     {
         $in->object(['reading_um', 'shrink']);
 
-        return ['cured_um' => round(Check::above('reading_um', $in->number('reading_um'), 0, 5000) * Check::above('shrink', $in->numberOr('shrink', 0.55) ?? 0.55, 0, 1), 4)];
+        return [
+            'cured_um' => round(
+                Check::above('reading_um', $in->number('reading_um'), 0, 5000) *
+                    Check::above('shrink', $in->numberOr('shrink', 0.55) ?? 0.55, 0, 1),
+                4,
+            ),
+        ];
     }
 }

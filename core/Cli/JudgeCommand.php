@@ -24,16 +24,24 @@ final class JudgeCommand
      */
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
-        $sheet = PowderFile::parse($read($arguments->option('powder') ?? throw InvalidQuantity::missing('--powder', 'a powder file')));
+        $sheet = PowderFile::parse(
+            $read($arguments->option('powder') ?? throw InvalidQuantity::missing('--powder', 'a powder file')),
+        );
         $log = LoggerFile::parse($read($arguments->operands[0]));
 
-        return ['format' => self::FORMAT, 'columns' => array_map(function (LoggerColumn $column) use ($sheet): array {
-            $meter = (new CureMeter($sheet))->along($column->course());
-            $judgement = Judgement::of($meter, $meter);
+        return [
+            'format' => self::FORMAT,
+            'columns' => array_map(function (LoggerColumn $column) use ($sheet): array {
+                $meter = (new CureMeter($sheet))->along($column->course());
+                $judgement = Judgement::of($meter, $meter);
 
-            return ['name' => $column->name]
-                + RunReport::judged($judgement)
-                + ['peak_c' => round($judgement->peakC, 2), 'longest_gap_s' => round($column->longestGapS(), 1), 'state' => $judgement->state(ClockWay::Window)->value];
-        }, $log->columns)];
+                return ['name' => $column->name] +
+                    RunReport::judged($judgement) + [
+                        'peak_c' => round($judgement->peakC, 2),
+                        'longest_gap_s' => round($column->longestGapS(), 1),
+                        'state' => $judgement->state(ClockWay::Window)->value,
+                    ];
+            }, $log->columns),
+        ];
     }
 }

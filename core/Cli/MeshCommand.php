@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Shape\MeshReader;
 use Aenum\Core\Unit\InvalidQuantity;
 
@@ -24,7 +24,7 @@ final class MeshCommand
             throw InvalidQuantity::unreadable($path, 'cannot be read', 'a file');
         }
         $material = $arguments->option('material');
-        $metal = $material === null ? null : MetalCatalogue::get($material);
+        $metal = $material === null ? null : Metals::get($material);
         $mesh = MeshReader::read($stream, (int) filesize($path), $kind, $arguments->option('unit') ?? 'mm');
         fclose($stream);
 
@@ -36,6 +36,13 @@ final class MeshCommand
             'inverted' => $mesh->inverted,
             'triangles' => $mesh->triangles,
             'degenerate' => $mesh->degenerate,
-        ] + ($metal === null ? [] : ['mass_kg' => $mesh->volumeM3 === null || $metal->densityKgPerM3 === null ? null : round($metal->densityKgPerM3 * $mesh->volumeM3, 6)]);
+        ] +
+            ($metal === null
+                ? []
+                : [
+                    'mass_kg' => $mesh->volumeM3 === null || $metal->densityKgPerM3 === null
+                            ? null
+                            : round($metal->densityKgPerM3 * $mesh->volumeM3, 6),
+                ]);
     }
 }

@@ -26,8 +26,10 @@ final class PlanCommand
             throw InvalidQuantity::missing('oven.max_c', '-40 to 700');
         }
         $aims = array_fill(0, count($file->items), Aim::fullCure($powder));
-        $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->conduct, $file->rules))->plan();
-        $split = $plan->feasible ? [] : (new LoadSplit($file->oven, $file->items, $aims, $file->conduct, $file->rules))->bakes();
+        $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->schedule, $file->rules))->plan();
+        $split = $plan->feasible
+            ? []
+            : (new LoadSplit($file->oven, $file->items, $aims, $file->schedule, $file->rules))->bakes();
 
         return PlanReport::of($plan, $file->items, $split);
     }

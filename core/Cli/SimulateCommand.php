@@ -25,7 +25,7 @@ final class SimulateCommand
         if ($file->setpointC === null) {
             throw InvalidQuantity::missing('oven.setpoint_c', '-40 to 700');
         }
-        $run = (new Simulation($file->oven, $file->items, $file->conduct))->run(60 * $minutes);
+        $run = (new Simulation($file->oven, $file->items, $file->schedule))->run(60 * $minutes);
 
         return RunReport::of($run, $this->moments($arguments, $minutes), $file->powder);
     }
@@ -38,7 +38,11 @@ final class SimulateCommand
         if ($at !== null) {
             return array_map(function (string $word) use ($minutes): float {
                 if (! is_numeric($word) || (float) $word < 0 || (float) $word > $minutes) {
-                    throw InvalidQuantity::outside('--at', $word, "minutes from 0 to {$minutes}, separated by commas");
+                    throw InvalidQuantity::outside(
+                        '--at',
+                        $word,
+                        "minutes from 0 to {$minutes}, separated by commas",
+                    );
                 }
 
                 return (float) $word;
@@ -46,12 +50,19 @@ final class SimulateCommand
         }
         if ($every !== null) {
             if (! is_numeric($every) || (float) $every <= 0 || $minutes / (float) $every > self::MOST_MOMENTS) {
-                throw InvalidQuantity::outside('--every', $every, 'minutes above 0, for at most '.self::MOST_MOMENTS.' moments');
+                throw InvalidQuantity::outside(
+                    '--every',
+                    $every,
+                    'minutes above 0, for at most '.self::MOST_MOMENTS.' moments',
+                );
             }
 
-            return array_map(fn (int $n): float => $n * (float) $every, range(0, (int) floor($minutes / (float) $every + 1e-9)));
+            return array_map(
+                fn (int $n): float => $n * (float) $every,
+                range(0, (int) floor($minutes / (float) $every + 1e-9)),
+            );
         }
 
-        return array_map(fn (int $n): float => round($minutes * $n / 60, 4), range(1, 60));
+        return array_map(fn (int $n): float => round(($minutes * $n) / 60, 4), range(1, 60));
     }
 }

@@ -19,14 +19,22 @@ final readonly class Aim
     }
 
     /** @param  list<Underlayer>  $under */
-    public static function fullCure(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
-    {
+    public static function fullCure(
+        CureSheet $sheet,
+        array $under = [],
+        float $doseSoFar = 0.0,
+        float $overbakeSoFar = 0.0,
+    ): self {
         return new self($sheet, false, $under, $doseSoFar, $overbakeSoFar);
     }
 
     /** @param  list<Underlayer>  $under */
-    public static function flow(CureSheet $sheet, array $under = [], float $doseSoFar = 0.0, float $overbakeSoFar = 0.0): self
-    {
+    public static function flow(
+        CureSheet $sheet,
+        array $under = [],
+        float $doseSoFar = 0.0,
+        float $overbakeSoFar = 0.0,
+    ): self {
         return new self($sheet, true, $under, $doseSoFar, $overbakeSoFar);
     }
 }

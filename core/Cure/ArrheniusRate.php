@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Cure;
 
 use Aenum\Core\Heat\Segment;
+use Aenum\Core\Unit\Constant;
 
 /**
  * How fast something advances with temperature: ln t = a + b/T, t in minutes, T in K, rate = 1/t.
@@ -13,9 +14,6 @@ use Aenum\Core\Heat\Segment;
  */
 final readonly class ArrheniusRate
 {
-    /** Molar gas constant, J/(mol·K) (CODATA 2018). */
-    public const R = 8.314462618;
-
     /** Nodes and weights of the three-point Gauss rule on 0 to 1. */
     private const GAUSS = [[0.1127016653792583, 5 / 18], [0.5, 8 / 18], [0.8872983346207417, 5 / 18]];
 
@@ -31,13 +29,13 @@ final readonly class ArrheniusRate
      */
     public static function fit(array $rows, float $energyJPerMol, float $fromC, ?float $cappedC = null): self
     {
-        $x = array_map(fn (array $row): float => 1 / ($row[0] + 273.15), $rows);
+        $x = array_map(fn (array $row): float => 1 / ($row[0] + Constant::KELVIN_AT_0_C), $rows);
         $y = array_map(fn (array $row): float => log($row[1]), $rows);
         $n = count($rows);
         $meanX = array_sum($x) / $n;
         $meanY = array_sum($y) / $n;
         if ($n === 1) {
-            $b = $energyJPerMol / self::R;
+            $b = $energyJPerMol / Constant::GAS;
         } else {
             $xy = $xx = 0.0;
             foreach ($x as $i => $value) {
@@ -53,7 +51,7 @@ final readonly class ArrheniusRate
     /** Minutes that make a whole at this temperature, °C, by the fitted law alone. */
     public function minutesAt(float $celsius): float
     {
-        return exp($this->a + $this->b / (min($celsius, $this->cappedC ?? INF) + 273.15));
+        return exp($this->a + $this->b / (min($celsius, $this->cappedC ?? INF) + Constant::KELVIN_AT_0_C));
     }
 
     /** Share gathered over a piece of a curve, up to a moment in it (s). */
@@ -85,7 +83,7 @@ final readonly class ArrheniusRate
             if ($this->cappedC !== null && $celsius > $this->cappedC) {
                 $celsius = $this->cappedC;
             }
-            $sum += $weight * exp(-$this->a - $this->b / ($celsius + 273.15));
+            $sum += $weight * exp(-$this->a - $this->b / ($celsius + Constant::KELVIN_AT_0_C));
         }
 
         return $sum * ($to - $from) / 60;

@@ -22,11 +22,13 @@ final readonly class Attempt
     ) {
     }
 
+    /** Whether everything is done and nothing is hurt. */
     public function serves(): bool
     {
         return $this->outcome === Outcome::Serves;
     }
 
+    /** The item with the most over-bake, by its place in the load. */
     public function mostHurt(): int
     {
         $excess = array_map(fn (ItemWatch $watch): float => $watch->excess($this->rules), $this->watches);
@@ -34,11 +36,13 @@ final readonly class Attempt
         return (int) array_search(max(0.0, ...$excess), $excess, true);
     }
 
+    /** Over-bake past the limit, as a share; 0 or less where nothing is hurt. */
     public function excess(): float
     {
         return $this->watches[$this->mostHurt()]->excess($this->rules);
     }
 
+    /** Temperature of an item's core at the pull, °C. */
     public function coreAtEndC(int $item): float
     {
         return $this->trajectory->coreC($item, $this->trajectory->endS());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Step;
-use Aenum\Core\Heat\Tape;
 use Aenum\Core\Heat\Trajectory;
 
 /** Follows a run until every item has what it wants. */
@@ -24,23 +24,27 @@ final readonly class AttemptRun
      * @param  list<Aim>  $aims
      */
     public function __construct(
-        private Tape $tape,
+        private RecordedRun $recorded,
         private array $load,
         private array $aims,
-        private Conduct $conduct,
+        private OvenSchedule $schedule,
         private BakeRules $rules,
     ) {
     }
 
+    /** Runs until everything is done, or never will be. */
     public function follow(): Attempt
     {
-        $balance = $this->tape->balance;
-        $watches = array_map(fn (int $i): ItemWatch => new ItemWatch($this->aims[$i], $balance, $i), array_keys($this->aims));
+        $balance = $this->recorded->balance;
+        $watches = array_map(
+            fn (int $i): ItemWatch => new ItemWatch($this->aims[$i], $balance, $i),
+            array_keys($this->aims),
+        );
         $timedS = $this->timedS();
-        $settledAfter = max([0.0, ...$this->conduct->switchTimes(INF)]);
+        $settledAfter = max([0.0, ...$this->schedule->switchTimes(INF)]);
         $steps = [];
         $waiting = null;
-        foreach ($this->tape as $step) {
+        foreach ($this->recorded as $step) {
             $before = $watches;
             $watches = [];
             $waiting = null;
@@ -55,15 +59,35 @@ final readonly class AttemptRun
             if ($waiting === null) {
                 [$pullS, $last, $watches] = $this->moment($step, $before, $timedS);
 
-                return new Attempt($this->conduct->setpointC, $this->excess($watches) <= self::INSIDE ? Outcome::Serves : Outcome::Overbakes, $pullS, $last, $watches, new Trajectory($steps, $balance, $this->load), $this->rules);
+                return new Attempt(
+                    $this->schedule->setpointC,
+                    $this->excess($watches) <= self::INSIDE ? Outcome::Serves : Outcome::Overbakes,
+                    $pullS,
+                    $last,
+                    $watches,
+                    new Trajectory($steps, $balance, $this->load),
+                    $this->rules,
+                );
             }
-            if ($step->toS > $settledAfter && $watches[$waiting]->hopelessAt($step, $this->rules) && $this->still($step)) {
+            if (
+                $step->toS > $settledAfter &&
+                $watches[$waiting]->hopelessAt($step, $this->rules) &&
+                $this->still($step)
+            ) {
                 break;
             }
         }
         $last = $waiting ?? 0;
 
-        return new Attempt($this->conduct->setpointC, Outcome::NeverDone, end($steps) === false ? 0.0 : end($steps)->toS, $last, $watches, new Trajectory($steps, $balance, $this->load), $this->rules);
+        return new Attempt(
+            $this->schedule->setpointC,
+            Outcome::NeverDone,
+            end($steps) === false ? 0.0 : end($steps)->toS,
+            $last,
+            $watches,
+            new Trajectory($steps, $balance, $this->load),
+            $this->rules,
+        );
     }
 
     /**
@@ -85,7 +109,12 @@ final readonly class AttemptRun
         $last = $open[0] ?? 0;
         while ($open !== [] && $high - $low > 0.05) {
             $middle = ($low + $high) / 2;
-            $late = array_values(array_filter($open, fn (int $i): bool => ! $this->after($before[$i], $step, $middle)->met($this->rules, $timedS)));
+            $late = array_values(
+                array_filter(
+                    $open,
+                    fn (int $i): bool => ! $this->after($before[$i], $step, $middle)->met($this->rules, $timedS),
+                ),
+            );
             if ($late === []) {
                 $high = $middle;
             } else {
@@ -97,7 +126,11 @@ final readonly class AttemptRun
 
         $high = min($step->toS, 0.6 * ceil($high / 0.6));
 
-        return [$high, $last, array_map(fn (ItemWatch $watch): ItemWatch => $this->after($watch, $step, $high), $before)];
+        return [
+            $high,
+            $last,
+            array_map(fn (ItemWatch $watch): ItemWatch => $this->after($watch, $step, $high), $before),
+        ];
     }
 
     private function after(ItemWatch $watch, Step $step, float $second): ItemWatch
@@ -128,9 +161,16 @@ final readonly class AttemptRun
     /** Seconds the oven-entry habit would bake: the longest any sheet asks for at the setpoint, with the margin. */
     private function timedS(): float
     {
-        return 60 * (1 + $this->rules->margin) * max(0.0, ...array_map(
-            fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointMinutes() : $aim->sheet->needs->minutesAt($this->conduct->setpointC),
-            $this->aims,
-        ));
+        return 60 *
+            (1 + $this->rules->margin) *
+            max(
+                0.0,
+                ...array_map(
+                    fn (Aim $aim): float => $aim->flowOnly
+                        ? $aim->sheet->flowPointMinutes()
+                        : $aim->sheet->needs->minutesAt($this->schedule->setpointC),
+                    $this->aims,
+                ),
+            );
     }
 }

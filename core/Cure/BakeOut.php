@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
 use Aenum\Core\Heat\Simulation;
-use Aenum\Core\Heat\Tape;
 use Aenum\Core\Heat\Trajectory;
 use Aenum\Core\Unit\Check;
 
-/** A bake of bare parts: when the slowest metal reaches the asked temperature, and when it has been held there long enough. */
+/**
+ * A bake of bare parts: when the slowest metal reaches the asked temperature, and when it has been held there long
+ * enough.
+ */
 final readonly class BakeOut
 {
-    /** The air is run at least this much over the asked part temperature, K: an oven's shell stays cooler than its air, and the metal between the two. */
+    /**
+     * The air is run at least this much over the asked part temperature, K: an oven's shell stays cooler than its air,
+     * and the metal between the two.
+     */
     private const AIR_ABOVE_K = 10.0;
 
     private const STRIDE_K = 5.0;
@@ -24,10 +30,19 @@ final readonly class BakeOut
     /** A setpoint is hot enough when a hotter one would get the slowest metal there no more than this much sooner. */
     private const WORTH_IT = 1.25;
 
-    private const HORIZON_S = 12 * 3600.0;
+    /** Minutes are set and shown in tenths; a pull this little early is on time. */
+    private const ROUNDING_MIN = 0.02;
+
+    /** The longest anything is held, min: the longest relief bake and a little more. */
+    public const MOST_HOLD_MIN = 1440.0;
+
+    /** How far it is followed, s. */
+    private const HORIZON_S = 36 * 3600.0;
 
     /**
-     * @param  list<array{reaches: ?float, done: ?float, peakC: float, metalMinutes: float}>  $items  minutes of the run
+     * @param  list<array{reaches: ?float, done: ?float, held: float, peakC: float, metalMinutes: float}>  $items
+     *                                                                              minutes of the run; held is all
+     *                                                                              that was spent there by the pull
      */
     private function __construct(
         public Trajectory $run,
@@ -43,22 +58,28 @@ final readonly class BakeOut
     /**
      * @param  non-empty-list<LoadItem>  $load  bare metal
      * @param  float  $targetC  part metal, 60 to 400
-     * @param  float  $holdMinutes  at that temperature, 1 to 720
+     * @param  float  $holdMinutes  at that temperature, 1 to MOST_HOLD_MIN
      * @param  float|null  $pullMinutes  when it is to be pulled; null for as soon as all is held
      */
-    public static function plan(Oven $oven, array $load, Conduct $conduct, float $targetC, float $holdMinutes, ?float $pullMinutes = null): self
-    {
+    public static function plan(
+        Oven $oven,
+        array $load,
+        OvenSchedule $schedule,
+        float $targetC,
+        float $holdMinutes,
+        ?float $pullMinutes = null,
+    ): self {
         Check::between('target_c', $targetC, 60, 400);
-        Check::between('hold_min', $holdMinutes, 1, 720);
-        $tape = new Tape(new Simulation($oven, $load, $conduct), self::HORIZON_S);
+        Check::between('hold_min', $holdMinutes, 1, self::MOST_HOLD_MIN);
+        $recorded = new RecordedRun(new Simulation($oven, $load, $schedule), self::HORIZON_S);
         $held = array_fill(0, count($load), 0.0);
         $reaches = $done = array_fill(0, count($load), null);
-        foreach ($tape as $step) {
+        foreach ($recorded as $step) {
             foreach ($held as $i => $seconds) {
                 if ($done[$i] !== null) {
                     continue;
                 }
-                $stretch = $step->course($tape->balance->coreOf($i))->above($targetC);
+                $stretch = $step->course($recorded->balance->coreOf($i))->above($targetC);
                 if ($stretch === null) {
                     continue;
                 }
@@ -75,15 +96,42 @@ final readonly class BakeOut
         $never = array_search(null, $done, true);
         $last = $never === false ? (int) array_search(max($done), $done, true) : (int) $never;
         $ready = $never === false ? (float) $done[$last] : null;
-        $run = $tape->until(60 * ($pullMinutes ?? $ready ?? 240.0), $load);
-        $end = min($run->endS(), 60 * ($pullMinutes ?? $ready ?? INF));
+        $run = $recorded->until(60 * ($pullMinutes ?? ($ready ?? 240.0)), $load);
+        $end = min($run->endS(), 60 * ($pullMinutes ?? ($ready ?? INF)));
         $items = [];
         foreach ($load as $i => $item) {
-            $course = array_map(fn (Segment $piece): Segment => $piece->until($end), array_filter($run->coreCourse($i), fn (Segment $piece): bool => $piece->fromS < $end));
-            $items[] = ['reaches' => $reaches[$i], 'done' => $done[$i], 'peakC' => max($item->startC ?? -INF, ...array_map(fn (Segment $piece): float => max($piece->fromC, $piece->toC), array_values($course))), 'metalMinutes' => MetalAgeing::minutes($course)];
+            $course = array_map(
+                fn (Segment $piece): Segment => $piece->until($end),
+                array_filter($run->coreCourse($i), fn (Segment $piece): bool => $piece->fromS < $end),
+            );
+            $items[] = [
+                'reaches' => $reaches[$i],
+                'done' => $done[$i],
+                'held' => self::held($course, $targetC),
+                'peakC' => max(
+                    $item->startC ?? -INF,
+                    ...array_map(
+                        fn (Segment $piece): float => max($piece->fromC, $piece->toC),
+                        array_values($course),
+                    ),
+                ),
+                'metalMinutes' => MetalAgeing::minutes($course),
+            ];
         }
 
         return new self($run, $pullMinutes ?? $ready, $last, $items, $run->energyKwh($end));
+    }
+
+    /** @param  array<Segment>  $course  minutes of it spent at a temperature and above */
+    private static function held(array $course, float $targetC): float
+    {
+        $seconds = 0.0;
+        foreach ($course as $piece) {
+            $stretch = $piece->above($targetC) ?? [0.0, 0.0];
+            $seconds += $stretch[1] - $stretch[0];
+        }
+
+        return $seconds / 60;
     }
 
     /**
@@ -91,12 +139,18 @@ final readonly class BakeOut
      *
      * @param  non-empty-list<LoadItem>  $load
      */
-    public static function setpointFor(Oven $oven, array $load, Conduct $conduct, float $targetC): float
+    public static function setpointFor(Oven $oven, array $load, OvenSchedule $schedule, float $targetC): float
     {
         $hottest = floor($oven->maxC ?? $targetC + self::AIR_ABOVE_K);
-        $reaches = fn (float $setpoint): float => self::slowestReaches(self::plan($oven, $load, $conduct->at($setpoint), $targetC, 1));
+        $reaches = fn (float $setpoint): float => self::slowestReaches(
+            self::plan($oven, $load, $schedule->at($setpoint), $targetC, 1),
+        );
         $best = $reaches($hottest);
-        for ($setpoint = min($hottest, $targetC + self::AIR_ABOVE_K); $setpoint < $hottest && is_finite($best); $setpoint += self::STRIDE_K) {
+        for (
+            $setpoint = min($hottest, $targetC + self::AIR_ABOVE_K);
+            $setpoint < $hottest && is_finite($best);
+            $setpoint += self::STRIDE_K
+        ) {
             if ($reaches($setpoint) <= self::WORTH_IT * $best) {
                 return $setpoint;
             }
@@ -110,9 +164,20 @@ final readonly class BakeOut
         return max(0.0, ...array_map(fn (array $item): float => $item['reaches'] ?? INF, $plan->items));
     }
 
+    /** Whether an item that is done at one minute of the run was held long enough in a pull at another. */
+    public function isHeldBy(float $done, float $pull): bool
+    {
+        return $done <= $pull + self::ROUNDING_MIN;
+    }
+
     /** Whether every item was held long enough when pulled as set. */
     public function good(): bool
     {
-        return $this->pullMinutes !== null && array_filter($this->items, fn (array $item): bool => $item['done'] === null || $item['done'] > $this->pullMinutes + 0.02) === [];
+        return $this->pullMinutes !== null &&
+            array_filter(
+                $this->items,
+                fn (array $item): bool => $item['done'] === null ||
+                    ! $this->isHeldBy($item['done'], (float) $this->pullMinutes),
+            ) === [];
     }
 }

@@ -45,21 +45,56 @@ final readonly class BakePlan
         $name = $load[$attempt->last]->name;
         $check = $decides->reachesMinutes ?? $minutes / 2;
         $why = match (true) {
-            $aims[$attempt->last]->flowOnly => sprintf('%s decides: melted and levelled at minute %.1f.', $name, $minutes),
-            $rules->way === ClockWay::Timed => sprintf('Counted from oven entry: the sheet asks for %.1f min at %d C. %s has a dose of %.2f by then%s.', $sheet->needs->minutesAt($attempt->setpointC), $attempt->setpointC, self::slowest($load, $judgements), self::leastDose($judgements), self::leastDose($judgements) < 1 ? ': it is under-cured' : ''),
-            $decides->rowServed !== null => sprintf('%s decides: its core reaches %d C at minute %.1f and has its %s min at %d C by minute %.1f.', $name, $sheet->windowC, $check, self::plain($decides->rowServed->minMinutes), $decides->rowServed->pmtC, $minutes),
+            $aims[$attempt->last]->flowOnly => sprintf(
+                '%s decides: melted and levelled at minute %.1f.',
+                $name,
+                $minutes,
+            ),
+            $rules->way === ClockWay::Timed => sprintf(
+                'Counted from oven entry: the sheet asks for %.1f min at %d C. %s has a dose of %.2f by then%s.',
+                $sheet->needs->minutesAt($attempt->setpointC),
+                $attempt->setpointC,
+                self::slowest($load, $judgements),
+                self::leastDose($judgements),
+                self::leastDose($judgements) < 1 ? ': it is under-cured' : '',
+            ),
+            $decides->rowServed !== null => sprintf(
+                '%s decides: its core reaches %d C at minute %.1f and has its %s min at %d C by minute %.1f.',
+                $name,
+                $sheet->windowC,
+                $check,
+                self::plain($decides->rowServed->minMinutes),
+                $decides->rowServed->pmtC,
+                $minutes,
+            ),
             default => sprintf('%s decides: its dose is full at minute %.1f.', $name, $minutes),
         };
         $hurt = $attempt->mostHurt();
         if ($judgements[$hurt]->overbake !== null) {
-            $why .= sprintf(' %s comes closest to over-bake, at %.2f of what its powder stands.', $load[$hurt]->name, $judgements[$hurt]->overbake);
+            $why .= sprintf(
+                ' %s comes closest to over-bake, at %.2f of what its powder stands.',
+                $load[$hurt]->name,
+                $judgements[$hurt]->overbake,
+            );
         } else {
             $why .= ' The sheet does not say what the powder stands, so over-bake is not judged.';
         }
 
-        return new self(true, $why, $attempt->setpointC, $minutes, $attempt->last, $hurt, round($check, 2), $judgements, $attempt->trajectory, $attempt);
+        return new self(
+            true,
+            $why,
+            $attempt->setpointC,
+            $minutes,
+            $attempt->last,
+            $hurt,
+            round($check, 2),
+            $judgements,
+            $attempt->trajectory,
+            $attempt,
+        );
     }
 
+    /** No bake serves, and why. */
     public static function none(string $why, ?Attempt $atBest): self
     {
         return new self(false, $why, null, null, $atBest?->last, $atBest?->mostHurt(), null, [], null, $atBest);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Simulation;
-use Aenum\Core\Heat\Tape;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /**
@@ -34,13 +34,13 @@ final class BakePlanner
     /**
      * @param  list<LoadItem>  $load
      * @param  list<Aim>  $aims  one for each item, in the same order
-     * @param  Conduct  $conduct  its setpoint is ignored; everything else is kept
+     * @param  OvenSchedule  $schedule  its setpoint is ignored; everything else is kept
      */
     public function __construct(
         private readonly Oven $oven,
         private readonly array $load,
         private readonly array $aims,
-        private readonly Conduct $conduct,
+        private readonly OvenSchedule $schedule,
         private readonly BakeRules $rules,
         private readonly float $exchange = 1.0,
     ) {
@@ -49,6 +49,7 @@ final class BakePlanner
         }
     }
 
+    /** The shortest bake that serves, or why none does. */
     public function plan(): BakePlan
     {
         [$lowest, $highest] = $this->range();
@@ -66,10 +67,13 @@ final class BakePlanner
     /** The same load at one setpoint, however it turns out. */
     public function at(float $setpointC): Attempt
     {
-        $conduct = $this->conduct->at($setpointC);
-        $tape = new Tape(new Simulation($this->oven, $this->load, $conduct, $this->exchange), 60 * self::HORIZON_MINUTES);
+        $schedule = $this->schedule->at($setpointC);
+        $recorded = new RecordedRun(
+            new Simulation($this->oven, $this->load, $schedule, $this->exchange),
+            60 * self::HORIZON_MINUTES,
+        );
 
-        return (new AttemptRun($tape, $this->load, $this->aims, $conduct, $this->rules))->follow();
+        return (new AttemptRun($recorded, $this->load, $this->aims, $schedule, $this->rules))->follow();
     }
 
     private function try(int $setpointC): Attempt
@@ -80,7 +84,11 @@ final class BakePlanner
     private function hottestThatServes(int $lowest, int $highest): ?Attempt
     {
         $coolest = $highest;
-        for ($setpoint = $highest; $setpoint >= $lowest; $setpoint = $setpoint > $lowest ? max($lowest, $setpoint - self::STRIDE_C) : $lowest - 1) {
+        for (
+            $setpoint = $highest;
+            $setpoint >= $lowest;
+            $setpoint = $setpoint > $lowest ? max($lowest, $setpoint - self::STRIDE_C) : $lowest - 1
+        ) {
             $attempt = $this->try($setpoint);
             if ($attempt->serves()) {
                 return $this->edge($setpoint, min($highest, $setpoint + self::STRIDE_C), $lowest);
@@ -94,7 +102,10 @@ final class BakePlanner
         return $this->inTheDip($coolest, $lowest, $highest);
     }
 
-    /** Between a setpoint that serves and a hotter one that may not: the hottest that does; then as cool as costs nothing. */
+    /**
+     * Between a setpoint that serves and a hotter one that may not: the hottest that does; then as cool as costs
+     * nothing.
+     */
     private function edge(int $serving, int $tooHot, int $lowest): Attempt
     {
         while ($tooHot - $serving > 1) {
@@ -151,11 +162,23 @@ final class BakePlanner
     /** @return array{int, int} whole degrees to search */
     private function range(): array
     {
-        $lowest = min(INF, ...array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointC() : $aim->sheet->lowestC(), $this->aims));
+        $lowest = min(
+            INF,
+            ...array_map(
+                fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointC() : $aim->sheet->lowestC(),
+                $this->aims,
+            ),
+        );
 
-        $limit = $this->oven->maxC ?? throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700');
-        // A layer that is only to flow runs no hotter than its coolest cure row: above it, flowing and curing are minutes apart.
-        $hottest = min(INF, ...array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->lowestC() : INF, $this->aims));
+        $limit =
+            $this->oven->maxC ??
+            throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700');
+        // A layer that is only to flow runs no hotter than its coolest cure row: above it, flowing and curing are
+        // minutes apart.
+        $hottest = min(
+            INF,
+            ...array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->lowestC() : INF, $this->aims),
+        );
 
         return [(int) ceil($lowest), (int) floor(min($limit, $hottest))];
     }
@@ -170,17 +193,43 @@ final class BakePlanner
     {
         $best = $this->try($highest);
         foreach ($this->tried as $attempt) {
-            if ($attempt->outcome !== Outcome::NeverDone && ($best->outcome === Outcome::NeverDone || $attempt->excess() < $best->excess())) {
+            if (
+                $attempt->outcome !== Outcome::NeverDone &&
+                ($best->outcome === Outcome::NeverDone || $attempt->excess() < $best->excess())
+            ) {
                 $best = $attempt;
             }
         }
         $late = $this->load[$best->last]->name;
         $hurt = $this->load[$best->mostHurt()]->name;
 
-        return BakePlan::none(match (true) {
-            $best->outcome === Outcome::NeverDone => sprintf('%s never gets there: at %d C its core settles at %.0f C.', $late, $best->setpointC, $best->coreAtEndC($best->last)),
-            $hurt === $late => sprintf('%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, %.1f min).', $late, $best->excess(), $best->setpointC, $best->pullS / 60),
-            default => sprintf('%s is done at minute %.1f at best (%d C); by then %s is at %.2f times its over-bake limit. Bake them apart.', $late, $best->pullS / 60, $best->setpointC, $hurt, $best->excess()),
-        }, $best);
+        return BakePlan::none(
+            match (true) {
+                $best->outcome === Outcome::NeverDone => sprintf(
+                    '%s never gets there: at %d C its core settles at %.0f C.',
+                    $late,
+                    $best->setpointC,
+                    $best->coreAtEndC($best->last),
+                ),
+                $hurt === $late => sprintf(
+                    '%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, '
+                        .'%.1f min).',
+                    $late,
+                    $best->excess(),
+                    $best->setpointC,
+                    $best->pullS / 60,
+                ),
+                default => sprintf(
+                    '%s is done at minute %.1f at best (%d C); by then %s is at %.2f times its over-bake limit. '
+                        .'Bake them apart.',
+                    $late,
+                    $best->pullS / 60,
+                    $best->setpointC,
+                    $hurt,
+                    $best->excess(),
+                ),
+            },
+            $best,
+        );
     }
 }

@@ -26,11 +26,19 @@ final readonly class BakeRules
      *
      * @throws InvalidQuantity
      */
-    public static function of(ClockWay $way = ClockWay::Window, float $margin = 0.10, float $overbakeLimit = 0.85): self
-    {
-        return new self($way, Check::between('margin', $margin, 0, 2), Check::above('overbake_limit', $overbakeLimit, 0, 10));
+    public static function of(
+        ClockWay $way = ClockWay::Window,
+        float $margin = 0.1,
+        float $overbakeLimit = 0.85,
+    ): self {
+        return new self(
+            $way,
+            Check::between('margin', $margin, 0, 2),
+            Check::above('overbake_limit', $overbakeLimit, 0, 10),
+        );
     }
 
+    /** The same rules with the clock counted another way. */
     public function counting(ClockWay $way): self
     {
         return new self($way, $this->margin, $this->overbakeLimit);

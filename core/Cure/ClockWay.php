@@ -16,12 +16,25 @@ enum ClockWay: string
     /** From oven entry, by the sheet's minutes at the setpoint, whatever the metal does. */
     case Timed = 'timed';
 
+    /** What it is called, in lower case. */
     public function label(): string
     {
         return match ($this) {
             self::Window => 'slowest metal at temperature',
             self::Dose => 'counted over the whole curve',
             self::Timed => 'from oven entry',
+        };
+    }
+
+    /** What it counts, and what it does not know. */
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Window => 'The clock starts when the slowest metal is at temperature, '
+                .'and the dose must be full as well.',
+            self::Dose => 'Every minute of the curve counts for what it is worth.',
+            self::Timed => 'The clock starts when the door shuts, for what the sheet says at the setpoint. '
+                .'It knows nothing of the metal.',
         };
     }
 }

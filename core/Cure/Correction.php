@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Unit\Constant;
 
 /**
  * What readings on the floor say about how well this oven heats this load.
@@ -17,8 +18,6 @@ use Aenum\Core\Heat\Simulation;
  */
 final readonly class Correction
 {
-    public const READING_SIGMA_K = 4.0;
-
     public const PRIOR_SIGMA = 0.25;
 
     /** @param  list<float>  $residualsK reading less corrected curve, K, in the order given */
@@ -30,6 +29,7 @@ final readonly class Correction
     ) {
     }
 
+    /** Nothing was read: the model as it stands. */
     public static function none(): self
     {
         return new self(1.0, self::PRIOR_SIGMA, []);
@@ -39,7 +39,7 @@ final readonly class Correction
      * @param  list<LoadItem>  $load
      * @param  list<Reading>  $readings
      */
-    public static function fit(Oven $oven, array $load, Conduct $conduct, array $readings): self
+    public static function fit(Oven $oven, array $load, OvenSchedule $schedule, array $readings): self
     {
         if ($readings === []) {
             return self::none();
@@ -48,10 +48,13 @@ final readonly class Correction
         if ($end <= 0) {
             return self::none();
         }
-        $predict = function (float $ln) use ($oven, $load, $conduct, $readings, $end): array {
-            $run = (new Simulation($oven, $load, $conduct, exp($ln)))->run($end);
+        $predict = function (float $ln) use ($oven, $load, $schedule, $readings, $end): array {
+            $run = (new Simulation($oven, $load, $schedule, exp($ln)))->run($end);
 
-            return array_map(fn (Reading $reading): float => $run->surfaceC($reading->item, $reading->second), $readings);
+            return array_map(
+                fn (Reading $reading): float => $run->surfaceC($reading->item, $reading->second),
+                $readings,
+            );
         };
         $ln = 0.0;
         $at = $predict($ln);
@@ -61,8 +64,8 @@ final readonly class Correction
             $curvature = 1 / self::PRIOR_SIGMA ** 2;
             foreach ($readings as $i => $reading) {
                 $slope = ($nudged[$i] - $at[$i]) / 0.02;
-                $gradient += $slope * ($reading->celsius - $at[$i]) / self::READING_SIGMA_K ** 2;
-                $curvature += $slope ** 2 / self::READING_SIGMA_K ** 2;
+                $gradient += ($slope * ($reading->celsius - $at[$i])) / Constant::READING_SIGMA_K ** 2;
+                $curvature += $slope ** 2 / Constant::READING_SIGMA_K ** 2;
             }
             $step = max(-0.4, min(0.4, $gradient / $curvature));
             $ln += $step;
@@ -72,7 +75,11 @@ final readonly class Correction
             }
         }
 
-        return new self(exp($ln), 1 / sqrt($curvature), array_map(fn (Reading $reading, float $c): float => $reading->celsius - $c, $readings, $at));
+        return new self(
+            exp($ln),
+            1 / sqrt($curvature),
+            array_map(fn (Reading $reading, float $c): float => $reading->celsius - $c, $readings, $at),
+        );
     }
 
     /** The factor one standard deviation slower or faster: the band to show. */
@@ -81,6 +88,7 @@ final readonly class Correction
         return $this->factor * exp(-$this->sigma);
     }
 
+    /** The exchange factor one deviation up. */
     public function faster(): float
     {
         return $this->factor * exp($this->sigma);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Cure;
 
 use Aenum\Core\Heat\Segment;
+use Aenum\Core\Unit\Constant;
 
 /** Gathers, along one temperature curve, everything a sheet asks about. Fed with pieces in order of time. */
 final class CureMeter
@@ -13,7 +14,9 @@ final class CureMeter
 
     public float $overbake = 0.0;
 
-    /** Window minutes are counted in whole samples of this length, s, as a logger would: never more than the true time. */
+    /**
+     * Window minutes are counted in whole samples of this length, s, as a logger would: never more than the true time.
+     */
     private const SAMPLE_S = 10.0;
 
     private float $windowClosedS = 0.0;
@@ -24,7 +27,7 @@ final class CureMeter
 
     public ?float $reachesS = null;
 
-    public float $peakC = -273.15;
+    public float $peakC = -Constant::KELVIN_AT_0_C;
 
     public float $flowS = 0.0;
 
@@ -42,7 +45,12 @@ final class CureMeter
         $this->nowS = $end = $untilS ?? $piece->toS;
         $hot = max($piece->fromC, $piece->toC);
         $this->peakC = max($this->peakC, $untilS === null ? $hot : max($piece->fromC, $piece->at($untilS)));
-        if ($hot < $this->sheet->flowPointC() && $hot < $this->sheet->needs->fromC && $hot < $this->sheet->windowC && $this->windowOpenS === null) {
+        if (
+            $hot < $this->sheet->flowPointC() &&
+            $hot < $this->sheet->needs->fromC &&
+            $hot < $this->sheet->windowC &&
+            $this->windowOpenS === null
+        ) {
             return;
         }
         $this->flowS += $this->seconds($piece, $this->sheet->flowPointC(), $end);
@@ -90,7 +98,8 @@ final class CureMeter
     /** Seconds at or above the window temperature so far. */
     public function windowS(): float
     {
-        return $this->windowClosedS + ($this->windowOpenS === null ? 0.0 : max(0.0, $this->nowS - $this->windowOpenS));
+        return $this->windowClosedS +
+            ($this->windowOpenS === null ? 0.0 : max(0.0, $this->nowS - $this->windowOpenS));
     }
 
     private function watchWindow(Segment $piece, float $end): void
@@ -111,7 +120,10 @@ final class CureMeter
 
     private function closeWindow(float $second): void
     {
-        $this->windowClosedS += max(0.0, self::SAMPLE_S * floor($second / self::SAMPLE_S) - ($this->windowOpenS ?? $second));
+        $this->windowClosedS += max(
+            0.0,
+            self::SAMPLE_S * floor($second / self::SAMPLE_S) - ($this->windowOpenS ?? $second),
+        );
         $this->windowOpenS = null;
     }
 

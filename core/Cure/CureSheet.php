@@ -12,6 +12,9 @@ final readonly class CureSheet
 {
     public const MOST_ROWS = 20;
 
+    /** Minutes at its flow temperature after which a powder has flowed, where the sheet is silent. House figure. */
+    private const FLOW_MIN = 5.0;
+
     /** Cure is counted from this far below the sheet's lowest row, K. */
     public const BELOW_LOWEST_K = 10.0;
 
@@ -39,10 +42,19 @@ final readonly class CureSheet
      *
      * @throws InvalidQuantity where rows repeat a temperature or contradict each other
      */
-    public static function of(Chemistry $chemistry, array $rows, ?float $windowC = null, ?float $flowC = null, ?float $flowMinutes = null): self
-    {
+    public static function of(
+        Chemistry $chemistry,
+        array $rows,
+        ?float $windowC = null,
+        ?float $flowC = null,
+        ?float $flowMinutes = null,
+    ): self {
         if ($rows === [] || count($rows) > self::MOST_ROWS) {
-            throw InvalidQuantity::outside('rows', $rows === [] ? [] : count($rows), '1 to '.self::MOST_ROWS.' rows');
+            throw InvalidQuantity::outside(
+                'rows',
+                $rows === [] ? [] : count($rows),
+                '1 to '.self::MOST_ROWS.' rows',
+            );
         }
         $given = $rows;
         usort($rows, fn (CureRow $a, CureRow $b): int => $a->pmtC <=> $b->pmtC);
@@ -53,7 +65,11 @@ final readonly class CureSheet
                 throw InvalidQuantity::outside("{$at}.pmt_c", $hotter->pmtC, 'a temperature no other row has');
             }
             if ($hotter->minMinutes >= $cooler->minMinutes) {
-                throw InvalidQuantity::outside("{$at}.min", $hotter->minMinutes, "under {$cooler->minMinutes}, as {$cooler->pmtC} C needs: a hotter row needs fewer minutes");
+                throw InvalidQuantity::outside(
+                    "{$at}.min",
+                    $hotter->minMinutes,
+                    "under {$cooler->minMinutes}, as {$cooler->pmtC} C needs: a hotter row needs fewer minutes",
+                );
             }
         }
         $lowest = $rows[0]->pmtC;
@@ -63,7 +79,11 @@ final readonly class CureSheet
         foreach ($rows as $row) {
             if ($row->maxMinutes !== null) {
                 if ($max !== [] && $row->maxMinutes > $max[count($max) - 1][1]) {
-                    throw InvalidQuantity::outside('rows['.array_search($row, $given, true).'].max', $row->maxMinutes, 'no more than a cooler row stands');
+                    throw InvalidQuantity::outside(
+                        'rows['.array_search($row, $given, true).'].max',
+                        $row->maxMinutes,
+                        'no more than a cooler row stands',
+                    );
                 }
                 $max[] = [$row->pmtC, $row->maxMinutes];
             }
@@ -75,11 +95,17 @@ final readonly class CureSheet
             $windowC === null ? $lowest : Check::celsius('window_pmt_c', $windowC),
             $flowC === null ? null : Check::celsius('flow_c', $flowC),
             $flowMinutes === null ? null : Check::above('flow_min', $flowMinutes, 0, 10080),
-            ArrheniusRate::fit(array_map(fn (CureRow $row): array => [$row->pmtC, $row->minMinutes], $rows), $energy, $from, $rows[count($rows) - 1]->pmtC),
+            ArrheniusRate::fit(
+                array_map(fn (CureRow $row): array => [$row->pmtC, $row->minMinutes], $rows),
+                $energy,
+                $from,
+                $rows[count($rows) - 1]->pmtC,
+            ),
             $max === [] ? null : ArrheniusRate::fit($max, $energy, $from),
         );
     }
 
+    /** The coolest row's temperature, °C. */
     public function lowestC(): float
     {
         return $this->rows[0]->pmtC;
@@ -91,8 +117,9 @@ final readonly class CureSheet
         return $this->flowC ?? $this->lowestC() - 40;
     }
 
+    /** Minutes at its flow temperature until it has flowed. */
     public function flowPointMinutes(): float
     {
-        return $this->flowMinutes ?? 5.0;
+        return $this->flowMinutes ?? self::FLOW_MIN;
     }
 }

@@ -13,6 +13,7 @@ enum CureState: string
     case Cured = 'cured';
     case Overbaked = 'overbaked';
 
+    /** What it is called, in lower case. */
     public function label(): string
     {
         return match ($this) {

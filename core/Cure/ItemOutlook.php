@@ -33,7 +33,9 @@ final readonly class ItemOutlook
         $meters = $atPull->meters();
 
         return new self(
-            $rules->way === ClockWay::Timed ? null : Outlook::firstMoment($steps, $watch, fn (ItemWatch $w): bool => $w->met($rules, 0)),
+            $rules->way === ClockWay::Timed
+                ? null
+                : Outlook::firstMoment($steps, $watch, fn (ItemWatch $w): bool => $w->met($rules, 0)),
             Outlook::firstMoment($steps, $watch, fn (ItemWatch $w): bool => $w->excess($rules) > 1),
             Judgement::of($meters['core'], $meters['surface']),
             array_map(fn (CureMeter $meter): Judgement => Judgement::of($meter, $meter), $meters['under']),

@@ -38,6 +38,7 @@ final class ItemWatch
         }
     }
 
+    /** Meters are copied with it, so that a branch counts for itself. */
     public function __clone()
     {
         $shared = $this->core === $this->surface;
@@ -46,6 +47,7 @@ final class ItemWatch
         $this->under = array_map(fn (CureMeter $meter): CureMeter => clone $meter, $this->under);
     }
 
+    /** Counts one step of the simulation, up to a second of it. */
     public function advance(Step $step, ?float $untilS = null): void
     {
         $this->nowS = $untilS ?? $step->toS;
@@ -70,7 +72,8 @@ final class ItemWatch
         return match ($rules->way) {
             ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
             ClockWay::Dose => $this->aim->doseSoFar + $this->core->dose >= $factor,
-            ClockWay::Window => $this->aim->doseSoFar + $this->core->dose >= $factor && $this->core->rowServed($factor) !== null,
+            ClockWay::Window => $this->aim->doseSoFar + $this->core->dose >= $factor &&
+                $this->core->rowServed($factor) !== null,
         };
     }
 

@@ -41,9 +41,11 @@ final readonly class Judgement
         $dose = $doseBefore + $this->dose;
         $overbake = $this->overbake === null ? null : $overbakeBefore + $this->overbake;
 
+        $served = $way !== ClockWay::Window || $this->rowServed !== null || $doseBefore >= 1;
+
         return match (true) {
             $overbake !== null && $overbake > 1 => CureState::Overbaked,
-            $dose >= 1 && ($way !== ClockWay::Window || $this->rowServed !== null || $doseBefore >= 1) => CureState::Cured,
+            $dose >= 1 && $served => CureState::Cured,
             $dose >= BakeRules::FLOW_DOSE_LIMIT => CureState::PartCured,
             $dose > 0 || $this->flowMinutes >= $this->sheet->flowPointMinutes() => CureState::Flowed,
             default => CureState::Raw,

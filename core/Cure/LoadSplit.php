@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
 
 /**
  * Parts a load that no single bake serves into as few bakes as will do.
@@ -25,7 +25,7 @@ final readonly class LoadSplit
         private Oven $oven,
         private array $load,
         private array $aims,
-        private Conduct $conduct,
+        private OvenSchedule $schedule,
         private BakeRules $rules,
     ) {
     }
@@ -87,9 +87,12 @@ final readonly class LoadSplit
     {
         return (new BakePlanner(
             $this->oven,
-            array_map(fn (int $i): LoadItem => $pieces === null ? $this->load[$i] : $this->load[$i]->times($pieces), $items),
+            array_map(
+                fn (int $i): LoadItem => $pieces === null ? $this->load[$i] : $this->load[$i]->withCount($pieces),
+                $items,
+            ),
             array_map(fn (int $i): Aim => $this->aims[$i], $items),
-            $this->conduct,
+            $this->schedule,
             $this->rules,
         ))->plan();
     }
@@ -99,6 +102,7 @@ final readonly class LoadSplit
     {
         $it = $this->load[$item];
 
-        return $it->massKg * $it->metal->heatCapacity->at(150) / ($it->areaM2 * max(1e-9, $it->exchangeWPerM2K($this->oven, 150)));
+        return ($it->massKg * $it->metal->heatCapacity->at(150)) /
+            ($it->areaM2 * max(1e-9, $it->exchangeWPerM2K($this->oven, 150)));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Step;
-use Aenum\Core\Heat\Tape;
 use Aenum\Core\Heat\Trajectory;
 
 /**
@@ -52,43 +52,82 @@ final readonly class Outlook
      * @param  float|null  $pullMinutes  when the bake is to be pulled; null for as soon as everything is done
      * @param  float  $elseMinutes  what to look at where that never comes
      */
-    public static function of(Oven $oven, array $load, array $aims, Conduct $conduct, BakeRules $rules, ?float $pullMinutes, float $exchange = 1.0, float $elseMinutes = 60.0): self
-    {
-        $tape = new Tape(new Simulation($oven, $load, $conduct, $exchange), 60 * self::FAR_MINUTES);
+    public static function of(
+        Oven $oven,
+        array $load,
+        array $aims,
+        OvenSchedule $schedule,
+        BakeRules $rules,
+        ?float $pullMinutes,
+        float $exchange = 1.0,
+        float $elseMinutes = 60.0,
+    ): self {
+        $recorded = new RecordedRun(new Simulation($oven, $load, $schedule, $exchange), 60 * self::FAR_MINUTES);
         $attempts = [];
         foreach (ClockWay::cases() as $way) {
-            $attempts[$way->value] = (new AttemptRun($tape, $load, $aims, $conduct, $rules->counting($way)))->follow();
+            $attempts[$way->value] = (new AttemptRun(
+                $recorded,
+                $load,
+                $aims,
+                $schedule,
+                $rules->counting($way),
+            ))->follow();
         }
         $needed = $attempts[$rules->way->value];
         $ready = $needed->outcome === Outcome::NeverDone ? null : $needed->pullS / 60;
-        $pullMinutes = min(self::FAR_MINUTES, $pullMinutes ?? $ready ?? $elseMinutes);
+        $pullMinutes = min(self::FAR_MINUTES, $pullMinutes ?? ($ready ?? $elseMinutes));
         $viewS = 60 * min(self::FAR_MINUTES, 1.3 * max($pullMinutes, $ready ?? 0, 5));
-        $run = $tape->until($viewS, $load);
+        $run = $recorded->until($viewS, $load);
 
         $items = [];
         foreach ($aims as $i => $aim) {
-            $items[] = ItemOutlook::follow($run->steps, new ItemWatch($aim, $tape->balance, $i), $rules, 60 * $pullMinutes);
+            $items[] = ItemOutlook::follow(
+                $run->steps,
+                new ItemWatch($aim, $recorded->balance, $i),
+                $rules,
+                60 * $pullMinutes,
+            );
         }
-        $ways = array_map(fn (Attempt $attempt, string $way): WayOutlook => WayOutlook::of(ClockWay::from($way), $attempt), $attempts, array_keys($attempts));
-        $spoilt = array_filter(array_map(fn (ItemOutlook $item): ?float => $item->spoiltMinutes, $items), fn (?float $m): bool => $m !== null);
+        $ways = array_map(
+            fn (Attempt $attempt, string $way): WayOutlook => WayOutlook::of(ClockWay::from($way), $attempt),
+            $attempts,
+            array_keys($attempts),
+        );
+        $spoilt = array_filter(
+            array_map(fn (ItemOutlook $item): ?float => $item->spoiltMinutes, $items),
+            fn (?float $m): bool => $m !== null,
+        );
         $excess = array_map(fn (ItemOutlook $item): float => $item->excess, $items);
 
         return new self(
-            $run, $pullMinutes, $ready, $spoilt === [] ? null : min($spoilt), $needed->last,
-            (int) array_search(max(0.0, ...$excess), $excess, true), $items, array_combine(array_keys($attempts), $ways), $run->energyKwh(60 * $pullMinutes), $viewS,
+            $run,
+            $pullMinutes,
+            $ready,
+            $spoilt === [] ? null : min($spoilt),
+            $needed->last,
+            (int) array_search(max(0.0, ...$excess), $excess, true),
+            $items,
+            array_combine(array_keys($attempts), $ways),
+            $run->energyKwh(60 * $pullMinutes),
+            $viewS,
         );
     }
 
     /** Whether every item is served and none has had too much if pulled as set. */
     public function good(): bool
     {
-        return $this->readyMinutes !== null && $this->readyMinutes <= $this->pullMinutes + 0.02 && ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->pullMinutes - 0.02);
+        return $this->readyMinutes !== null &&
+            $this->readyMinutes <= $this->pullMinutes + 0.02 &&
+            ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->pullMinutes - 0.02);
     }
 
     /** The first moment everything is done, if nothing is spoilt by then: when to pull. */
     public function bestPull(): ?float
     {
-        return $this->readyMinutes !== null && ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->readyMinutes - 0.02) ? $this->readyMinutes : null;
+        return $this->readyMinutes !== null &&
+            ($this->spoiltMinutes === null || $this->spoiltMinutes >= $this->readyMinutes - 0.02)
+            ? $this->readyMinutes
+            : null;
     }
 
     /**

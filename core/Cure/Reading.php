@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Cure;
 
 use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\Constant;
 
 /** A surface temperature read on the floor. */
 final readonly class Reading
@@ -20,7 +21,11 @@ final readonly class Reading
      */
     public static function of(int $item, float $second, float $celsius): self
     {
-        return new self($item, Check::between('second', $second, 0, 86400 * 7), Check::celsius('celsius', $celsius));
+        return new self(
+            $item,
+            Check::between('second', $second, 0, 86400 * 7),
+            Check::celsius('celsius', $celsius),
+        );
     }
 
     /**
@@ -30,15 +35,19 @@ final readonly class Reading
      *
      * @param  float  $surroundingsC  what the surface mirrors: the oven's shell, or the shop with the door open
      */
-    public static function trueCelsius(float $shownC, float $setEmissivity, float $emissivity, float $surroundingsC): float
-    {
+    public static function trueCelsius(
+        float $shownC,
+        float $setEmissivity,
+        float $emissivity,
+        float $surroundingsC,
+    ): float {
         Check::above('set_emissivity', $setEmissivity, 0, 1);
         Check::above('emissivity', $emissivity, 0, 1);
-        $shown = ($shownC + 273.15) ** 4;
-        $around = ($surroundingsC + 273.15) ** 4;
+        $shown = ($shownC + Constant::KELVIN_AT_0_C) ** 4;
+        $around = ($surroundingsC + Constant::KELVIN_AT_0_C) ** 4;
         $radiance = $setEmissivity * $shown + (1 - $setEmissivity) * $around;
         $own = ($radiance - (1 - $emissivity) * $around) / $emissivity;
 
-        return max(0.0, $own) ** 0.25 - 273.15;
+        return max(0.0, $own) ** 0.25 - Constant::KELVIN_AT_0_C;
     }
 }

@@ -18,6 +18,7 @@ final readonly class WayOutlook
     ) {
     }
 
+    /** What an attempt came to, counted this way. */
     public static function of(ClockWay $way, Attempt $attempt): self
     {
         $dose = $over = [];
@@ -31,6 +32,12 @@ final readonly class WayOutlook
         }
         $least = $dose === [] ? 0.0 : min($dose);
 
-        return new self($way, $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60, $least, (int) array_search($least, $dose, true), $over === [] ? null : max($over));
+        return new self(
+            $way,
+            $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60,
+            $least,
+            (int) array_search($least, $dose, true),
+            $over === [] ? null : max($over),
+        );
     }
 }

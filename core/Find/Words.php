@@ -13,12 +13,22 @@ final class Words
     public static function of(string $text): array
     {
         $plain = mb_strtolower(mb_scrub($text, 'UTF-8'));
-        $plain = strtr($plain, ['ä' => 'ae', 'ö' => 'oe', 'ü' => 'ue', 'ß' => 'ss', 'æ' => 'ae', 'ø' => 'oe', 'å' => 'aa']);
+        $plain = strtr($plain, [
+            'ä' => 'ae',
+            'ö' => 'oe',
+            'ü' => 'ue',
+            'ß' => 'ss',
+            'æ' => 'ae',
+            'ø' => 'oe',
+            'å' => 'aa',
+        ]);
         $apart = \Normalizer::normalize($plain, \Normalizer::FORM_D);
         $plain = (string) preg_replace('/\p{Mn}+/u', '', is_string($apart) ? $apart : $plain);
         $words = preg_split('/[^a-z0-9]+/', $plain, -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return array_values(array_unique(array_map(fn (string $word): string => substr($word, 0, self::MOST_LETTERS), $words)));
+        return array_values(
+            array_unique(array_map(fn (string $word): string => substr($word, 0, self::MOST_LETTERS), $words)),
+        );
     }
 
     /** Slips forgiven in a word of so many letters: none up to 3, one up to 6, two beyond. Numbers must be right. */

@@ -7,14 +7,14 @@ namespace Aenum\Core\Format;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureSheet;
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Heat\Slab;
 use Aenum\Core\Metal\HeatCapacity;
 use Aenum\Core\Metal\Metal;
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
 
@@ -27,20 +27,55 @@ final readonly class LoadFile
 
     public const MOST_DOORS = 100;
 
-    private const KEYS = ['format', 'note', 'ambient_c', 'oven', 'items', 'powder', 'doors', 'run', 'margin', 'overbake_limit', 'way'];
-
-    private const OVEN_KEYS = [
-        'setpoint_c', 'start_c', 'start_shell_c', 'heater_kw', 'band_k', 'air_kj_per_k', 'shell_kj_per_k', 'air_to_shell_w_per_k',
-        'shell_loss_w_per_k', 'vent_w_per_k', 'door_w_per_k', 'door_open_s', 'convection_w_per_m2k', 'max_c',
+    private const KEYS = [
+        'format',
+        'note',
+        'ambient_c',
+        'oven',
+        'items',
+        'powder',
+        'doors',
+        'run',
+        'margin',
+        'overbake_limit',
+        'way',
     ];
 
-    private const ITEM_KEYS = ['name', 'count', 'material', 'mass_kg', 'area_m2', 'emissivity', 'view_factor', 'convection_w_per_m2k', 'slab', 'start_c'];
+    private const OVEN_KEYS = [
+        'setpoint_c',
+        'start_c',
+        'start_shell_c',
+        'heater_kw',
+        'band_k',
+        'air_kj_per_k',
+        'shell_kj_per_k',
+        'air_to_shell_w_per_k',
+        'shell_loss_w_per_k',
+        'vent_w_per_k',
+        'door_w_per_k',
+        'door_open_s',
+        'convection_w_per_m2k',
+        'max_c',
+    ];
+
+    private const ITEM_KEYS = [
+        'name',
+        'count',
+        'material',
+        'mass_kg',
+        'area_m2',
+        'emissivity',
+        'view_factor',
+        'convection_w_per_m2k',
+        'slab',
+        'start_c',
+    ];
 
     /** @param  list<LoadItem>  $items */
     private function __construct(
         public Oven $oven,
         /** Its setpoint stands only where the file gives one. */
-        public Conduct $conduct,
+        public OvenSchedule $schedule,
         public ?float $setpointC,
         public array $items,
         public ?CureSheet $powder,
@@ -60,51 +95,63 @@ final readonly class LoadFile
         $items = self::items($file->need('items', 'a list of 1 to '.self::MOST_ITEMS));
         $setpoint = $ovenNode->numberOr('setpoint_c', null);
         $ambient = $file->guard(fn (): float => Check::celsius('ambient_c', $file->number('ambient_c')));
-        $conduct = $ovenNode->guard(fn (): Conduct => Conduct::of(
-            $ambient,
-            $setpoint ?? $oven->maxC ?? 200.0,
-            $ovenNode->numberOr('start_c', null),
-            $ovenNode->numberOr('start_shell_c', null),
-        ));
-        $openS = $ovenNode->guard(fn (): float => Check::between('door_open_s', $ovenNode->numberOr('door_open_s', 0.0) ?? 0.0, 0, 86400));
+        $schedule = $ovenNode->guard(
+            fn (): OvenSchedule => OvenSchedule::of(
+                $ambient,
+                $setpoint ?? ($oven->maxC ?? 200.0),
+                $ovenNode->numberOr('start_c', null),
+                $ovenNode->numberOr('start_shell_c', null),
+            ),
+        );
+        $openS = $ovenNode->guard(
+            fn (): float => Check::between('door_open_s', $ovenNode->numberOr('door_open_s', 0.0) ?? 0.0, 0, 86400),
+        );
         if ($openS > 0) {
-            $conduct = $conduct->withDoor(Door::opened(0, $openS));
+            $schedule = $schedule->withDoor(Door::opened(0, $openS));
         }
         foreach ($file->find('doors')?->list(0, self::MOST_DOORS) ?? [] as $door) {
             $door->object(['at_min', 'open_s']);
-            $conduct = $conduct->withDoor($door->guard(fn (): Door => Door::opened($door->number('at_min'), $door->number('open_s'))));
+            $schedule = $schedule->withDoor(
+                $door->guard(fn (): Door => Door::opened($door->number('at_min'), $door->number('open_s'))),
+            );
         }
         $run = $file->find('run')?->object(['minutes']);
 
         return new self(
             $oven,
-            $conduct,
+            $schedule,
             $setpoint,
             $items,
             ($powder = $file->find('powder')) === null ? null : PowderFile::read($powder),
             $run?->guard(fn (): float => Check::above('minutes', $run->number('minutes'), 0, 10080)),
-            $file->guard(fn (): BakeRules => BakeRules::of(
-                ClockWay::from($file->find('way')?->oneOf(array_column(ClockWay::cases(), 'value')) ?? 'window'),
-                $file->numberOr('margin', 0.10) ?? 0.10,
-                $file->numberOr('overbake_limit', 0.85) ?? 0.85,
-            )),
+            $file->guard(
+                fn (): BakeRules => BakeRules::of(
+                    ClockWay::from(
+                        $file->find('way')?->oneOf(array_column(ClockWay::cases(), 'value')) ?? 'window',
+                    ),
+                    $file->numberOr('margin', 0.1) ?? 0.1,
+                    $file->numberOr('overbake_limit', 0.85) ?? 0.85,
+                ),
+            ),
         );
     }
 
     private static function oven(Node $node): Oven
     {
-        return $node->guard(fn (): Oven => Oven::of(
-            $node->number('heater_kw'),
-            $node->number('band_k'),
-            $node->number('air_kj_per_k'),
-            $node->number('shell_kj_per_k'),
-            $node->number('air_to_shell_w_per_k'),
-            $node->number('shell_loss_w_per_k'),
-            $node->number('vent_w_per_k'),
-            $node->number('door_w_per_k'),
-            $node->number('convection_w_per_m2k'),
-            $node->numberOr('max_c', null),
-        ));
+        return $node->guard(
+            fn (): Oven => Oven::of(
+                $node->number('heater_kw'),
+                $node->number('band_k'),
+                $node->number('air_kj_per_k'),
+                $node->number('shell_kj_per_k'),
+                $node->number('air_to_shell_w_per_k'),
+                $node->number('shell_loss_w_per_k'),
+                $node->number('vent_w_per_k'),
+                $node->number('door_w_per_k'),
+                $node->number('convection_w_per_m2k'),
+                $node->numberOr('max_c', null),
+            ),
+        );
     }
 
     /** @return list<LoadItem> */
@@ -113,20 +160,26 @@ final readonly class LoadFile
         $items = $seen = [];
         foreach ($list->list(1, self::MOST_ITEMS) as $i => $node) {
             $node->object(self::ITEM_KEYS);
-            $items[] = $item = $node->guard(fn (): LoadItem => LoadItem::of(
-                $node->need('name', 'text of 1 to 200 characters')->asText(),
-                $node->find('count')?->asWhole() ?? 1,
-                $metal = self::metal($node->need('material', 'a metal\'s key or {"cp_j_per_kgk":[...]}')),
-                $node->number('mass_kg'),
-                $node->number('area_m2'),
-                $node->numberOr('emissivity', 0.9) ?? 0.9,
-                $node->numberOr('view_factor', 1.0) ?? 1.0,
-                $node->numberOr('convection_w_per_m2k', null),
-                self::slab($node->find('slab'), $metal),
-                $node->numberOr('start_c', null),
-            ));
+            $items[] = $item = $node->guard(
+                fn (): LoadItem => LoadItem::of(
+                    $node->need('name', 'text of 1 to 200 characters')->asText(),
+                    $node->find('count')?->asWhole() ?? 1,
+                    $metal = self::metal($node->need('material', 'a metal\'s key or {"cp_j_per_kgk":[...]}')),
+                    $node->number('mass_kg'),
+                    $node->number('area_m2'),
+                    $node->numberOr('emissivity', 0.9) ?? 0.9,
+                    $node->numberOr('view_factor', 1.0) ?? 1.0,
+                    $node->numberOr('convection_w_per_m2k', null),
+                    self::slab($node->find('slab'), $metal),
+                    $node->numberOr('start_c', null),
+                ),
+            );
             if (isset($seen[$item->name])) {
-                throw InvalidQuantity::outside("{$node->place}.name", $item->name, "a name not used before (items[{$seen[$item->name]}] has it)");
+                throw InvalidQuantity::outside(
+                    "{$node->place}.name",
+                    $item->name,
+                    "a name not used before (items[{$seen[$item->name]}] has it)",
+                );
             }
             $seen[$item->name] = $i;
         }
@@ -134,17 +187,24 @@ final readonly class LoadFile
         return $items;
     }
 
+    /** The metal a node names, or one made of its own heat capacity. */
     public static function metal(Node $node): Metal
     {
         if ($node->isText()) {
-            return self::at($node, fn (): Metal => MetalCatalogue::get($node->asText()));
+            return self::at($node, fn (): Metal => Metals::get($node->asText()));
         }
         $node->object(['cp_j_per_kgk']);
 
-        return $node->guard(fn (): Metal => Metal::custom(HeatCapacity::polynomial(array_map(
-            fn (Node $c): float => $c->asNumber(),
-            $node->need('cp_j_per_kgk', 'a list of 1 to 6 numbers')->list(1, HeatCapacity::DEGREE + 1),
-        ))));
+        return $node->guard(
+            fn (): Metal => Metal::custom(
+                HeatCapacity::polynomial(
+                    array_map(
+                        fn (Node $c): float => $c->asNumber(),
+                        $node->need('cp_j_per_kgk', 'a list of 1 to 6 numbers')->list(1, HeatCapacity::DEGREE + 1),
+                    ),
+                ),
+            ),
+        );
     }
 
     private static function slab(?Node $node, Metal $metal): ?Slab
@@ -154,10 +214,16 @@ final readonly class LoadFile
         }
         $node->object(['half_mm', 'k_w_per_mk']);
 
-        return $node->guard(fn (): Slab => Slab::of(
-            $node->number('half_mm'),
-            $node->numberOr('k_w_per_mk', $metal->conductivityWPerMK) ?? throw InvalidQuantity::missing('k_w_per_mk', 'above 0, up to 2000, for a metal given by its specific heat'),
-        ));
+        return $node->guard(
+            fn (): Slab => Slab::of(
+                $node->number('half_mm'),
+                $node->numberOr('k_w_per_mk', $metal->conductivityWPerMK) ??
+                    throw InvalidQuantity::missing(
+                        'k_w_per_mk',
+                        'above 0, up to 2000, for a metal given by its specific heat',
+                    ),
+            ),
+        );
     }
 
     /**

@@ -33,7 +33,11 @@ final readonly class Node
         try {
             $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw InvalidQuantity::unreadable('', 'is not readable as JSON ('.$e->getMessage().')', 'JSON in UTF-8, at most '.self::DEEPEST.' levels deep');
+            throw InvalidQuantity::unreadable(
+                '',
+                'is not readable as JSON ('.$e->getMessage().')',
+                'JSON in UTF-8, at most '.self::DEEPEST.' levels deep',
+            );
         }
 
         return new self($value, '');
@@ -47,7 +51,7 @@ final readonly class Node
      */
     public function object(array $known): self
     {
-        if (! $this->value instanceof \stdClass) {
+        if (! ($this->value instanceof \stdClass)) {
             throw InvalidQuantity::outside($this->place, $this->value, 'an object');
         }
         foreach (array_keys(get_object_vars($this->value)) as $key) {
@@ -59,31 +63,39 @@ final readonly class Node
         return $this;
     }
 
+    /** Whether a key stands there. */
     public function has(string $key): bool
     {
         return $this->value instanceof \stdClass && property_exists($this->value, $key);
     }
 
+    /** What stands under a key that must. */
     public function need(string $key, string $allowed): self
     {
         return $this->find($key) ?? throw InvalidQuantity::missing($this->under($key), $allowed);
     }
 
+    /** What stands under a key; null where nothing does. */
     public function find(string $key): ?self
     {
-        return $this->has($key) && $this->value instanceof \stdClass ? new self($this->value->{$key}, $this->under($key)) : null;
+        return $this->has($key) && $this->value instanceof \stdClass
+            ? new self($this->value->{$key}, $this->under($key))
+            : null;
     }
 
+    /** The number under a key. */
     public function number(string $key): float
     {
         return $this->need($key, 'a number')->asNumber();
     }
 
+    /** The number under a key, or something else where there is none. */
     public function numberOr(string $key, ?float $default): ?float
     {
         return $this->find($key)?->asNumber() ?? $default;
     }
 
+    /** Itself as a number. */
     public function asNumber(): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
@@ -96,6 +108,7 @@ final readonly class Node
         return (float) $this->value;
     }
 
+    /** Itself as a whole number. */
     public function asWhole(): int
     {
         $number = $this->asNumber();
@@ -106,16 +119,23 @@ final readonly class Node
         return (int) $number;
     }
 
+    /** Itself as text. */
     public function asText(): string
     {
-        return is_string($this->value) ? $this->value : throw InvalidQuantity::outside($this->place, $this->value, 'text');
+        return is_string($this->value)
+            ? $this->value
+            : throw InvalidQuantity::outside($this->place, $this->value, 'text');
     }
 
+    /** Itself as yes or no. */
     public function asFlag(): bool
     {
-        return is_bool($this->value) ? $this->value : throw InvalidQuantity::outside($this->place, $this->value, 'true or false');
+        return is_bool($this->value)
+            ? $this->value
+            : throw InvalidQuantity::outside($this->place, $this->value, 'true or false');
     }
 
+    /** Whether it is text. */
     public function isText(): bool
     {
         return is_string($this->value);
@@ -133,6 +153,36 @@ final readonly class Node
         return $this->value;
     }
 
+    /**
+     * A word as the enum it is.
+     *
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum  with words as its values
+     * @return E
+     *
+     * @throws InvalidQuantity naming the words there are
+     */
+    public function enum(string $enum): \BackedEnum
+    {
+        return $enum::from($this->oneOf(array_map(strval(...), array_column($enum::cases(), 'value'))));
+    }
+
+    /**
+     * A list of words as the enums they are.
+     *
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return list<E>
+     *
+     * @throws InvalidQuantity
+     */
+    public function enums(string $enum, int $most): array
+    {
+        return array_map(fn (self $word): \BackedEnum => $word->enum($enum), $this->list(0, $most));
+    }
+
     /** @return list<self> */
     public function list(int $least, int $most): array
     {
@@ -141,7 +191,11 @@ final readonly class Node
         }
         $count = count($this->value);
         if ($count < $least || $count > $most) {
-            throw InvalidQuantity::unreadable($this->place, $count === 0 ? 'is an empty list' : "has {$count} entries", "{$least} to {$most} entries");
+            throw InvalidQuantity::unreadable(
+                $this->place,
+                $count === 0 ? 'is an empty list' : "has {$count} entries",
+                "{$least} to {$most} entries",
+            );
         }
         $nodes = [];
         foreach (array_values($this->value) as $i => $value) {

@@ -31,10 +31,13 @@ final class PlanReport
         }
         $minutes = (float) $plan->minutes;
         $run = $plan->trajectory;
-        $points = array_map(fn (int $n): float => round($minutes * $n / 60, 4), range(1, 60));
+        $points = array_map(fn (int $n): float => round(($minutes * $n) / 60, 4), range(1, 60));
         $items = [];
         foreach ($load as $i => $item) {
-            $items[] = ['name' => $item->name] + RunReport::temperatures($run, $i, $points) + RunReport::judged($plan->judgements[$i]);
+            $items[] =
+                ['name' => $item->name] +
+                RunReport::temperatures($run, $i, $points) +
+                RunReport::judged($plan->judgements[$i]);
         }
 
         return [
@@ -65,8 +68,12 @@ final class PlanReport
         return [
             'items' => array_map(fn (int $i): string => $load[$i]->name, $bake->items),
             'feasible' => $bake->plan->feasible,
-            'minutes' => $bake->plan->minutes ?? ($best === null || $best->outcome === Outcome::NeverDone ? null : round($best->pullS / 60, 2)),
+            'minutes' => $bake->plan->minutes ??
+                ($best === null || $best->outcome === Outcome::NeverDone ? null : round($best->pullS / 60, 2)),
             'setpoint_c' => $best?->setpointC,
-        ] + ($bake->piecesAtATime === null ? [] : ['pieces_at_a_time' => $bake->piecesAtATime]) + ['why' => $bake->plan->why];
+        ] +
+            ($bake->piecesAtATime === null ? [] : ['pieces_at_a_time' => $bake->piecesAtATime]) + [
+                'why' => $bake->plan->why,
+            ];
     }
 }

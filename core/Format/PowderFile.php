@@ -34,19 +34,31 @@ final class PowderFile
 
     private static function sheet(Node $node): CureSheet
     {
-        $chemistry = Chemistry::from($node->need('chemistry', 'one of '.implode(', ', Chemistry::keys()))->oneOf(Chemistry::keys()));
+        $chemistry = Chemistry::from(
+            $node->need('chemistry', 'one of '.implode(', ', Chemistry::keys()))->oneOf(Chemistry::keys()),
+        );
         $rows = [];
-        foreach ($node->need('rows', 'a list of 1 to '.CureSheet::MOST_ROWS)->list(1, CureSheet::MOST_ROWS) as $row) {
+        foreach (
+            $node->need('rows', 'a list of 1 to '.CureSheet::MOST_ROWS)->list(1, CureSheet::MOST_ROWS) as $row
+        ) {
             $row->object(['pmt_c', 'min', 'max']);
-            $rows[] = $row->guard(fn (): CureRow => CureRow::of($row->number('pmt_c'), $row->number('min'), $row->numberOr('max', null)));
+            $rows[] = $row->guard(
+                fn (): CureRow => CureRow::of(
+                    $row->number('pmt_c'),
+                    $row->number('min'),
+                    $row->numberOr('max', null),
+                ),
+            );
         }
 
-        return $node->guard(fn (): CureSheet => CureSheet::of(
-            $chemistry,
-            $rows,
-            $node->numberOr('window_pmt_c', null),
-            $node->numberOr('flow_c', null),
-            $node->numberOr('flow_min', null),
-        ));
+        return $node->guard(
+            fn (): CureSheet => CureSheet::of(
+                $chemistry,
+                $rows,
+                $node->numberOr('window_pmt_c', null),
+                $node->numberOr('flow_c', null),
+                $node->numberOr('flow_min', null),
+            ),
+        );
     }
 }

@@ -26,20 +26,39 @@ final readonly class ShapeFile
         $metal = LoadFile::metal($node->need('material', 'a metal\'s key'));
         $measures = [];
         foreach ([...$kind->needs(), ...$kind->mayHave()] as $name) {
-            if (! in_array($name, ['legs_mm', 'holes', 'inside_coated'], true) && ($value = $node->numberOr($name, null)) !== null) {
+            if (
+                ! in_array($name, ['legs_mm', 'holes', 'inside_coated'], true) &&
+                ($value = $node->numberOr($name, null)) !== null
+            ) {
                 $measures[$name] = $value;
             }
         }
         $legs = array_map(fn (Node $leg): float => $leg->asNumber(), $node->find('legs_mm')?->list(1, 40) ?? []);
-        $holes = array_map(fn (Node $hole): array => [
-            'diameter_mm' => $hole->object(['diameter_mm', 'count'])->number('diameter_mm'),
-            'count' => (int) $hole->guard(fn (): float => Check::between('count', $hole->find('count')?->asWhole() ?? 1, 1, 100000)),
-        ], $node->find('holes')?->list(0, 200) ?? []);
+        $holes = array_map(
+            fn (Node $hole): array => [
+                'diameter_mm' => $hole->object(['diameter_mm', 'count'])->number('diameter_mm'),
+                'count' => (int) $hole->guard(
+                    fn (): float => Check::between('count', $hole->find('count')?->asWhole() ?? 1, 1, 100000),
+                ),
+            ],
+            $node->find('holes')?->list(0, 200) ?? [],
+        );
 
         return new self(
-            $node->guard(fn (): Shape => Shape::of($kind, $measures, $metal, $legs, $holes, $node->find('inside_coated')?->asFlag() ?? false)),
+            $node->guard(
+                fn (): Shape => Shape::of(
+                    $kind,
+                    $measures,
+                    $metal,
+                    $legs,
+                    $holes,
+                    $node->find('inside_coated')?->asFlag() ?? false,
+                ),
+            ),
             $metal,
-            (int) $node->guard(fn (): float => Check::between('count', $node->find('count')?->asWhole() ?? 1, 1, 10000)),
+            (int) $node->guard(
+                fn (): float => Check::between('count', $node->find('count')?->asWhole() ?? 1, 1, 10000),
+            ),
         );
     }
 }

@@ -7,23 +7,51 @@ namespace Aenum\Core\Hang;
 use Aenum\Core\Unit\Check;
 
 /** Part to earth, measured before spraying. */
-final class Ground
+enum Ground
 {
-    /** More than this and powder does not let go of its charge, Ω. */
-    public const MOST_OHM = 1e6;
+    /** At this and over, powder does not let go of its charge and the part sparks, Ω (usual limit of the trade). */
+    public const LIMIT_OHM = 1e6;
 
-    /** Worth cleaning hooks for, Ω. */
-    private const DIRTY_OHM = 1e5;
+    /** Worth cleaning hooks for, Ω. House figure. */
+    public const DIRTY_OHM = 1e5;
 
-    /** @return array{ok: bool, says: string} */
-    public static function judge(float $ohm): array
+    case Good;
+    case Dirty;
+    case Bad;
+
+    /**
+     * @param  float  $ohm  part to earth, 0 to 1e12
+     *
+     * @throws \Aenum\Core\Unit\InvalidQuantity where it is no resistance
+     */
+    public static function of(float $ohm): self
     {
         Check::between('ohm', $ohm, 0, 1e12);
 
         return match (true) {
-            $ohm > self::MOST_OHM => ['ok' => false, 'says' => 'Over 1 MΩ: do not spray. Strip the hooks, bare the contact, check the rail to earth.'],
-            $ohm > self::DIRTY_OHM => ['ok' => true, 'says' => 'Under 1 MΩ, but the hooks are getting dirty: strip them soon.'],
-            default => ['ok' => true, 'says' => 'Good earth.'],
+            $ohm >= self::LIMIT_OHM => self::Bad,
+            $ohm > self::DIRTY_OHM => self::Dirty,
+            default => self::Good,
+        };
+    }
+
+    /** A resistance as a person reads it. */
+    public static function words(float $ohm): string
+    {
+        return match (true) {
+            $ohm >= self::DIRTY_OHM => number_format($ohm / 1e6, 2, '.', '').' MΩ',
+            $ohm >= 1000 => round($ohm / 1000, 1).' kΩ',
+            default => round($ohm, 1).' Ω',
+        };
+    }
+
+    /** What it means, and what to do. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Bad => '1 MΩ or more: do not spray. Strip the hooks, bare the contact, check the rail to earth.',
+            self::Dirty => 'Under 1 MΩ, but the hooks are getting dirty: strip them soon.',
+            self::Good => 'Good earth.',
         };
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Hang;
 
-use Aenum\Core\Unit\Check;
-
 /**
- * Parts hung on one rack: how many, what they weigh on hook and rail, and how much of the oven's wall the innermost sees.
+ * Parts hung on one rack: how many, what they weigh on hook and rail, and how much of the oven's wall the innermost
+ * sees.
  *
  * Each part is taken as its bounding box. What one face sees of the facing neighbour is the view factor of two equal,
  * directly opposed rectangles; neighbours are as hot as the part itself, so what it sees of them is no heat. Formula:
@@ -18,14 +17,17 @@ final readonly class Rack
     /** Hooks, bars and the rack's own steel always stand in the way of a little. House figure. */
     private const HOOKS_SHADE = 0.05;
 
-    /** Parts closer than this touch when the rack swings, mm. */
+    /** Parts closer than this touch when the rack swings, mm. House figure. */
     public const LEAST_GAP_MM = 50.0;
 
+    /** More than this is for two people or a hoist, kg. House limit; local rules on lifting come first. */
+    public const LIFT_KG = 25.0;
+
+    /** The least the innermost part sees, however it hangs: convection finds a way, and so does some light. */
+    private const LEAST_VIEW = 0.05;
+
     private function __construct(
-        public int $across,
-        public int $rows,
-        public float $pitchMm,
-        public float $dropMm,
+        public RackSetting $set,
         /** Share of the part's box that sees the oven, 0 to 1: the bake's view factor. */
         public float $viewFactor,
         public float $lengthMm,
@@ -34,74 +36,77 @@ final readonly class Rack
         public float $rackKg,
         public float $gapMm,
         public float $rowGapMm,
-        /** @var list<string> what is wrong with it */
-        public array $wrong,
     ) {
     }
 
-    /**
-     * @param  array{float, float, float}  $boxMm  along the rail, up, and across the rail
-     * @param  int  $across  pieces side by side along the rail
-     * @param  int  $rows  one below the other
-     * @param  float  $pitchMm  centre to centre along the rail
-     * @param  float  $dropMm  centre to centre downwards
-     * @param  array{hook_kg?: ?float, rail_kg?: ?float, oven_mm?: array{float, float, float}|null, lift_kg?: ?float}  $shop
-     */
-    public static function of(array $boxMm, float $massKg, int $across, int $rows, float $pitchMm, float $dropMm, int $hooksEach, array $shop = []): self
+    /** @param  float  $massKg  of one piece */
+    public static function of(RackSetting $set, float $massKg): self
     {
-        [$along, $up, $deep] = array_map(fn (float $mm): float => Check::above('box_mm', $mm, 0, 50000), $boxMm);
-        Check::between('across', $across, 1, 200);
-        Check::between('rows', $rows, 1, 50);
-        Check::between('hooks', $hooksEach, 1, 20);
-        Check::above('pitch', $pitchMm, 0, 50000);
-        Check::above('drop', $dropMm, 0, 50000);
-        $gap = $across > 1 ? $pitchMm - $along : INF;
-        $rowGap = $rows > 1 ? $dropMm - $up : INF;
-        $box = 2 * ($along * $up + $up * $deep + $along * $deep);
-        $seen = 0.0;
-        if ($across > 1) {
-            $seen += min(2, $across - 1) * $deep * $up * self::opposed($deep, $up, max(1.0, $gap));
-        }
-        if ($rows > 1) {
-            $seen += min(2, $rows - 1) * $along * $deep * self::opposed($along, $deep, max(1.0, $rowGap));
-        }
-        $hookKg = $massKg / $hooksEach;
-        $rackKg = $massKg * $across * $rows;
-        $length = ($across - 1) * $pitchMm + $along;
-        $height = ($rows - 1) * $dropMm + $up;
+        [$along, $up] = $set->boxMm;
+        $gap = $set->across > 1 ? $set->pitchMm - $along : INF;
+        $rowGap = $set->rows > 1 ? $set->dropMm - $up : INF;
 
-        return new self($across, $rows, $pitchMm, $dropMm, max(0.05, (1 - self::HOOKS_SHADE) * (1 - $seen / $box)), $length, $height, $hookKg, $rackKg, $gap, $rowGap, self::wrong($gap, $rowGap, $hookKg, $rackKg, $massKg, [$length, $height, $deep], $shop));
+        return new self(
+            $set,
+            self::view($set, $gap, $rowGap),
+            ($set->across - 1) * $set->pitchMm + $along,
+            ($set->rows - 1) * $set->dropMm + $up,
+            $massKg / $set->hooks,
+            $massKg * $set->across * $set->rows,
+            $gap,
+            $rowGap,
+        );
     }
 
-    /** View factor between two equal rectangles a by b, directly opposed at a distance c. */
+    /**
+     * The whole rack as a box.
+     *
+     * @return array{float, float, float} mm: along the rail, up, and across it
+     */
+    public function boxMm(): array
+    {
+        return [$this->lengthMm, $this->heightMm, $this->set->boxMm[2]];
+    }
+
+    /** Racks for so many pieces. */
+    public function racksFor(int $pieces): int
+    {
+        return (int) ceil($pieces / ($this->set->across * $this->set->rows));
+    }
+
+    /** More than one person should lift. */
+    public static function isHeavy(float $massKg): bool
+    {
+        return $massKg > self::LIFT_KG;
+    }
+
+    /** What the innermost part sees of the oven, its neighbours and hooks standing in the way. */
+    private static function view(RackSetting $set, float $gap, float $rowGap): float
+    {
+        [$along, $up, $deep] = $set->boxMm;
+        $hidden = 0.0;
+        if ($set->across > 1) {
+            $hidden += min(2, $set->across - 1) * $deep * $up * self::opposed($deep, $up, max(1.0, $gap));
+        }
+        if ($set->rows > 1) {
+            $hidden += min(2, $set->rows - 1) * $along * $deep * self::opposed($along, $deep, max(1.0, $rowGap));
+        }
+        $box = 2 * ($along * $up + $up * $deep + $along * $deep);
+
+        return max(self::LEAST_VIEW, (1 - self::HOOKS_SHADE) * (1 - $hidden / $box));
+    }
+
+    /** View factor between two equal rectangles a by b, directly opposed at a distance c; any one unit of length. */
     public static function opposed(float $a, float $b, float $c): float
     {
         [$x, $y] = [$a / $c, $b / $c];
         [$rx, $ry] = [sqrt(1 + $x ** 2), sqrt(1 + $y ** 2)];
 
-        return 2 / (M_PI * $x * $y) * (log(sqrt((1 + $x ** 2) * (1 + $y ** 2) / (1 + $x ** 2 + $y ** 2))) + $x * $ry * atan($x / $ry) + $y * $rx * atan($y / $rx) - $x * atan($x) - $y * atan($y));
-    }
-
-    /**
-     * @param  array{float, float, float}  $size
-     * @param  array{hook_kg?: ?float, rail_kg?: ?float, oven_mm?: array{float, float, float}|null, lift_kg?: ?float}  $shop
-     * @return list<string>
-     */
-    private static function wrong(float $gap, float $rowGap, float $hookKg, float $rackKg, float $massKg, array $size, array $shop): array
-    {
-        $oven = $shop['oven_mm'] ?? null;
-        if ($oven !== null) {
-            sort($size);
-            sort($oven);
-        }
-
-        return array_values(array_filter([
-            $gap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between neighbours: they touch when the rack swings, and shade each other. Give %.0f mm and more.', $gap, self::LEAST_GAP_MM) : null,
-            $rowGap < self::LEAST_GAP_MM ? sprintf('Only %.0f mm between rows: what drips or drops hits the row below. Give %.0f mm and more.', $rowGap, self::LEAST_GAP_MM) : null,
-            isset($shop['hook_kg']) && $hookKg > $shop['hook_kg'] ? sprintf('A hook has %.1f kg on it and carries %.1f kg. Use more hooks, or jig it.', $hookKg, $shop['hook_kg']) : null,
-            isset($shop['rail_kg']) && $rackKg > $shop['rail_kg'] ? sprintf('The rack comes to %.0f kg and the rail carries %.0f kg. Hang fewer.', $rackKg, $shop['rail_kg']) : null,
-            isset($shop['lift_kg']) && $massKg > $shop['lift_kg'] ? sprintf('One piece is %.0f kg: two people or a hoist.', $massKg) : null,
-            $oven !== null && ($size[0] > $oven[0] || $size[1] > $oven[1] || $size[2] > $oven[2]) ? sprintf('The rack is %.0f × %.0f mm and does not go into the oven.', $size[1], $size[2]) : null,
-        ]));
+        return (2 / (M_PI * $x * $y)) *
+            (log(sqrt(((1 + $x ** 2) * (1 + $y ** 2)) / (1 + $x ** 2 + $y ** 2))) +
+                $x * $ry * atan($x / $ry) +
+                $y * $rx * atan($y / $rx) -
+                $x * atan($x) -
+                $y * atan($y));
     }
 }

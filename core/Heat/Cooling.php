@@ -13,16 +13,29 @@ final class Cooling
 
     public const TAPE_C = 35.0;
 
+    /** In a hot shop a part is as cool as it gets this much over the air, K. House figure. */
+    private const OVER_AIR_K = 5.0;
+
     private const H_W_PER_M2K = 8.0;
 
     private const EMISSIVITY = 0.9;
 
     private const LONGEST_S = 7 * 86400.0;
 
+    /** Cool enough to be touched in air of a temperature, °C. */
+    public static function handleC(float $ambientC): float
+    {
+        return max(self::HANDLE_C, $ambientC + self::OVER_AIR_K);
+    }
+
     /** The curve of one piece from its start temperature, for so many seconds. */
     public static function curve(LoadItem $item, float $startC, float $ambientC, float $seconds): Trajectory
     {
-        return (new Simulation(self::stillAir(), [self::hung($item, $startC)], Conduct::of($ambientC, $ambientC, $ambientC, $ambientC)))->run($seconds);
+        return (new Simulation(
+            self::stillAir(),
+            [self::hung($item, $startC)],
+            OvenSchedule::of($ambientC, $ambientC, $ambientC, $ambientC),
+        ))->run($seconds);
     }
 
     /**
@@ -38,7 +51,11 @@ final class Cooling
         if ($targetC <= $ambientC) {
             throw InvalidQuantity::outside('target_c', $targetC, "above ambient_c, {$ambientC}");
         }
-        $simulation = new Simulation(self::stillAir(), [self::hung($item, $startC)], Conduct::of($ambientC, $ambientC, $ambientC, $ambientC));
+        $simulation = new Simulation(
+            self::stillAir(),
+            [self::hung($item, $startC)],
+            OvenSchedule::of($ambientC, $ambientC, $ambientC, $ambientC),
+        );
         $balance = $simulation->balance();
         foreach ($simulation->stepsOf($balance, self::LONGEST_S) as $step) {
             $crossing = $step->course($balance->coreOf(0))->crossing($targetC);
@@ -52,7 +69,18 @@ final class Cooling
 
     private static function hung(LoadItem $item, float $startC): LoadItem
     {
-        return LoadItem::of($item->name, 1, $item->metal, $item->massKg, $item->areaM2, self::EMISSIVITY, 1.0, self::H_W_PER_M2K, $item->slab, $startC);
+        return LoadItem::of(
+            $item->name,
+            1,
+            $item->metal,
+            $item->massKg,
+            $item->areaM2,
+            self::EMISSIVITY,
+            1.0,
+            self::H_W_PER_M2K,
+            $item->slab,
+            $startC,
+        );
     }
 
     /** A room so large that the part does not warm it. */

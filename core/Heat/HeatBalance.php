@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Heat;
 
+use Aenum\Core\Unit\Constant;
+
 /**
  * The heat balance of an oven and its load, in the form the integrator wants it: slopes, and a linear solve.
  *
@@ -16,9 +18,9 @@ namespace Aenum\Core\Heat;
  * outermost layer (a sixtieth of the way to the core), "core" the innermost. Heat from the oven reaches the middle
  * of the outermost layer through half a layer of metal, in series with the exchange at the face.
  *
- * State vector, °C (energy in J): [air, shell, energy, surface of each item…, core of each slab…, the rest of each slab…].
- * Items touch only the air and the shell, so the linear system is an arrow: it is solved in time proportional to
- * the number of nodes.
+ * State vector, °C (energy in J): [air, shell, energy, surface of each item…, core of each slab…, the rest of each
+ * slab…]. Items touch only the air and the shell, so the linear system is an arrow: it is solved in time proportional
+ * to the number of nodes.
  *
  * This is the innermost loop of the program. It keeps plain arrays and writes products out on purpose.
  */
@@ -29,9 +31,9 @@ final class HeatBalance
     /** Air, shell and energy come before the items in the state. */
     public const ITEMS = 3;
 
-    private const KELVIN = 273.15;
-
-    /** Share of the forced convection left when the fan stands still: free convection of about 5 W/(m²·K) for 16 forced. */
+    /**
+     * Share of the forced convection left when the fan stands still: free convection of about 5 W/(m²·K) for 16 forced.
+     */
     private const STILL_AIR = 0.3;
 
     private readonly int $items;
@@ -48,7 +50,10 @@ final class HeatBalance
     /** @var array<int, float> A·F·ε·σ of one piece, W/K⁴ */
     private array $radiative = [];
 
-    /** @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a polynomial */
+    /**
+     * @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a
+     *      polynomial
+     */
     private array $capacity = [];
 
     /** @var array<int, SlabChain> by item */
@@ -107,19 +112,37 @@ final class HeatBalance
         foreach ($load as $i => $item) {
             $this->count[] = $item->count;
             $this->hAStirred[] = $exchange * ($item->convectionWPerM2K ?? $oven->convectionWPerM2K) * $item->areaM2;
-            $this->radiative[] = $exchange * $item->areaM2 * $item->viewFactor * $item->emissivity * LoadItem::SIGMA;
+            $this->radiative[] =
+                $exchange * $item->areaM2 * $item->viewFactor * $item->emissivity * Constant::STEFAN_BOLTZMANN;
             $mass = $item->massKg;
             if (isset($slabs[$i])) {
                 $mass /= self::LAYERS;
-                $inSeries = 1 / (1 + $item->exchangeWPerM2K($oven, ($hottestC + $ambientC) / 2) * $slabs[$i]->halfMm / (2000 * self::LAYERS * $slabs[$i]->conductivityWPerMK));
+                $inSeries =
+                    1 /
+                    (1 +
+                        ($item->exchangeWPerM2K($oven, ($hottestC + $ambientC) / 2) * $slabs[$i]->halfMm) /
+                            (2000 * self::LAYERS * $slabs[$i]->conductivityWPerMK));
                 $this->hAStirred[$i] *= $inSeries;
                 $this->radiative[$i] *= $inSeries;
             }
             [$c0, $c1, $c2, $c3, $c4, $c5] = $item->metal->heatCapacity->coefficients;
-            $this->capacity[] = $capacity = [$mass * $c0, $mass * $c1, $mass * $c2, $mass * $c3, $mass * $c4, $mass * $c5];
+            $this->capacity[] = $capacity = [
+                $mass * $c0,
+                $mass * $c1,
+                $mass * $c2,
+                $mass * $c3,
+                $mass * $c4,
+                $mass * $c5,
+            ];
             if (isset($slabs[$i])) {
-                $conductance = $slabs[$i]->conductivityWPerMK * $item->areaM2 * self::LAYERS * 1000 / $slabs[$i]->halfMm;
-                $this->slabs[$i] = new SlabChain([$core++, ...range($rest, $rest + self::LAYERS - 3)], self::ITEMS + $i, $conductance, $capacity);
+                $conductance =
+                    ($slabs[$i]->conductivityWPerMK * $item->areaM2 * self::LAYERS * 1000) / $slabs[$i]->halfMm;
+                $this->slabs[$i] = new SlabChain(
+                    [$core++, ...range($rest, $rest + self::LAYERS - 3)],
+                    self::ITEMS + $i,
+                    $conductance,
+                    $capacity,
+                );
                 $rest += self::LAYERS - 2;
             }
         }
@@ -146,7 +169,7 @@ final class HeatBalance
         $state[1] = $shellC;
         $state[2] = 0.0;
         foreach ($this->load as $i => $item) {
-            foreach ([self::ITEMS + $i, ...(isset($this->slabs[$i]) ? $this->slabs[$i]->inner : [])] as $node) {
+            foreach ([self::ITEMS + $i, ...isset($this->slabs[$i]) ? $this->slabs[$i]->inner : []] as $node) {
                 $state[$node] = $item->startC ?? $this->ambientC;
             }
         }
@@ -170,14 +193,14 @@ final class HeatBalance
     {
         $air = $y[0];
         $shell = $y[1];
-        $s2 = ($shell + self::KELVIN) ** 2;
+        $s2 = ($shell + Constant::KELVIN_AT_0_C) ** 2;
         $s4 = $s2 * $s2;
         $power = $this->heaterW * max(0.0, min(1.0, ($this->setpointC - $air) / $this->oven->bandK));
         $intoItemsByAir = $intoItemsByShell = 0.0;
         $f = $y;
         for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
             $t = $y[$at];
-            $k2 = ($t + self::KELVIN) ** 2;
+            $k2 = ($t + Constant::KELVIN_AT_0_C) ** 2;
             $convection = $this->hA[$i] * ($air - $t);
             $radiation = $this->radiative[$i] * ($s4 - $k2 * $k2);
             $c = $this->capacity[$i];
@@ -187,10 +210,19 @@ final class HeatBalance
             $intoItemsByShell += $this->count[$i] * $radiation;
         }
         foreach ($this->slabs as $slab) {
-            $slab->conduct($y, $f);
+            $slab->schedule($y, $f);
         }
-        $f[0] = ($power - $this->airToShellW * ($air - $shell) - $this->ventW * ($air - $this->ambientC) - $intoItemsByAir) / (1000 * $this->oven->airKjPerK);
-        $f[1] = ($this->airToShellW * ($air - $shell) - $this->oven->shellLossWPerK * ($shell - $this->ambientC) - $intoItemsByShell) / (1000 * $this->oven->shellKjPerK);
+        $f[0] =
+            ($power -
+                $this->airToShellW * ($air - $shell) -
+                $this->ventW * ($air - $this->ambientC) -
+                $intoItemsByAir) /
+            (1000 * $this->oven->airKjPerK);
+        $f[1] =
+            ($this->airToShellW * ($air - $shell) -
+                $this->oven->shellLossWPerK * ($shell - $this->ambientC) -
+                $intoItemsByShell) /
+            (1000 * $this->oven->shellKjPerK);
         $f[2] = $power;
 
         return $f;
@@ -206,7 +238,7 @@ final class HeatBalance
     {
         $airC = 1000 * $this->oven->airKjPerK;
         $shellC = 1000 * $this->oven->shellKjPerK;
-        $s = $y[1] + self::KELVIN;
+        $s = $y[1] + Constant::KELVIN_AT_0_C;
         $s3 = 4 * $s * $s * $s;
         $demand = ($this->setpointC - $y[0]) / $this->oven->bandK;
         $this->energySlope = $demand > 0 && $demand < 1 ? -$this->heaterW / $this->oven->bandK : 0.0;
@@ -217,7 +249,7 @@ final class HeatBalance
         $sa = -$this->airToShellW / $shellC;
         for ($i = 0, $at = self::ITEMS; $i < $this->items; $i++, $at++) {
             $t = $y[$at];
-            $k = $t + self::KELVIN;
+            $k = $t + Constant::KELVIN_AT_0_C;
             $c = $this->capacity[$i];
             $capacity = $c[0] + $t * ($c[1] + $t * ($c[2] + $t * ($c[3] + $t * ($c[4] + $t * $c[5]))));
             $steepness = $c[1] + $t * (2 * $c[2] + $t * (3 * $c[3] + $t * (4 * $c[4] + $t * 5 * $c[5])));
@@ -231,12 +263,12 @@ final class HeatBalance
             $this->inverse[$i] = 1 / $pivot;
             $this->fromAir[$i] = $hA / ($capacity * $pivot);
             $this->fromShell[$i] = $received / ($capacity * $pivot);
-            $this->toAir[$i] = $this->count[$i] * $hA / $airC;
-            $this->toShell[$i] = $this->count[$i] * $emitted / $shellC;
-            $aa += $this->count[$i] * $hA / $airC - $this->toAir[$i] * $this->fromAir[$i];
+            $this->toAir[$i] = ($this->count[$i] * $hA) / $airC;
+            $this->toShell[$i] = ($this->count[$i] * $emitted) / $shellC;
+            $aa += ($this->count[$i] * $hA) / $airC - $this->toAir[$i] * $this->fromAir[$i];
             $as -= $this->toAir[$i] * $this->fromShell[$i];
             $sa -= $this->toShell[$i] * $this->fromAir[$i];
-            $ss += $this->count[$i] * $received / $shellC - $this->toShell[$i] * $this->fromShell[$i];
+            $ss += ($this->count[$i] * $received) / $shellC - $this->toShell[$i] * $this->fromShell[$i];
         }
         $determinant = $aa * $ss - $as * $sa;
         $this->corner = [$ss / $determinant, -$as / $determinant, -$sa / $determinant, $aa / $determinant];

@@ -6,14 +6,12 @@ namespace Aenum\Core\Heat;
 
 use Aenum\Core\Metal\Metal;
 use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\Constant;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /** One kind of thing in the oven: a part, or one section of a part, and how many of it hang there. */
 final readonly class LoadItem
 {
-    /** Stefan–Boltzmann constant, W/(m²·K⁴) (CODATA 2018). */
-    public const SIGMA = 5.670374419e-8;
-
     /** Up to this Biot number a part is at one temperature throughout (the usual textbook limit). */
     public const LUMPED_BIOT = 0.1;
 
@@ -69,16 +67,29 @@ final readonly class LoadItem
             Check::above('area_m2', $areaM2, 0, 2000),
             Check::between('emissivity', $emissivity, 0, 1),
             Check::between('view_factor', $viewFactor, 0, 1),
-            $convectionWPerM2K === null ? null : Check::between('convection_w_per_m2k', $convectionWPerM2K, 0, 1000),
+            $convectionWPerM2K === null
+                ? null
+                : Check::between('convection_w_per_m2k', $convectionWPerM2K, 0, 1000),
             $slab,
             $startC === null ? null : Check::celsius('start_c', $startC),
         );
     }
 
     /** The same thing, hung another number of times. */
-    public function times(int $count): self
+    public function withCount(int $count): self
     {
-        return self::of($this->name, $count, $this->metal, $this->massKg, $this->areaM2, $this->emissivity, $this->viewFactor, $this->convectionWPerM2K, $this->slab, $this->startC);
+        return self::of(
+            $this->name,
+            $count,
+            $this->metal,
+            $this->massKg,
+            $this->areaM2,
+            $this->emissivity,
+            $this->viewFactor,
+            $this->convectionWPerM2K,
+            $this->slab,
+            $this->startC,
+        );
     }
 
     /**
@@ -91,14 +102,19 @@ final readonly class LoadItem
             return null;
         }
 
-        return $this->exchangeWPerM2K($oven, $hottestC) * $this->massKg / ($this->metal->densityKgPerM3 * $this->areaM2 * $this->metal->conductivityWPerMK);
+        return ($this->exchangeWPerM2K($oven, $hottestC) * $this->massKg) /
+            ($this->metal->densityKgPerM3 * $this->areaM2 * $this->metal->conductivityWPerMK);
     }
 
     /** Convection and linearised radiation together, h + 4·F·ε·σ·T³, W/(m²·K). */
     public function exchangeWPerM2K(Oven $oven, float $celsius): float
     {
-        return ($this->convectionWPerM2K ?? $oven->convectionWPerM2K)
-            + 4 * self::SIGMA * $this->emissivity * $this->viewFactor * ($celsius + 273.15) ** 3;
+        return ($this->convectionWPerM2K ?? $oven->convectionWPerM2K) +
+            4 *
+                Constant::STEFAN_BOLTZMANN *
+                $this->emissivity *
+                $this->viewFactor *
+                ($celsius + Constant::KELVIN_AT_0_C) ** 3;
     }
 
     /** The slab this item is solved as, or null where one temperature describes it. */
@@ -112,6 +128,9 @@ final readonly class LoadItem
             return null;
         }
 
-        return Slab::of(1000 * $this->massKg / ((float) $this->metal->densityKgPerM3 * $this->areaM2), (float) $this->metal->conductivityWPerMK);
+        return Slab::of(
+            (1000 * $this->massKg) / ((float) $this->metal->densityKgPerM3 * $this->areaM2),
+            (float) $this->metal->conductivityWPerMK,
+        );
     }
 }

@@ -14,7 +14,7 @@ final readonly class LoggedRun
      * @param  list<LoadItem>  $load
      * @param  list<array{int, float, float}>  $samples  item (or AIR), s of the run, °C
      */
-    public function __construct(public array $load, public Conduct $conduct, public array $samples)
+    public function __construct(public array $load, public OvenSchedule $schedule, public array $samples)
     {
     }
 }

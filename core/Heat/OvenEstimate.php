@@ -31,7 +31,10 @@ final class OvenEstimate
     /** Air at 200 °C (0.746 kg/m³ × 1.01 kJ/kg K) and the thin things that follow it at once, kJ/K for each m³. */
     private const AIR_KJ_PER_M3K = 0.75 + 3.0;
 
-    /** Two skins of 1.2 mm sheet steel, half of one at oven temperature, with ducts and rack: heat that must go in before the air is hot. */
+    /**
+     * Two skins of 1.2 mm sheet steel, half of one at oven temperature, with ducts and rack: heat that must go in
+     * before the air is hot.
+     */
     private const SHELL_KJ_PER_M2K = 10.0;
 
     private const AMBIENT_C = 20.0;
@@ -48,10 +51,22 @@ final class OvenEstimate
      *
      * @throws InvalidQuantity naming the answer that cannot be, with the minutes that could
      */
-    public static function from(string $heat, float $widthM, float $heightM, float $depthM, string $fan, float $minutesTo200, ?float $heaterKw = null, float $maxC = 230): Oven
-    {
-        $airChanges = self::HEATS[$heat] ?? throw InvalidQuantity::outside('heat', $heat, 'one of '.implode(', ', array_keys(self::HEATS)));
-        $h = self::FANS[$fan] ?? throw InvalidQuantity::outside('fan', $fan, 'one of '.implode(', ', array_keys(self::FANS)));
+    public static function from(
+        string $heat,
+        float $widthM,
+        float $heightM,
+        float $depthM,
+        string $fan,
+        float $minutesTo200,
+        ?float $heaterKw = null,
+        float $maxC = 230,
+    ): Oven {
+        $airChanges =
+            self::HEATS[$heat] ??
+            throw InvalidQuantity::outside('heat', $heat, 'one of '.implode(', ', array_keys(self::HEATS)));
+        $h =
+            self::FANS[$fan] ??
+            throw InvalidQuantity::outside('fan', $fan, 'one of '.implode(', ', array_keys(self::FANS)));
         $width = Check::between('width_m', $widthM, 0.2, 20);
         $height = Check::between('height_m', $heightM, 0.2, 20);
         $depth = Check::between('depth_m', $depthM, 0.2, 50);
@@ -65,7 +80,7 @@ final class OvenEstimate
             shellKjPerK: $shellKjPerK,
             airToShellWPerK: $h * $surface,
             shellLossWPerK: self::WALL_W_PER_M2K * $surface,
-            ventWPerK: 0.746 * 1010 * $volume * $airChanges / 3600,
+            ventWPerK: (0.746 * 1010 * $volume * $airChanges) / 3600,
             doorWPerK: self::DOOR_W_PER_M2K * $width * $height,
             convectionWPerM2K: $h,
             maxC: $maxC,
@@ -73,10 +88,28 @@ final class OvenEstimate
         if ($heaterKw === null) {
             $shell = self::SHELL_KJ_PER_M2K * $surface;
 
-            return $oven(round(1 / self::meet($minutesTo200, fn (float $inverse): Oven => $oven(1 / $inverse, $shell), 1 / 5000, 1 / 0.05), 2), $shell);
+            return $oven(
+                round(
+                    1 /
+                        self::meet(
+                            $minutesTo200,
+                            fn (float $inverse): Oven => $oven(1 / $inverse, $shell),
+                            1 / 5000,
+                            1 / 0.05,
+                        ),
+                    2,
+                ),
+                $shell,
+            );
         }
 
-        return $oven($heaterKw, round(self::meetByShell($minutesTo200, fn (float $shell): Oven => $oven($heaterKw, $shell), $surface), 1));
+        return $oven(
+            $heaterKw,
+            round(
+                self::meetByShell($minutesTo200, fn (float $shell): Oven => $oven($heaterKw, $shell), $surface),
+                1,
+            ),
+        );
     }
 
     /**
@@ -90,14 +123,30 @@ final class OvenEstimate
         $kw = $oven($low)->heaterKw;
         $fastest = self::minutesTo200($oven($low));
         if ($fastest === null) {
-            throw InvalidQuantity::outside('heater_kw', $kw, 'enough to reach 200 C at all against the losses of an oven this size');
+            throw InvalidQuantity::outside(
+                'heater_kw',
+                $kw,
+                'enough to reach 200 C at all against the losses of an oven this size',
+            );
         }
         if ($minutes <= $fastest) {
-            throw InvalidQuantity::outside('minutes_to_200', $minutes, sprintf('above %.1f: %s kW cannot heat an oven this size faster', $fastest, $kw));
+            throw InvalidQuantity::outside(
+                'minutes_to_200',
+                $minutes,
+                sprintf('above %.1f: %s kW cannot heat an oven this size faster', $fastest, $kw),
+            );
         }
         $slowest = self::minutesTo200($oven($high)) ?? INF;
         if ($minutes >= $slowest) {
-            throw InvalidQuantity::outside('minutes_to_200', $minutes, sprintf('under %.1f: with %s kW and this fan the air is hot sooner, whatever the walls weigh', $slowest, $kw));
+            throw InvalidQuantity::outside(
+                'minutes_to_200',
+                $minutes,
+                sprintf(
+                    'under %.1f: with %s kW and this fan the air is hot sooner, whatever the walls weigh',
+                    $slowest,
+                    $kw,
+                ),
+            );
         }
 
         return self::meet($minutes, $oven, $low, $high);
@@ -125,7 +174,11 @@ final class OvenEstimate
     /** Minutes the empty oven takes from cold to 200 °C; null if it never gets there. */
     public static function minutesTo200(Oven $oven): ?float
     {
-        $simulation = new Simulation($oven, [], Conduct::of(self::AMBIENT_C, self::TARGET_C + 2 * $oven->bandK, self::AMBIENT_C, self::AMBIENT_C));
+        $simulation = new Simulation(
+            $oven,
+            [],
+            OvenSchedule::of(self::AMBIENT_C, self::TARGET_C + 2 * $oven->bandK, self::AMBIENT_C, self::AMBIENT_C),
+        );
         $balance = $simulation->balance();
         foreach ($simulation->stepsOf($balance, 36000) as $step) {
             $crossing = $step->course(0)->crossing(self::TARGET_C);

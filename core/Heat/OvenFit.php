@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Heat;
 
+use Aenum\Core\Unit\Constant;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /**
- * An oven's figures from runs with a logger in them: fan on parts h, air to shell Hs, wall loss UA and shell C, by damped
- * least squares on their logarithms.
+ * An oven's figures from runs with a logger in them: fan on parts h, air to shell Hs, wall loss UA and shell C, by
+ * damped least squares on their logarithms.
  *
  * Samples count with a standard deviation of 4 K; each logarithm is held to the figure it starts from with one of 0.7,
  * so that what the runs say nothing of stays where it was. Levenberg–Marquardt, slopes by differences.
  */
 final readonly class OvenFit
 {
-    private const SIGMA_K = 4.0;
-
     private const PRIOR_SIGMA = 0.7;
 
     private const NUDGE = 0.03;
@@ -27,7 +26,8 @@ final readonly class OvenFit
     public const FIGURES = ['convection_w_per_m2k', 'air_to_shell_w_per_k', 'shell_loss_w_per_k', 'shell_kj_per_k'];
 
     /**
-     * @param  array<string, array{from: float, to: float, sigma: float}>  $figures  sigma is of the logarithm: 0.1 is about 10 %
+     * @param  array<string, array{from: float, to: float, sigma: float}>  $figures  sigma is of the logarithm: 0.1 is
+     *      about 10 %
      */
     private function __construct(
         public Oven $oven,
@@ -84,8 +84,16 @@ final readonly class OvenFit
     private static function with(Oven $oven, array $ln): Oven
     {
         return Oven::of(
-            $oven->heaterKw, $oven->bandK, $oven->airKjPerK, $oven->shellKjPerK * exp($ln[3]), $oven->airToShellWPerK * exp($ln[1]),
-            $oven->shellLossWPerK * exp($ln[2]), $oven->ventWPerK, $oven->doorWPerK, $oven->convectionWPerM2K * exp($ln[0]), $oven->maxC,
+            $oven->heaterKw,
+            $oven->bandK,
+            $oven->airKjPerK,
+            $oven->shellKjPerK * exp($ln[3]),
+            $oven->airToShellWPerK * exp($ln[1]),
+            $oven->shellLossWPerK * exp($ln[2]),
+            $oven->ventWPerK,
+            $oven->doorWPerK,
+            $oven->convectionWPerM2K * exp($ln[0]),
+            $oven->maxC,
         );
     }
 
@@ -102,9 +110,10 @@ final readonly class OvenFit
         $residuals = [];
         foreach ($runs as $run) {
             $end = max(1.0, ...array_map(fn (array $sample): float => $sample[1], $run->samples));
-            $curve = (new Simulation($model, $run->load, $run->conduct))->run($end);
+            $curve = (new Simulation($model, $run->load, $run->schedule))->run($end);
             foreach ($run->samples as [$item, $second, $celsius]) {
-                $residuals[] = ($item === LoggedRun::AIR ? $curve->airC($second) : $curve->coreC($item, $second)) - $celsius;
+                $residuals[] =
+                    ($item === LoggedRun::AIR ? $curve->airC($second) : $curve->coreC($item, $second)) - $celsius;
             }
         }
 
@@ -125,16 +134,26 @@ final readonly class OvenFit
         foreach (array_keys($ln) as $k) {
             $nudged = $ln;
             $nudged[$k] += self::NUDGE;
-            $columns[] = array_map(fn (float $there, float $here): float => ($there - $here) / self::NUDGE / self::SIGMA_K, self::residuals($oven, $runs, array_values($nudged)), $at);
+            $columns[] = array_map(
+                fn (float $there, float $here): float => ($there - $here) / self::NUDGE / Constant::READING_SIGMA_K,
+                self::residuals($oven, $runs, array_values($nudged)),
+                $at,
+            );
         }
         $normal = $gradient = [];
         foreach ($columns as $i => $a) {
             $row = [];
             foreach ($columns as $j => $b) {
-                $row[] = array_sum(array_map(fn (float $x, float $y): float => $x * $y, $a, $b)) + ($i === $j ? 1 / self::PRIOR_SIGMA ** 2 : 0.0);
+                $row[] =
+                    array_sum(array_map(fn (float $x, float $y): float => $x * $y, $a, $b)) +
+                    ($i === $j ? 1 / self::PRIOR_SIGMA ** 2 : 0.0);
             }
             $normal[] = $row;
-            $gradient[] = array_sum(array_map(fn (float $x, float $r): float => $x * $r / self::SIGMA_K, $a, $at)) + $ln[$i] / self::PRIOR_SIGMA ** 2;
+            $gradient[] =
+                array_sum(
+                    array_map(fn (float $x, float $r): float => ($x * $r) / Constant::READING_SIGMA_K, $a, $at),
+                ) +
+                $ln[$i] / self::PRIOR_SIGMA ** 2;
         }
 
         return [$normal, $gradient];
@@ -185,7 +204,11 @@ final readonly class OvenFit
         foreach (self::FIGURES as $k => $figure) {
             // The k-th column of the inverse holds the variance of the k-th logarithm.
             $unit = array_map(fn (int $i): float => $i === $k ? -1.0 : 0.0, array_keys($ln));
-            $told[$figure] = ['from' => $from[$k], 'to' => $from[$k] * exp($ln[$k]), 'sigma' => sqrt(max(0.0, self::solve($normal, $unit, 0.0)[$k]))];
+            $told[$figure] = [
+                'from' => $from[$k],
+                'to' => $from[$k] * exp($ln[$k]),
+                'sigma' => sqrt(max(0.0, self::solve($normal, $unit, 0.0)[$k])),
+            ];
         }
 
         return $told;
@@ -197,7 +220,8 @@ final readonly class OvenFit
      */
     private static function cost(array $residuals, array $ln): float
     {
-        return array_sum(array_map(fn (float $r): float => ($r / self::SIGMA_K) ** 2, $residuals)) + array_sum(array_map(fn (float $x): float => ($x / self::PRIOR_SIGMA) ** 2, $ln));
+        return array_sum(array_map(fn (float $r): float => ($r / Constant::READING_SIGMA_K) ** 2, $residuals)) +
+            array_sum(array_map(fn (float $x): float => ($x / self::PRIOR_SIGMA) ** 2, $ln));
     }
 
     /** @param  list<float>  $residuals */

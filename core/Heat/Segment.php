@@ -37,21 +37,21 @@ final readonly class Segment
         $x = ($second - $this->fromS) / $h;
         $y = 1 - $x;
 
-        return $y * $y * ((1 + 2 * $x) * $this->fromC + $x * $h * $this->fromSlope)
-            + $x * $x * ((3 - 2 * $x) * $this->toC - $y * $h * $this->toSlope);
+        return $y * $y * ((1 + 2 * $x) * $this->fromC + $x * $h * $this->fromSlope) +
+            $x * $x * ((3 - 2 * $x) * $this->toC - $y * $h * $this->toSlope);
     }
 
     /** The moment the piece passes a temperature; null unless its ends lie on different sides of it. */
     public function crossing(float $celsius): ?float
     {
-        if (($this->fromC >= $celsius) === ($this->toC >= $celsius)) {
+        if ($this->fromC >= $celsius === $this->toC >= $celsius) {
             return null;
         }
         $rising = $this->toC >= $celsius;
         [$low, $high] = [$this->fromS, $this->toS];
         for ($n = 0; $n < 40 && $high - $low > 1e-4; $n++) {
             $middle = ($low + $high) / 2;
-            if (($this->at($middle) >= $celsius) === $rising) {
+            if ($this->at($middle) >= $celsius === $rising) {
                 $high = $middle;
             } else {
                 $low = $middle;
@@ -83,14 +83,23 @@ final readonly class Segment
         $h = $this->toS - $this->fromS;
         $x = ($second - $this->fromS) / $h;
 
-        return 6 * $x * (1 - $x) * ($this->toC - $this->fromC) / $h
-            + (1 - $x) * (1 - 3 * $x) * $this->fromSlope
-            + $x * (3 * $x - 2) * $this->toSlope;
+        return (6 * $x * (1 - $x) * ($this->toC - $this->fromC)) / $h +
+            (1 - $x) * (1 - 3 * $x) * $this->fromSlope +
+            $x * (3 * $x - 2) * $this->toSlope;
     }
 
     /** The same piece ended early. */
     public function until(float $second): self
     {
-        return $second >= $this->toS ? $this : new self($this->fromS, $second, $this->fromC, $this->at($second), $this->fromSlope, $this->slopeAt($second));
+        return $second >= $this->toS
+            ? $this
+            : new self(
+                $this->fromS,
+                $second,
+                $this->fromC,
+                $this->at($second),
+                $this->fromSlope,
+                $this->slopeAt($second),
+            );
     }
 }

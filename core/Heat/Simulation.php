@@ -23,7 +23,7 @@ final readonly class Simulation
     public function __construct(
         private Oven $oven,
         private array $load,
-        private Conduct $conduct,
+        private OvenSchedule $schedule,
         private float $exchange = 1.0,
         private float $toleranceK = self::TOLERANCE_K,
     ) {
@@ -37,14 +37,15 @@ final readonly class Simulation
         return new Trajectory(iterator_to_array($this->stepsOf($balance, $endS), false), $balance, $this->load);
     }
 
+    /** The equations of this load in this oven. */
     public function balance(): HeatBalance
     {
-        $hottest = $this->conduct->setpointC;
-        foreach ($this->conduct->setpointChanges as $change) {
+        $hottest = $this->schedule->setpointC;
+        foreach ($this->schedule->setpointChanges as $change) {
             $hottest = max($hottest, $change['setpointC']);
         }
 
-        return new HeatBalance($this->oven, $this->load, $this->conduct->ambientC, $hottest, $this->exchange);
+        return new HeatBalance($this->oven, $this->load, $this->schedule->ambientC, $hottest, $this->exchange);
     }
 
     /**
@@ -54,11 +55,18 @@ final readonly class Simulation
      */
     public function stepsOf(HeatBalance $balance, float $endS): \Generator
     {
-        $air = $this->conduct->airAtStartC();
-        $y = $balance->start($air, $this->conduct->startShellC ?? $this->oven->settledShellC($air, $this->conduct->ambientC));
+        $air = $this->schedule->airAtStartC();
+        $y = $balance->start(
+            $air,
+            $this->schedule->startShellC ?? $this->oven->settledShellC($air, $this->schedule->ambientC),
+        );
         $t = 0.0;
-        foreach ([...$this->conduct->switchTimes($endS), $endS] as $stop) {
-            $balance->switch($this->conduct->setpointAt($t), $this->conduct->doorOpenAt($t), $this->conduct->poweredAt($t));
+        foreach ([...$this->schedule->switchTimes($endS), $endS] as $stop) {
+            $balance->switch(
+                $this->schedule->setpointAt($t),
+                $this->schedule->doorOpenAt($t),
+                $this->schedule->poweredAt($t),
+            );
             $f = $balance->slopes($y);
             $h = min(1.0, $stop - $t);
             while ($t < $stop) {
@@ -94,7 +102,7 @@ final readonly class Simulation
         $k1 = $balance->solve($f);
         $r = $f;
         foreach ($r as $n => $slope) {
-            $r[$n] = $slope + 4 * $k1[$n] / $h;
+            $r[$n] = $slope + (4 * $k1[$n]) / $h;
         }
         $k2 = $balance->solve($r);
         $stage = $y;
@@ -111,7 +119,7 @@ final readonly class Simulation
         }
         $r = $balance->slopes($stage);
         foreach ($r as $n => $slope) {
-            $r[$n] = $slope + ($k1[$n] - $k2[$n] - 8 / 3 * $k3[$n]) / $h;
+            $r[$n] = $slope + ($k1[$n] - $k2[$n] - (8 / 3) * $k3[$n]) / $h;
         }
         $k4 = $balance->solve($r);
         $worst = 0.0;

@@ -22,6 +22,9 @@ final readonly class Slab
      */
     public static function of(float $halfMm, float $conductivityWPerMK): self
     {
-        return new self(Check::above('half_mm', $halfMm, 0, 2000), Check::above('k_w_per_mk', $conductivityWPerMK, 0, 2000));
+        return new self(
+            Check::above('half_mm', $halfMm, 0, 2000),
+            Check::above('k_w_per_mk', $conductivityWPerMK, 0, 2000),
+        );
     }
 }

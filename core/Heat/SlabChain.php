@@ -42,7 +42,7 @@ final class SlabChain
      * @param  array<int, float>  $y
      * @param  array<int, float>  $f
      */
-    public function conduct(array $y, array &$f): void
+    public function schedule(array $y, array &$f): void
     {
         $below = 0.0;
         $outer = [...array_slice($this->inner, 1), $this->surface];
@@ -68,7 +68,10 @@ final class SlabChain
         foreach ($this->inner as $j => $node) {
             $capacity = $this->capacityAt($y[$node]);
             $down = $j === 0 ? 0.0 : $g / $capacity;
-            $pivot = $shift + ($g * ($j === 0 ? 1 : 2) + $f[$node] * $this->steepnessAt($y[$node])) / $capacity - $down * $carry;
+            $pivot =
+                $shift +
+                ($g * ($j === 0 ? 1 : 2) + $f[$node] * $this->steepnessAt($y[$node])) / $capacity -
+                $down * $carry;
             $this->down[] = $down;
             $this->inverse[] = 1 / $pivot;
             $this->up[] = $carry = $g / $capacity / $pivot;

@@ -28,6 +28,13 @@ final readonly class Step
     /** How one node of the state went during the step. */
     public function course(int $node): Segment
     {
-        return new Segment($this->fromS, $this->toS, $this->from[$node], $this->to[$node], $this->fromSlope[$node], $this->toSlope[$node]);
+        return new Segment(
+            $this->fromS,
+            $this->toS,
+            $this->from[$node],
+            $this->to[$node],
+            $this->fromSlope[$node],
+            $this->toSlope[$node],
+        );
     }
 }

@@ -15,31 +15,37 @@ final readonly class Trajectory
     {
     }
 
+    /** How long it runs, s. */
     public function endS(): float
     {
         return $this->steps === [] ? 0.0 : $this->steps[count($this->steps) - 1]->toS;
     }
 
+    /** Oven air, °C. */
     public function airC(float $second): float
     {
         return $this->node(0, $second);
     }
 
+    /** Oven shell, °C. */
     public function shellC(float $second): float
     {
         return $this->node(1, $second);
     }
 
+    /** Energy taken in up to a second, kWh. */
     public function energyKwh(float $second): float
     {
         return $this->node(2, $second) / 3.6e6;
     }
 
+    /** An item's surface, °C. */
     public function surfaceC(int $item, float $second): float
     {
         return $this->node(HeatBalance::ITEMS + $item, $second);
     }
 
+    /** An item's core, °C. */
     public function coreC(int $item, float $second): float
     {
         return $this->node($this->balance->coreOf($item), $second);
@@ -59,6 +65,7 @@ final readonly class Trajectory
         return array_map(fn (Step $step): Segment => $step->course($node), $this->steps);
     }
 
+    /** Whether an item's core lags its surface. */
     public function isSlab(int $item): bool
     {
         return $this->balance->coreOf($item) !== HeatBalance::ITEMS + $item;

@@ -6,6 +6,8 @@ namespace Aenum\Core\Inspect;
 
 use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
 /** Film thickness over a part, judged the plain way: every reading within the sheet's band. */
 final readonly class FilmReadings
@@ -44,6 +46,18 @@ final readonly class FilmReadings
         return new self($microns, $n, $mean, $n > 1 ? sqrt($squares / ($n - 1)) : 0.0, min($microns), max($microns));
     }
 
+    /** The readings in a sentence's words: how many, their mean, the least and the most. */
+    public function words(): Said
+    {
+        return Said::of('{n} readings, mean {mean}, least {least}, most {most}', [
+            'n' => $this->n,
+            'mean' => Quantity::micron($this->mean),
+            'least' => Quantity::micron($this->least),
+            'most' => Quantity::micron($this->most),
+        ]);
+    }
+
+    /** Whether every reading lies in a band, µm. */
     public function within(float $fromMicrons, float $toMicrons): bool
     {
         return $this->least >= $fromMicrons && $this->most <= $toMicrons;

@@ -19,12 +19,18 @@ final readonly class LoggerColumn
     {
         $course = [];
         for ($i = 1; $i < count($this->points); $i++) {
-            $course[] = Segment::straight($this->points[$i - 1][0], $this->points[$i][0], $this->points[$i - 1][1], $this->points[$i][1]);
+            $course[] = Segment::straight(
+                $this->points[$i - 1][0],
+                $this->points[$i][0],
+                $this->points[$i - 1][1],
+                $this->points[$i][1],
+            );
         }
 
         return $course;
     }
 
+    /** The longest stretch without a sample, s. */
     public function longestGapS(): float
     {
         return max(0.0, ...array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course()));

@@ -36,9 +36,18 @@ final readonly class LoggerFile
         $lines = preg_split('/\r\n|\r|\n/', (string) $csv) ?: [];
         $header = array_shift($lines) ?? '';
         $separator = self::separator($header);
-        $names = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($header, $separator, '"', ''));
+        $names = array_map(
+            fn (?string $cell): string => trim((string) $cell),
+            str_getcsv($header, $separator, '"', ''),
+        );
         if (count($names) < 2 || count($names) > self::MOST_COLUMNS + 1) {
-            throw InvalidQuantity::unreadable('line 1', 'has '.count($names).' columns', 'a header: time, then 1 to '.self::MOST_COLUMNS.' thermocouples, separated by comma, semicolon or tab');
+            throw InvalidQuantity::unreadable(
+                'line 1',
+                'has '.count($names).' columns',
+                'a header: time, then 1 to '.
+                    self::MOST_COLUMNS.
+                    ' thermocouples, separated by comma, semicolon or tab',
+            );
         }
         $points = array_fill(1, count($names) - 1, []);
         $last = null;
@@ -48,9 +57,16 @@ final readonly class LoggerFile
                 continue;
             }
             $place = 'line '.($n + 2);
-            $cells = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
+            $cells = array_map(
+                fn (?string $cell): string => trim((string) $cell),
+                str_getcsv($line, $separator, '"', ''),
+            );
             if (count($cells) > count($names)) {
-                throw InvalidQuantity::unreadable($place, 'has '.count($cells).' cells', 'at most '.count($names).', as the header has');
+                throw InvalidQuantity::unreadable(
+                    $place,
+                    'has '.count($cells).' cells',
+                    'at most '.count($names).', as the header has',
+                );
             }
             $second = self::second($cells[0], $separator, $place, $last);
             if ($last !== null && $second <= $last) {
@@ -60,14 +76,21 @@ final readonly class LoggerFile
             $first ??= $second;
             foreach (array_slice($cells, 1, null, true) as $column => $cell) {
                 if ($cell !== '') {
-                    $points[$column][] = [$second - $first, self::celsius($cell, $names[$column], $separator, "{$place}, {$names[$column]}")];
+                    $points[$column][] = [
+                        $second - $first,
+                        self::celsius($cell, $names[$column], $separator, "{$place}, {$names[$column]}"),
+                    ];
                 }
             }
         }
         $columns = [];
         foreach ($points as $column => $series) {
             if (count($series) < 2) {
-                throw InvalidQuantity::unreadable("column {$names[$column]}", 'has '.count($series).' readings', 'at least 2');
+                throw InvalidQuantity::unreadable(
+                    "column {$names[$column]}",
+                    'has '.count($series).' readings',
+                    'at least 2',
+                );
             }
             $columns[] = new LoggerColumn(self::plainName($names[$column]), $series);
         }
@@ -91,7 +114,9 @@ final readonly class LoggerFile
         if (preg_match('/^(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/', $cell, $m) === 1) {
             $second = 3600.0 * (int) $m[1] + 60 * (int) $m[2] + (float) strtr($m[3] ?? '0', ',', '.');
 
-            return $last !== null && $last - $second > 43200 ? $second + 86400 * ceil(($last - $second) / 86400) : $second;
+            return $last !== null && $last - $second > 43200
+                ? $second + 86400 * ceil(($last - $second) / 86400)
+                : $second;
         }
         if (preg_match('/^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}/', $cell) === 1) {
             try {
@@ -126,12 +151,21 @@ final readonly class LoggerFile
     {
         $cell = $separator === ',' ? $cell : strtr($cell, ',', '.');
 
-        return preg_match('/^[-+]?\d+(\.\d*)?([eE][-+]?\d{1,3})?$/', $cell) === 1 && is_finite((float) $cell) ? (float) $cell : null;
+        return preg_match('/^[-+]?\d+(\.\d*)?([eE][-+]?\d{1,3})?$/', $cell) === 1 && is_finite((float) $cell)
+            ? (float) $cell
+            : null;
     }
 
     private static function plainName(string $header): string
     {
-        $name = trim((string) preg_replace('/[\[(]?\s*(°\s*[CF]|\b(deg\s*)?[CF]\b|celsius|fahrenheit)\s*[\])]?/iu', '', $header), " \t_-,;");
+        $name = trim(
+            (string) preg_replace(
+                '/[\[(]?\s*(°\s*[CF]|\b(deg\s*)?[CF]\b|celsius|fahrenheit)\s*[\])]?/iu',
+                '',
+                $header,
+            ),
+            " \t_-,;",
+        );
 
         return $name === '' ? $header : $name;
     }

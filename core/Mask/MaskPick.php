@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Mask;
 
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+
 /**
  * Which mask from the shelf goes onto a pin: the nearest that seals and stands every bake it will sit through.
  *
@@ -11,18 +15,21 @@ namespace Aenum\Core\Mask;
  */
 final readonly class MaskPick
 {
-    /** Minutes to put one on and take it off again, by kind. House figures. */
-    private const MINUTES = ['plug' => 0.4, 'cap' => 0.4, 'disc' => 0.8, 'tape' => 2.5];
-
-    /** A tape laid over a face overlaps its neighbour by so much, mm. */
+    /** A tape laid over a face overlaps its neighbour by so much, mm. House figure. */
     private const TAPE_OVERLAP_MM = 3.0;
+
+    /** A disc this near the size asked needs no cutting, mm. */
+    private const SAME_SIZE_MM = 0.5;
+
+    /** An earth point without a size, mm. House figure. */
+    private const EARTH_POINT_MM = 12.0;
 
     private function __construct(
         public ?StockMask $mask,
-        public string $why,
+        public Said $why,
         public float $minutes,
-        /** What to cut from disc sheet or tape, in words; null where nothing is cut. */
-        public ?string $cut,
+        /** What to cut from disc sheet or tape; null where nothing is cut. */
+        public ?Said $cut,
         /** Tape for all places of all pieces, m; 0 where none. */
         public float $tapeM,
         /** Whether the shelf holds enough. */
@@ -31,67 +38,149 @@ final readonly class MaskPick
     }
 
     /**
-     * @param  list<StockMask>  $stock
+     * @param  float|null  $sizeMm  across; null where nobody measured it
+     * @param  bool  $stud  the thread is on the outside
      * @param  int  $places  on one piece
      * @param  float|null  $hottestC  part metal of the hottest bake it sits through; null for none
+     * @param  list<StockMask>  $stock
      */
-    public static function for(PinKind $kind, ?float $sizeMm, bool $stud, int $places, int $pieces, ?float $hottestC, array $stock): self
-    {
-        $kinds = match ($kind) {
-            PinKind::Thread => $stud ? ['cap'] : ['plug'],
-            PinKind::Bore => ['plug'],
-            PinKind::GroundPoint => ['disc', 'tape'],
-            default => ['disc', 'tape'],
-        };
+    public static function for(
+        PinKind $kind,
+        ?float $sizeMm,
+        bool $stud,
+        int $places,
+        int $pieces,
+        ?float $hottestC,
+        array $stock,
+    ): self {
         if ($sizeMm === null && $kind !== PinKind::GroundPoint) {
-            return new self(null, 'The pin has no size; measure it.', 0.0, null, 0.0, false);
+            return self::nothing(Said::from('The pin has no size; measure it.'));
         }
-        $size = $sizeMm ?? 12.0;
+        $size = $sizeMm ?? self::EARTH_POINT_MM;
         $count = $places * $pieces;
         $turnedDown = [];
-        foreach ($kinds as $shape) {
-            $fits = array_values(array_filter($stock, fn (StockMask $mask): bool => $mask->kind === $shape && ($shape === 'tape' || ($mask->fromMm <= $size && $size <= $mask->toMm))));
-            $stands = array_values(array_filter($fits, fn (StockMask $mask): bool => $hottestC === null || ($mask->ratedC !== null && $mask->ratedC >= $hottestC)));
-            foreach (array_diff(array_column($fits, 'name'), array_column($stands, 'name')) as $name) {
-                $turnedDown[] = $name;
-            }
+        foreach ($kind->takes($stud) as $shape) {
+            $fits = array_filter(
+                $stock,
+                fn (StockMask $mask): bool => $mask->kind === $shape && $mask->seals($size),
+            );
+            $stands = array_values(array_filter($fits, fn (StockMask $mask): bool => $mask->stands($hottestC)));
+            $turnedDown = [
+                ...$turnedDown,
+                ...array_diff(array_column($fits, 'name'), array_column($stands, 'name')),
+            ];
             if ($stands !== []) {
-                usort($stands, fn (StockMask $a, StockMask $b): int => [$b->held >= $count, abs(self::middle($a) - $size), $a->toMm - $a->fromMm] <=> [$a->held >= $count, abs(self::middle($b) - $size), $b->toMm - $b->fromMm]);
-
-                return self::with($stands[0], $size, $count, $turnedDown, $hottestC);
+                return self::with(self::best($stands, $size, $count), $size, $count, $turnedDown, $hottestC);
             }
         }
-        $what = implode(' or ', $kinds);
 
-        return new self(null, $turnedDown === [] ? sprintf('No %s on the shelf seals %.1f mm.', $what, $size) : sprintf('%s fits, but does not stand %.0f °C.', implode(', ', array_unique($turnedDown)), $hottestC), 0.0, null, 0.0, false);
+        return self::nothing(self::whyNone($kind->takes($stud), $size, $turnedDown, $hottestC));
     }
 
-    private static function middle(StockMask $mask): float
+    /** @param  non-empty-list<StockMask>  $stands */
+    private static function best(array $stands, float $size, int $count): StockMask
     {
-        return ($mask->fromMm + $mask->toMm) / 2;
+        $rank = fn (StockMask $mask): array => [
+            $mask->held < $count,
+            abs($mask->middleMm() - $size),
+            $mask->toMm - $mask->fromMm,
+        ];
+        usort($stands, fn (StockMask $a, StockMask $b): int => $rank($a) <=> $rank($b));
+
+        return $stands[0];
+    }
+
+    private static function nothing(Said $why): self
+    {
+        return new self(null, $why, 0.0, null, 0.0, false);
+    }
+
+    /**
+     * @param  list<MaskKind>  $kinds
+     * @param  list<string>  $turnedDown
+     */
+    private static function whyNone(array $kinds, float $size, array $turnedDown, ?float $hottestC): Said
+    {
+        if ($turnedDown === [] || $hottestC === null) {
+            $what = implode(' or ', array_map(fn (MaskKind $kind): string => $kind->label(), $kinds));
+
+            return Said::of('No {what} on the shelf seals {size}.', [
+                'what' => $what,
+                'size' => Quantity::mm($size, 1),
+            ]);
+        }
+
+        return Said::of('{names} fits, but does not stand {bake} with {margin} to spare.', [
+            'names' => implode(', ', array_unique($turnedDown)),
+            'bake' => Quantity::celsius($hottestC),
+            'margin' => Quantity::kelvin(MaskMaterial::MARGIN_K),
+        ]);
     }
 
     /** @param  list<string>  $turnedDown */
-    private static function with(StockMask $mask, float $size, int $count, array $turnedDown, ?float $hottestC): self
-    {
-        $why = $mask->kind === 'tape' ? sprintf('Tape, %.0f mm wide', $mask->fromMm) : sprintf('Seals %.1f to %.1f mm, asked %.1f mm', $mask->fromMm, $mask->toMm, $size);
-        $why .= $hottestC === null ? '; sees no oven.' : sprintf('; stands %.0f °C, the hottest bake is %.0f °C.', $mask->ratedC, $hottestC);
-        if ($turnedDown !== []) {
-            $why .= ' Not '.implode(', ', array_unique($turnedDown)).': it would not stand the bake.';
-        }
-        $tape = 0.0;
-        $cut = null;
-        $minutes = self::MINUTES[$mask->kind];
-        if ($mask->kind === 'tape') {
-            $strips = max(1, (int) ceil(($size + self::TAPE_OVERLAP_MM) / max(1.0, $mask->fromMm - self::TAPE_OVERLAP_MM)));
-            $length = $size + 2 * self::TAPE_OVERLAP_MM;
-            $tape = $count * $strips * $length / 1000;
-            $minutes *= $strips;
-            $cut = sprintf('%d × %d strips of %.0f mm; burnish the edges, trim to the line.', $count, $strips, $length);
-        } elseif ($mask->kind === 'disc' && abs($mask->toMm - $size) > 0.5) {
-            $cut = sprintf('%d discs of %.1f mm from %s.', $count, $size, $mask->name);
-        }
+    private static function with(
+        StockMask $mask,
+        float $size,
+        int $count,
+        array $turnedDown,
+        ?float $hottestC,
+    ): self {
+        $tape = $mask->kind === MaskKind::Tape;
+        $strips = $tape ? self::strips($mask, $size) : 1;
+        $length = $size + 2 * self::TAPE_OVERLAP_MM;
+        $metres = $tape ? ($count * $strips * $length) / 1000 : 0.0;
+        $cut = match (true) {
+            $tape => Said::of('{count} × {strips} strips of {length}; burnish the edges, trim to the line.', [
+                'count' => $count,
+                'strips' => $strips,
+                'length' => Quantity::mm($length, 0),
+            ]),
+            $mask->kind === MaskKind::Disc && abs($mask->toMm - $size) > self::SAME_SIZE_MM => Said::of(
+                '{count} discs of {size} from {name}.',
+                ['count' => $count, 'size' => Quantity::mm($size, 1), 'name' => $mask->name],
+            ),
+            default => null,
+        };
 
-        return new self($mask, $why, $count * $minutes, $cut, $tape, $mask->held >= ($mask->kind === 'tape' ? $tape : $count));
+        return new self(
+            $mask,
+            self::why($mask, $size, $turnedDown, $hottestC),
+            $count * $strips * $mask->kind->minutes(),
+            $cut,
+            $metres,
+            $mask->held >= ($tape ? $metres : $count),
+        );
+    }
+
+    private static function strips(StockMask $tape, float $size): int
+    {
+        $covers = max(1.0, $tape->fromMm - self::TAPE_OVERLAP_MM);
+
+        return max(1, (int) ceil(($size + self::TAPE_OVERLAP_MM) / $covers));
+    }
+
+    /** @param  list<string>  $turnedDown */
+    private static function why(StockMask $mask, float $size, array $turnedDown, ?float $hottestC): Said
+    {
+        $fits =
+            $mask->kind === MaskKind::Tape
+                ? Said::of('Tape, {width} wide', ['width' => Quantity::mm($mask->fromMm, 0)])
+                : Said::of('Seals {range}, asked {size}', [
+                    'range' => Quantity::range(Dimension::Length, $mask->fromMm, $mask->toMm, 1),
+                    'size' => Quantity::mm($size, 1),
+                ]);
+        $heat =
+            $hottestC === null
+                ? Said::from('; sees no oven.')
+                : Said::of('; stands {rated}, the hottest bake is {bake}.', [
+                    'rated' => Quantity::celsius((float) $mask->ratedC),
+                    'bake' => Quantity::celsius($hottestC),
+                ]);
+        $not =
+            $turnedDown === []
+                ? ''
+                : ' Not '.implode(', ', array_unique($turnedDown)).': it would not stand the bake.';
+
+        return Said::all([$fits, $heat, $not], '');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Mask;
 
+use Aenum\Core\Word\Feature;
+
 /** What a pin on a part's picture points at. */
 enum PinKind: string
 {
@@ -18,11 +20,12 @@ enum PinKind: string
     case Damage = 'damage';
     case WasLikeThis = 'was_like_this';
 
+    /** What it is called, in lower case. */
     public function label(): string
     {
         return match ($this) {
-            self::Thread => 'thread', self::Bore => 'bore', self::Face => 'face', self::Seat => 'seat', self::Recess => 'recess',
-            self::HangPoint => 'hang point', self::GroundPoint => 'ground point', self::LooseFitting => 'loose fitting', self::Damage => 'damage as received', self::WasLikeThis => 'was like this',
+            self::Damage => 'damage as received',
+            default => str_replace('_', ' ', $this->value),
         };
     }
 
@@ -55,11 +58,36 @@ enum PinKind: string
     }
 
     /** The feature of the part it proves; null where none. */
-    public function feature(): ?string
+    public function feature(): ?Feature
     {
         return match ($this) {
-            self::Thread => 'threads', self::Bore => 'bores', self::Face => 'faces', self::Seat => 'seats', self::Recess => 'recesses',
+            self::Thread => Feature::Threads,
+            self::Bore => Feature::Bores,
+            self::Face => Feature::Faces,
+            self::Seat => Feature::Seats,
+            self::Recess => Feature::Recesses,
             default => null,
         };
+    }
+
+    /**
+     * What goes on there, the usual first.
+     *
+     * @param  bool  $stud  the thread is on the outside
+     * @return non-empty-list<MaskKind>
+     */
+    public function takes(bool $stud): array
+    {
+        return match ($this) {
+            self::Thread => $stud ? [MaskKind::Cap] : [MaskKind::Plug],
+            self::Bore => [MaskKind::Plug],
+            default => [MaskKind::Disc, MaskKind::Tape],
+        };
+    }
+
+    /** Plugged before the blast where the house does so, rather than taped late. */
+    public function isPlugged(): bool
+    {
+        return in_array($this, [self::Thread, self::Bore], true);
     }
 }

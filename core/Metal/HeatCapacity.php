@@ -31,7 +31,11 @@ final readonly class HeatCapacity
         for ($celsius = -40; $celsius <= 700; $celsius += 5) {
             $value = $capacity->at($celsius);
             if (! is_finite($value) || $value < 10 || $value > 20000) {
-                throw InvalidQuantity::outside('cp_j_per_kgk', $value, "10 to 20000 J/(kg K) at every temperature from -40 to 700 C (at {$celsius} C)");
+                throw InvalidQuantity::outside(
+                    'cp_j_per_kgk',
+                    $value,
+                    "10 to 20000 J/(kg K) at every temperature from -40 to 700 C (at {$celsius} C)",
+                );
             }
         }
 
@@ -51,7 +55,7 @@ final readonly class HeatCapacity
     {
         $joules = 0.0;
         foreach ($this->coefficients as $power => $c) {
-            $joules += $c * ($toC ** ($power + 1) - $fromC ** ($power + 1)) / ($power + 1);
+            $joules += ($c * ($toC ** ($power + 1) - $fromC ** ($power + 1))) / ($power + 1);
         }
 
         return $joules;

@@ -15,7 +15,8 @@ final class BoothAir
     /** g/m³ where all that is sprayed hangs in the air drawn through. */
     public static function gramsPerM3(float $sprayGPerMin, float $airM3PerMin): float
     {
-        return Check::between('spray_g_min', $sprayGPerMin, 0, 10000) / Check::above('air_m3_min', $airM3PerMin, 0, 1e5);
+        return Check::between('spray_g_min', $sprayGPerMin, 0, 10000) /
+            Check::above('air_m3_min', $airM3PerMin, 0, 1e5);
     }
 
     /** Half the powder's lower explosive limit, or the general figure. */

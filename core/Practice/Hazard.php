@@ -16,34 +16,48 @@ enum Hazard: string
     case Flooded = 'flooded';
     case Starved = 'starved';
 
+    /** What it is called. */
     public function name(): string
     {
         return match ($this) {
-            self::Whip => 'hose whip', self::BlownOpen => 'lid blown open', self::GritInRegulator => 'grit in the regulator', self::StuckSafety => 'stuck safety valve',
-            self::Plugged => 'plugged', self::Surge => 'surge', self::Flooded => 'flooded', self::Starved => 'starved',
+            self::Whip => 'hose whip',
+            self::BlownOpen => 'lid blown open',
+            self::GritInRegulator => 'grit in the regulator',
+            self::StuckSafety => 'stuck safety valve',
+            self::Plugged => 'plugged',
+            self::Surge => 'surge',
+            self::Flooded => 'flooded',
+            self::Starved => 'starved',
         };
     }
 
+    /** What just happened, and what it does. */
     public function happened(): string
     {
         return match ($this) {
             self::Whip => 'A coupling that was not pinned let go, and the hose struck out.',
             self::BlownOpen => 'The lid was opened under pressure; it and the media came out at whoever stood there.',
-            self::GritInRegulator => 'The regulator was turned down with pressure in the pot. Air ran backwards and carried grit into its seat; it no longer regulates.',
-            self::StuckSafety => 'The pot was emptied through its safety valve. Grit lies on the seat, so it leaks, and may not lift when it must.',
+            self::GritInRegulator => 'The regulator was turned down with pressure in the pot. Air ran backwards and '
+                .'carried grit into its seat; it no longer regulates.',
+            self::StuckSafety => 'The pot was emptied through its safety valve. Grit lies on the seat, so it leaks, '
+                .'and may not lift when it must.',
             self::Plugged => 'Wet or flooded media packed solid at the media valve: air without grit.',
-            self::Surge => 'All the air went through the pot with nothing to clear: the hose jumped and the blast came in slugs.',
-            self::Flooded => 'Too much media: spent grains shield the surface, the hose surges, and the media is wasted.',
+            self::Surge => 'All the air went through the pot with nothing to clear: the hose jumped and the blast '
+                .'came in slugs.',
+            self::Flooded => 'Too much media: spent grains shield the surface, the hose surges, and the media is '
+                .'wasted.',
             self::Starved => 'Too little media: the stream pulses and cleans nothing.',
         };
     }
 
+    /** What to do instead. */
     public function instead(): string
     {
         return match ($this) {
             self::Whip => 'Pin every coupling and hook the whip checks before any pressure.',
             self::BlownOpen => 'Shut the supply, open the vent ball valve, wait for nought on the gauge, then the lid.',
-            self::GritInRegulator => 'Under pressure a regulator is only turned up. To lower it: shut the supply, vent, then turn it down.',
+            self::GritInRegulator => 'Under pressure a regulator is only turned up. To lower it: shut the supply, '
+                .'vent, then turn it down.',
             self::StuckSafety => 'Vent through the ball valve. The safety valve is for the one time nobody is looking.',
             self::Plugged => 'Drain the separator, and open the media valve only until the flow sounds even.',
             self::Surge => 'The choke stays open, except for a moment to clear a plug.',

@@ -24,13 +24,26 @@ enum Move: string
     case MoreMedia = 'more_media';
     case LiftSafety = 'lift_safety';
 
+    /** What it is called, in lower case. */
     public function label(): string
     {
         return match ($this) {
-            self::PinCouplings => 'pin the couplings and hook the whip checks', self::DrainSeparator => 'drain the separator', self::OpenSupply => 'open the supply', self::CloseSupply => 'shut the supply',
-            self::TurnUp => 'turn the regulator up 1 bar', self::TurnDown => 'turn the regulator down 1 bar', self::OpenChoke => 'open the choke', self::CloseChoke => 'shut the choke',
-            self::MoreMedia => 'media valve, a quarter open', self::LessMedia => 'media valve, a quarter shut', self::OpenVent => 'open the vent ball valve', self::CloseVent => 'shut the vent ball valve',
-            self::LiftSafety => 'lift the safety valve', self::Fill => 'open the lid and fill', self::Press => 'press the dead-man', self::LetGo => 'let the dead-man go',
+            self::PinCouplings => 'pin the couplings and hook the whip checks',
+            self::DrainSeparator => 'drain the separator',
+            self::OpenSupply => 'open the supply',
+            self::CloseSupply => 'shut the supply',
+            self::TurnUp => 'turn the regulator up 1 bar',
+            self::TurnDown => 'turn the regulator down 1 bar',
+            self::OpenChoke => 'open the choke',
+            self::CloseChoke => 'shut the choke',
+            self::MoreMedia => 'media valve, a quarter open',
+            self::LessMedia => 'media valve, a quarter shut',
+            self::OpenVent => 'open the vent ball valve',
+            self::CloseVent => 'shut the vent ball valve',
+            self::LiftSafety => 'lift the safety valve',
+            self::Fill => 'open the lid and fill',
+            self::Press => 'press the dead-man',
+            self::LetGo => 'let the dead-man go',
         };
     }
 
@@ -38,8 +51,15 @@ enum Move: string
     public function at(): string
     {
         return match ($this) {
-            self::PinCouplings => 'hose', self::DrainSeparator => 'separator', self::OpenSupply, self::CloseSupply => 'supply', self::TurnUp, self::TurnDown => 'regulator',
-            self::OpenChoke, self::CloseChoke => 'choke', self::MoreMedia, self::LessMedia => 'media', self::OpenVent, self::CloseVent => 'vent', self::LiftSafety => 'safety', self::Fill => 'lid',
+            self::PinCouplings => 'hose',
+            self::DrainSeparator => 'separator',
+            self::OpenSupply, self::CloseSupply => 'supply',
+            self::TurnUp, self::TurnDown => 'regulator',
+            self::OpenChoke, self::CloseChoke => 'choke',
+            self::MoreMedia, self::LessMedia => 'media',
+            self::OpenVent, self::CloseVent => 'vent',
+            self::LiftSafety => 'safety',
+            self::Fill => 'lid',
             self::Press, self::LetGo => 'nozzle',
         };
     }

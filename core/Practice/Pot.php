@@ -60,6 +60,7 @@ final readonly class Pot
         return $this->leaky ? min(self::LEAKY_BAR, $bar) : $bar;
     }
 
+    /** What comes out of the nozzle. */
     public function flow(): Flow
     {
         return match (true) {
@@ -83,7 +84,9 @@ final readonly class Pot
         }
 
         return match ($move) {
-            Move::PinCouplings => $this->bar() > 0 ? [$this, []] : [$this->with(['pinned' => true, 'loose' => $this->loose && $this->supply]), []],
+            Move::PinCouplings => $this->bar() > 0
+                ? [$this, []]
+                : [$this->with(['pinned' => true, 'loose' => $this->loose && $this->supply]), []],
             Move::DrainSeparator => [$this->with(['water' => 0]), []],
             Move::OpenSupply => $this->comesAlive($this->with(['supply' => true, 'shutIn' => 0])),
             Move::CloseSupply => [$this->with(['supply' => false, 'shutIn' => $this->bar()]), []],
@@ -91,11 +94,15 @@ final readonly class Pot
             Move::TurnDown => $this->turnDown(),
             Move::OpenChoke => [$this->with(['choke' => true]), []],
             Move::CloseChoke => $this->closeChoke(),
-            Move::MoreMedia => $this->blast($this->with(['quarters' => min(self::MOST_QUARTERS, $this->quarters + 1)])),
+            Move::MoreMedia => $this->blast(
+                $this->with(['quarters' => min(self::MOST_QUARTERS, $this->quarters + 1)]),
+            ),
             Move::LessMedia => $this->blast($this->with(['quarters' => max(0, $this->quarters - 1)])),
             Move::OpenVent => [$this->with(['vent' => true, 'shutIn' => 0]), []],
             Move::CloseVent => $this->comesAlive($this->with(['vent' => false])),
-            Move::LiftSafety => $this->bar() === 0 ? [$this, []] : [$this->with(['shutIn' => 0, 'leaky' => true]), [Hazard::StuckSafety]],
+            Move::LiftSafety => $this->bar() === 0
+                ? [$this, []]
+                : [$this->with(['shutIn' => 0, 'leaky' => true]), [Hazard::StuckSafety]],
             Move::Fill => $this->fill(),
             Move::Press => $this->press(),
             Move::LetGo => [$this->with(['pressed' => false]), []],
@@ -139,7 +146,9 @@ final readonly class Pot
             return [$this, []];
         }
 
-        return $this->bar() > 0 || ($this->supply && $this->set > 0) ? [$this->with(['gritty' => true]), [Hazard::GritInRegulator]] : [$this->with(['set' => max(0, $this->set - 1)]), []];
+        return $this->bar() > 0 || ($this->supply && $this->set > 0)
+            ? [$this->with(['gritty' => true]), [Hazard::GritInRegulator]]
+            : [$this->with(['set' => max(0, $this->set - 1)]), []];
     }
 
     /**
@@ -150,7 +159,10 @@ final readonly class Pot
     private function fill(): array
     {
         if ($this->bar() > 0 || ($this->supply && $this->set > 0)) {
-            return [$this->with(['mediaKg' => 0, 'shutIn' => 0, 'supply' => false, 'pressed' => false]), [Hazard::BlownOpen]];
+            return [
+                $this->with(['mediaKg' => 0, 'shutIn' => 0, 'supply' => false, 'pressed' => false]),
+                [Hazard::BlownOpen],
+            ];
         }
 
         return [$this->vent ? $this->with(['mediaKg' => self::FULL_KG, 'settled' => false]) : $this, []];
@@ -168,7 +180,9 @@ final readonly class Pot
             return [$after, []];
         }
 
-        return $this->plugged ? [$after->with(['plugged' => false]), []] : [$after->with(['mediaKg' => max(0, $this->mediaKg - 5)]), [Hazard::Surge]];
+        return $this->plugged
+            ? [$after->with(['plugged' => false]), []]
+            : [$after->with(['mediaKg' => max(0, $this->mediaKg - 5)]), [Hazard::Surge]];
     }
 
     /** @return array{Pot, list<Hazard>} */
@@ -188,16 +202,36 @@ final readonly class Pot
         if ($flow === Flow::Nothing || $flow === Flow::Surging) {
             return [$pot, $flow === Flow::Surging ? [Hazard::Surge] : []];
         }
-        $packs = ! $pot->plugged && $pot->quarters > 0 && $pot->mediaKg > 0 && ($pot->water >= self::WET || $pot->quarters >= self::EVEN[1] + 2);
-        $spent = $pot->with(['settled' => $pot->settled || $flow === Flow::Even, 'mediaKg' => $pot->plugged || $packs ? $pot->mediaKg : max(0, $pot->mediaKg - (int) ceil($pot->quarters / 2)), 'plugged' => $pot->plugged || $packs]);
+        $packs =
+            ! $pot->plugged &&
+            $pot->quarters > 0 &&
+            $pot->mediaKg > 0 &&
+            ($pot->water >= self::WET || $pot->quarters >= self::EVEN[1] + 2);
+        $spent = $pot->with([
+            'settled' => $pot->settled || $flow === Flow::Even,
+            'mediaKg' => $pot->plugged || $packs
+                ? $pot->mediaKg
+                : max(0, $pot->mediaKg - (int) ceil($pot->quarters / 2)),
+            'plugged' => $pot->plugged || $packs,
+        ]);
 
-        return [$spent, array_values(array_filter([
-            $packs ? Hazard::Plugged : null,
-            // A valve that stands open before the first breath of air lets a slug go.
-            ! $packs && ($flow === Flow::Flooded || ($begins && in_array($flow, [Flow::Even, Flow::Starved], true))) ? Hazard::Flooded : null,
-            // Going back to work with a valve set too far shut is work for nothing.
-            ! $begins && $pot->settled && ! $this->pressed && $flow === Flow::Starved ? Hazard::Starved : null,
-        ]))];
+        return [
+            $spent,
+            array_values(
+                array_filter([
+                    $packs ? Hazard::Plugged : null,
+                    // A valve that stands open before the first breath of air lets a slug go.
+                    ! $packs &&
+                    ($flow === Flow::Flooded || ($begins && in_array($flow, [Flow::Even, Flow::Starved], true)))
+                        ? Hazard::Flooded
+                        : null,
+                    // Going back to work with a valve set too far shut is work for nothing.
+                    ! $begins && $pot->settled && ! $this->pressed && $flow === Flow::Starved
+                        ? Hazard::Starved
+                        : null,
+                ]),
+            ),
+        ];
     }
 
     /** @param  array<string, bool|int>  $changes */

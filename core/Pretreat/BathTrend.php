@@ -39,7 +39,11 @@ final readonly class BathTrend
         $says = match (true) {
             $latest > $most => sprintf('%s is %s, over %s.', $name, self::plain($latest), self::plain($most)),
             $latest < $least => sprintf('%s is %s, under %s.', $name, self::plain($latest), self::plain($least)),
-            $days !== null && $days <= 14 => sprintf('%s is within, and at this pace out of its limits in %s.', $name, $days < 1 ? 'less than a day' : sprintf('about %d days', (int) round($days))),
+            $days !== null && $days <= 14 => sprintf(
+                '%s is within, and at this pace out of its limits in %s.',
+                $name,
+                $days < 1 ? 'less than a day' : sprintf('about %d days', (int) round($days)),
+            ),
             default => "{$name} is within its limits.",
         };
 

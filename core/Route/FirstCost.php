@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Route;
 
-use Aenum\Core\Metal\Metal;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Powder\Cover;
-use Aenum\Core\Rule\Plan;
 
 /** A first idea of what a job takes: minutes of hands, powder, media, heat, and the money they come to. */
 final readonly class FirstCost
@@ -17,36 +16,68 @@ final readonly class FirstCost
     /** Share of an oven's energy that ends up in the load, for a batch oven part full. House figure. */
     public const OVEN_SHARE = 0.3;
 
+    private const JOULES_PER_KWH = 3.6e6;
+
+    /** Specific gravity of a powder whose own is not known. House figure. */
+    private const USUAL_SG = 1.5;
+
     /** @param  array<string, float>  $money  by what it is for */
-    private function __construct(public float $handMinutes, public float $waitMinutes, public float $powderKg, public float $mediaKg, public float $kwh, public array $money)
-    {
+    private function __construct(
+        public float $handMinutes,
+        public float $waitMinutes,
+        public float $powderKg,
+        public float $mediaKg,
+        public float $kwh,
+        public array $money,
+    ) {
     }
 
     /**
-     * @param  list<array{sg: float, price: ?float}>  $powders  of the coats, from the metal up; price per kg, null for the shop's usual
+     * @param  list<array{sg: float, price: ?float}>  $powders  of the coats, from the metal up; price per kg, null for
+     *      the shop's usual
      * @param  array{hour?: float, powder_kg?: float, media_kg?: float, kwh?: float}  $prices
      * @param  float  $mediaKg  worn away by the blast, all pieces
      */
-    public static function of(Plan $plan, array $powders, float $mediaKg, ?Metal $metal, float $ambientC, array $prices): self
+    public static function of(Plan $plan, array $powders, float $mediaKg, float $ambientC, array $prices): self
     {
         $part = $plan->facts->part;
-        $minutes = array_sum(array_map(fn (Step $step): float => $step->minutes, $plan->steps));
+        $minutes = $plan->handMinutes();
         $kg = $spent = 0.0;
         foreach ($plan->facts->coats as $n => $coat) {
-            $each = $part->count * ($part->areaM2 ?? 0.0) / Cover::m2PerKg($powders[$n]['sg'] ?? 1.5, $coat->filmMicrons, self::TRANSFER);
+            $each =
+                ($part->count * ($part->areaM2 ?? 0.0)) /
+                Cover::m2PerKg($powders[$n]['sg'] ?? self::USUAL_SG, $coat->filmMicrons, self::TRANSFER);
             $kg += $each;
-            $spent += $each * ($powders[$n]['price'] ?? $prices['powder_kg'] ?? 0.0);
+            $spent += $each * ($powders[$n]['price'] ?? ($prices['powder_kg'] ?? 0.0));
         }
         $kwh = 0.0;
-        foreach ($plan->heats() as [$celsius]) {
-            $kwh += $metal === null ? 0.0 : $part->count * ($part->massKg ?? 0.0) * max(0.0, $metal->heatCapacity->enthalpy($ambientC, $celsius)) / 3.6e6 / self::OVEN_SHARE;
+        foreach ($plan->heatings() as [$celsius]) {
+            $joules = max(0.0, $part->metal->heatCapacity->enthalpy($ambientC, $celsius));
+            $kwh += ($part->count * ($part->massKg ?? 0.0) * $joules) / self::JOULES_PER_KWH / self::OVEN_SHARE;
         }
 
-        return new self($minutes, array_sum(array_map(fn (Step $step): float => $step->waitMinutes, $plan->steps)), $kg, $mediaKg, $kwh, [
-            'hands' => $minutes / 60 * ($prices['hour'] ?? 0.0), 'powder' => $spent, 'media' => $mediaKg * ($prices['media_kg'] ?? 0.0), 'heat' => $kwh * ($prices['kwh'] ?? 0.0),
+        return new self($minutes, $plan->waitMinutes(), $kg, $mediaKg, $kwh, [
+            'hands' => ($minutes / 60) * ($prices['hour'] ?? 0.0),
+            'powder' => $spent,
+            'media' => $mediaKg * ($prices['media_kg'] ?? 0.0),
+            'heat' => $kwh * ($prices['kwh'] ?? 0.0),
         ]);
     }
 
+    /** @return array<string, string> what each sum rests on */
+    public function how(): array
+    {
+        return [
+            'hands' => 'the minutes of every step on the route',
+            'powder' => 'area over cover at '.round(100 * self::TRANSFER).' % on the part',
+            'media' => 'what the blast wears to dust',
+            'heat' => 'metal to temperature for every bake, '.
+                round(100 * self::OVEN_SHARE).
+                ' % of the oven\'s energy in the load',
+        ];
+    }
+
+    /** All of it together, in the shop's currency. */
     public function total(): float
     {
         return array_sum($this->money);

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Route;
 
-use Aenum\Core\Rule\Facts\CoatFacts;
-use Aenum\Core\Rule\Facts\JobFacts;
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Word\Duty;
+use Aenum\Core\Word\Effect;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Made;
+use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\OnIt;
 
-/** What is said at the counter before the work begins: what will still show, what cannot be promised, what must be off first. */
+/**
+ * What is said at the counter before the work begins: what will still show, what cannot be promised, what must be off
+ * first.
+ */
 final readonly class Promise
 {
     /**
@@ -26,29 +35,59 @@ final readonly class Promise
 
         return new self(
             self::said([
-                ...array_map(fn (string $what): string => ucfirst(rtrim($what, '.')).' will show through the film.', $damage),
-                $part->has('rust') ? 'Pits the rust has eaten stay pits; powder follows them.' : null,
-                $part->made === 'welded' ? 'Weld seams and spatter scars stay as they are unless they are ground first.' : null,
-                $part->made === 'cast' ? 'Sand marks, seams and pores of the casting stay visible.' : null,
-                $part->has('stamped_plate') ? 'Stamped plates are masked and keep their present look.' : null,
-                $part->has('sharp_edges') ? 'Film draws thin on sharp edges; they are the first to rust.' : null,
-                array_filter($facts->coats, fn (CoatFacts $coat): bool => $coat->effect === 'bright') !== [] ? 'A bright powder looks like brushed metal, not like plating.' : null,
+                ...array_map(
+                    fn (string $what): string => ucfirst(rtrim($what, '.')).' will show through the film.',
+                    $damage,
+                ),
+                $part->carries(OnIt::Rust) ? 'Pits the rust has eaten stay pits; powder follows them.' : null,
+                $part->made === Made::Welded
+                    ? 'Weld seams and spatter scars stay as they are unless they are ground first.'
+                    : null,
+                $part->made === Made::Cast ? 'Sand marks, seams and pores of the casting stay visible.' : null,
+                $part->has(Feature::StampedPlate) ? 'Stamped plates are masked and keep their present look.' : null,
+                $part->has(Feature::SharpEdges)
+                    ? 'Film draws thin on sharp edges; they are the first to rust.'
+                    : null,
+                self::bright($facts) ? 'A bright powder looks like brushed metal, not like plating.' : null,
             ]),
             self::said([
-                $part->has('plating') ? 'Adhesion over old plating.' : null,
-                $part->isCasting() && $part->oily ? 'A film without a single pinhole on a casting that was oily once.' : null,
-                $part->metal === 'galvanised_steel' ? 'A film without a single pinhole over zinc.' : null,
-                $part->duty !== 'none' ? 'That the part may do its safety duty again: a licensed person decides that.' : null,
-                $facts->where === 'coast' && count($facts->coats) < 2 ? 'More than a few seasons by salt water under a single coat.' : null,
+                $part->carries(OnIt::Plating) ? 'Adhesion over old plating.' : null,
+                $part->isCasting() && $part->is(Mark::Oily)
+                    ? 'A film without a single pinhole on a casting that was oily once.'
+                    : null,
+                $part->isGalvanised() ? 'A film without a single pinhole over zinc.' : null,
+                $part->duty !== Duty::None
+                    ? 'That the part may do its safety duty again: a licensed person decides that.'
+                    : null,
+                $facts->byTheSea() && count($facts->coats) < 2
+                    ? 'More than a few seasons by salt water under a single coat.'
+                    : null,
             ]),
             self::said([
-                $part->has('rubber_or_plastic') ? 'Rubber and plastic.' : null,
-                $part->has('sealed_bearings') ? 'Sealed bearings.' : null,
-                $part->has('packed_grease') ? 'Grease packed into joints.' : null,
-                $part->has('solder_or_white_metal') ? 'Lead, tin and soldered joints: they melt in the oven.' : null,
-                $part->has('sealed_hollow') && ! $part->vented ? 'A hole into every sealed hollow: it bursts in the oven.' : null,
+                $part->has(Feature::RubberOrPlastic) ? 'Rubber and plastic.' : null,
+                $part->has(Feature::SealedBearings) ? 'Sealed bearings.' : null,
+                $part->has(Feature::PackedGrease) ? 'Grease packed into joints.' : null,
+                $part->has(Feature::SolderOrWhiteMetal)
+                    ? 'Lead, tin and soldered joints: they melt in the oven.'
+                    : null,
+                $part->isClosedHollow() ? 'A hole into every sealed hollow: it bursts in the oven.' : null,
             ]),
         );
+    }
+
+    private static function bright(JobFacts $facts): bool
+    {
+        return array_filter($facts->coats, fn (CoatFacts $coat): bool => $coat->effect === Effect::Bright) !== [];
+    }
+
+    /** @return array<string, non-empty-list<string>> what there is to say, under what it is */
+    public function heads(): array
+    {
+        return array_filter([
+            'What will still show' => $this->shows,
+            'What is not promised' => $this->notPromised,
+            'What must be off before it comes to us' => $this->offFirst,
+        ]);
     }
 
     /**

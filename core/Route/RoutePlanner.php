@@ -4,13 +4,28 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Route;
 
+use Aenum\Core\Blast\Sweep;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Metal\MetalCatalogue;
-use Aenum\Core\Rule\Facts\CoatFacts;
-use Aenum\Core\Rule\Facts\JobFacts;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Job\PartFacts;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Strip\Agent;
+use Aenum\Core\Strip\Agents;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\BakeOutWay;
+use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LastCleanWay;
+use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\MaskingWay;
+use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\Over;
+use Aenum\Core\Word\PaintTest;
+use Aenum\Core\Word\RustWay;
+use Aenum\Core\Word\StepKind;
+use Aenum\Core\Word\StripWay;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
 final class RoutePlanner
@@ -18,160 +33,290 @@ final class RoutePlanner
     /** @var list<Step> */
     private array $steps = [];
 
+    private readonly PartFacts $part;
+
     private readonly float $area;
 
     private function __construct(private readonly JobFacts $facts)
     {
-        $this->area = $facts->part->count * ($facts->part->areaM2 ?? 0.5);
+        $this->part = $facts->part;
+        $this->area = $facts->part->areaOfAllM2();
     }
 
     /** @return list<Step> */
     public static function lay(JobFacts $facts): array
     {
         $planner = new self($facts);
+        $planner->takeIn();
+        $planner->degrease();
         $planner->strip();
+        $planner->maskEarly();
         $planner->blast();
         $planner->clean();
         $planner->hang();
         $planner->coats();
-        $planner->add(StepKind::Inspect, 3 + 0.5 * $facts->part->count, 0, 'Look, measure the film, rub with solvent.');
-        if ($planner->masks() > 0) {
-            $planner->add(StepKind::Unmask, 0.5 * $planner->masks() * $facts->part->count, 0, 'Every plug, cap and disc is counted off again.');
-        }
-        $planner->add(StepKind::Release, 5, 0, 'Handed over with its record.');
+        $planner->finish();
 
         return $planner->steps;
     }
 
-    private function add(StepKind $kind, float $minutes, float $wait, string $why, ?float $celsius = null, ?float $hold = null, ?int $coat = null): void
+    private function add(Step $step): void
     {
-        $this->steps[] = new Step($kind, $minutes, $wait, $why, $celsius, $hold, $coat);
+        $this->steps[] = $step;
+    }
+
+    private function takeIn(): void
+    {
+        if (array_filter($this->part->features, fn (Feature $feature): bool => $feature->isSoft()) !== []) {
+            $why = 'What burns or melts comes off, is photographed and counted.';
+            $this->add(new Step(StepKind::TakeApart, 10 + 4 * $this->part->count, 0, $why));
+        }
+        $painted = array_filter($this->part->onIt, fn (OnIt $on): bool => $on->isPaint()) !== [];
+        if ($painted && $this->part->paintTest === PaintTest::NotTested) {
+            $this->add(new Step(StepKind::PaintTest, 10, 5, 'Old paint may hold lead or chromate.'));
+        }
+    }
+
+    private function degrease(): void
+    {
+        if (! $this->part->isGreasy()) {
+            return;
+        }
+        $why = 'Before it ever sees blast cabinet or oven, or the media carries the oil on and the oven smokes.';
+        $this->add(new Step(StepKind::Degrease, 5 + 3 * $this->area, 10, $why));
+        $this->rinse('Alkali left in seams lifts the film later.');
+        if (! $this->stripper()?->isFire() && $this->stripper() !== null) {
+            return;
+        }
+        if ($this->bakeOut()['before'] && $this->stripper() === null) {
+            $this->bakeOutStep('Drives the oil out first; the blast then takes off what comes up.');
+
+            return;
+        }
+        $this->dry('A wet part clogs the media and rusts.');
+    }
+
+    /** What the coating on it is stripped with; null where it goes straight to the blast. */
+    private function stripper(): ?Agent
+    {
+        $coatings = $this->part->coatings();
+        $slow = array_filter($coatings, fn (OnIt $on): bool => $on->isCrossLinked()) !== [];
+        $way = $this->facts->house->strip;
+        if ($coatings === [] || $way === StripWay::Blast || ($way === StripWay::ByCoating && ! $slow)) {
+            return null;
+        }
+        $agent =
+            $this->facts->agent ??
+            match ($way) {
+                StripWay::Caustic => Agents::get('caustic'),
+                StripWay::BurnOff => Agents::get('burn_off'),
+                default => Agents::get('benzyl'),
+            };
+        $takes = array_filter($coatings, $agent->takesOff(...)) !== [];
+
+        return $takes && $this->suits($agent) ? $agent : Agents::get('benzyl');
+    }
+
+    /** Whether nothing about the part forbids an agent outright, so that the house's way can be its. */
+    private function suits(Agent $agent): bool
+    {
+        $burns =
+            $this->part->isHardSteel() ||
+            $this->part->isClosedHollow() ||
+            $this->part->paintTest->isPositive() ||
+            $this->part->carries(OnIt::PlasticCoating);
+
+        return $agent->harms($this->part->metal) === null && ! ($agent->isFire() && $burns);
     }
 
     private function strip(): void
     {
-        $part = $this->facts->part;
-        $loose = array_filter(['rubber_or_plastic', 'sealed_bearings', 'packed_grease'], $part->has(...));
-        if ($loose !== []) {
-            $this->add(StepKind::TakeApart, 10 + 4 * $part->count, 0, 'What burns or melts comes off, is photographed and counted.');
+        $agent = $this->stripper();
+        if ($agent !== null) {
+            $this->stripWith($agent);
         }
-        if (($part->has('paint') || $part->has('two_part_paint')) && ! $part->paintTested) {
-            $this->add(StepKind::PaintTest, 10, 5, 'Old paint may hold lead or chromate.');
-        }
-        if ($part->has('grease') || $part->oily) {
-            $this->add(StepKind::Degrease, 5 + 3 * $this->area, 10, 'Before it ever sees the blast cabinet, or the media carries the oil on.');
-        }
-        $this->strippingOf();
-        if ($this->bakeOut()['before']) {
+        $done = array_filter($this->steps, fn (Step $step): bool => $step->kind === StepKind::BakeOut) !== [];
+        if ($this->bakeOut()['before'] && ! $done) {
             $this->bakeOutStep('Drives the oil out first; the blast then takes off what comes up.');
         }
     }
 
-    private function strippingOf(): void
+    private function stripWith(Agent $agent): void
     {
-        $way = $this->facts->house->way('strip');
-        foreach (['old_powder', 'two_part_paint', 'paint'] as $coating) {
-            $slow = $coating !== 'paint';
-            if ($this->facts->part->has($coating) && ($way !== 'blast') && ($way !== 'by_coating' || $slow)) {
-                $this->stripStep($coating, in_array($way, ['caustic', 'burn_off'], true) && ! isset(Agent::get($way)->never[$this->facts->part->metal]) ? $way : 'chemical', $slow);
-
-                return;
-            }
-        }
-    }
-
-    private function stripStep(string $coating, string $way, bool $slow): void
-    {
-        if ($way === 'burn_off') {
-            $this->add(StepKind::BurnOff, 10, Agent::get('burn_off')->dwell($coating) + Agent::get('burn_off')->waitAfter, 'Fire takes what is coated off; the ash is blown off cold.');
+        $kind = Agents::stepFor($agent);
+        $dwell = $agent->dwell(...$this->part->coatings());
+        if ($agent->isFire()) {
+            $why = 'Fire takes what is coated off; the ash is blown off cold.';
+            $this->add(
+                new Step($kind, 10, $dwell + $agent->waitAfter, $why, $agent->celsius, $dwell, null, $agent),
+            );
 
             return;
         }
-        $this->add($way === 'caustic' ? StepKind::StripCaustic : StepKind::StripChemical, 5 + 6 * $this->area, $way === 'caustic' ? Agent::get('caustic')->dwell($coating) : RouteTimes::STRIP_DWELL[$coating], $slow ? 'Cross-linked coating is slow and dirty to blast; a stripper loosens it first.' : 'The house strips paint before it blasts.');
-        $this->add(StepKind::Rinse, 3 + $this->area, 0, 'Rinse and neutralise what the stripper left.');
-        $this->add(StepKind::DryOff, 2, RouteTimes::DRY_OFF_MIN + 10, 'A wet part clogs the media and rusts.', RouteTimes::DRY_OFF_C, RouteTimes::DRY_OFF_MIN);
+        $slow = array_filter($this->part->coatings(), fn (OnIt $on): bool => $on->isCrossLinked()) !== [];
+        $why = $slow
+            ? 'Cross-linked coating is slow and dirty to blast; a stripper loosens it first.'
+            : 'The house strips paint before it blasts.';
+        $this->add(new Step($kind, 5 + 6 * $this->area, $dwell, $why, agent: $agent));
+        $this->rinse('Rinse and neutralise what the stripper left.');
+        if ($agent->acid && $this->part->isHardSteel()) {
+            $this->reliefBake();
+        }
+        $this->dry('A wet part clogs the media and rusts.');
+    }
+
+    private function reliefBake(): void
+    {
+        $hold = ReliefBake::holdMinutes($this->part->strengthMpa);
+        $celsius = min(ReliefBake::mostC($this->part->temperC), (ReliefBake::LEAST_C + ReliefBake::MOST_C) / 2);
+        $why = 'Hydrogen from the acid must be out before it cracks the steel: begun at once.';
+        $wait = RouteTimes::HEAT_UP + $hold;
+        $this->add(new Step(StepKind::ReliefBake, 3, $wait, $why, $celsius, $hold));
+        $this->cool($celsius);
+    }
+
+    private function rinse(string $why): void
+    {
+        $this->add(new Step(StepKind::Rinse, 3 + $this->area, 0, $why));
+    }
+
+    private function dry(string $why): void
+    {
+        $dried = end($this->steps);
+        if ($dried instanceof Step && in_array($dried->kind, [StepKind::Cool, StepKind::DryOff], true)) {
+            return;
+        }
+        $seams = $this->part->has(Feature::Seams);
+        $hold = $seams ? RouteTimes::DRY_OFF_SEAMS_MIN : RouteTimes::DRY_OFF_MIN;
+        $why = $seams ? 'Seams hold water: a long hot dry.' : $why;
+        $wait = $hold + RouteTimes::DRY_OFF_HEAT_UP;
+        $this->add(new Step(StepKind::DryOff, 2, $wait, $why, RouteTimes::DRY_OFF_C, $hold));
         $this->cool(RouteTimes::DRY_OFF_C);
+    }
+
+    private function maskEarly(): void
+    {
+        $way = $this->facts->house->masking;
+        if ($way !== MaskingWay::AllLate && $this->plugs() > 0) {
+            $this->mask(StepKind::PlugMask, $this->plugs(), 'Plugs keep media out of bores and threads.');
+        }
+        if ($way === MaskingWay::AllEarly && $this->tapes() > 0) {
+            $why = 'The house masks before it blasts; the tape must stand every bake.';
+            $this->mask(StepKind::TapeMask, $this->tapes(), $why);
+        }
+    }
+
+    private function mask(StepKind $kind, int $features, string $why): void
+    {
+        $this->add(new Step($kind, RouteTimes::MASK_EACH * $features * $this->part->count, 0, $why));
     }
 
     /** Rust and nothing else, on a house that converts it rather than blasts. */
     private function convertsRust(): bool
     {
-        return $this->facts->house->way('rust') === 'convert' && $this->facts->part->rusts() && array_diff($this->leftToBlast(), ['bare', 'grease']) === ['rust'];
+        $left = array_filter(
+            $this->leftToBlast(),
+            fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
+        );
+
+        return $this->facts->house->rust === RustWay::Convert &&
+            $this->part->family()->rusts() &&
+            array_values($left) === [OnIt::Rust];
     }
 
     private function blast(): void
     {
-        $part = $this->facts->part;
-        $early = in_array($this->facts->house->way('masking'), ['plugs_early', 'all_early'], true);
-        if ($early && $this->plugs() > 0) {
-            $this->add(StepKind::PlugMask, RouteTimes::MASK_EACH * $this->plugs() * $part->count, 0, 'Plugs keep media out of bores and threads.');
-        }
-        if ($this->facts->house->way('masking') === 'all_early' && $this->tapes() > 0) {
-            $this->add(StepKind::TapeMask, RouteTimes::MASK_EACH * $this->tapes() * $part->count, 0, 'The house masks before it blasts; the tape must stand every bake.');
-        }
-        if ($this->convertsRust()) {
-            $this->add(StepKind::RustConvert, 2 * (2 + 4 * $this->area), 40 + Agent::get('converter')->waitAfter, 'Rust turned to a black layer; it needs its day before it carries a film.');
-        } elseif ($part->metal === 'galvanised_steel') {
-            $this->add(StepKind::SweepBlast, 60 * $this->area / RouteTimes::SWEEP_M2_PER_H, 0, 'Only enough to roughen the zinc.');
-        } else {
-            $rate = min([RouteTimes::BLAST_M2_PER_H['bare'], ...array_map(fn (string $on): float => RouteTimes::BLAST_M2_PER_H[$on], $this->leftToBlast())]);
-            $this->add(StepKind::Blast, 60 * $this->area / $rate, 0, 'To clean metal with a tooth for the film. Gloves only from here on.');
-        }
-        if (array_filter(['seams', 'threads', 'recesses', 'bores'], $part->has(...)) !== []) {
-            $this->add(StepKind::BlowOut, 2 + 0.5 * $part->count, 0, 'Media left in a seam or thread bubbles the film.');
+        match (true) {
+            $this->convertsRust() => $this->convert(),
+            $this->part->isGalvanised() => $this->sweep('Only enough to roughen the zinc.'),
+            default => $this->add(
+                new Step(
+                    StepKind::Blast,
+                    (60 * $this->area) / OnIt::slowestM2PerH(...$this->leftToBlast()),
+                    0,
+                    'To clean metal with a tooth for the film. Gloves only from here on.',
+                ),
+            ),
+        };
+        if (array_filter($this->part->features, fn (Feature $one): bool => $one->keepsMedia()) !== []) {
+            $why = 'Media left in a seam or thread bubbles the film.';
+            $this->add(new Step(StepKind::BlowOut, 2 + 0.5 * $this->part->count, 0, $why));
         }
         $bakeOut = $this->bakeOut();
-        if ($bakeOut['after']) {
-            $this->bakeOutStep('Drives gas out of pores the blast has opened.');
-            if ($bakeOut['before'] || $part->rusts()) {
-                $this->add(StepKind::SweepBlast, 60 * $this->area / RouteTimes::SWEEP_M2_PER_H, 0, 'Takes off what the bake-out brought up, and starts the bare-steel clock anew.');
-            }
+        if (! $bakeOut['after']) {
+            return;
+        }
+        $this->bakeOutStep('Drives gas out of pores the blast has opened.');
+        if (! $this->convertsRust() && ($bakeOut['before'] || $this->part->family()->rusts())) {
+            $this->sweep('Takes off what the bake-out brought up, and starts the bare-steel clock anew.');
         }
     }
 
-    /** @return list<string> what is still on the part when it comes to the nozzle */
+    private function convert(): void
+    {
+        $converter = Agents::get('converter');
+        $this->add(
+            new Step(
+                StepKind::RustConvert,
+                $converter->coats * (2 + $converter->minutesPerM2 * $this->area),
+                $converter->coats * $converter->dwell(OnIt::Rust) + $converter->waitAfter,
+                'Rust turned to a black layer; it needs its day before it carries a film.',
+            ),
+        );
+        $this->rinse('Wipe off and rinse what has not turned black, as its sheet says.');
+        $this->dry('Dry before powder, or it blisters.');
+    }
+
+    private function sweep(string $why): void
+    {
+        $this->add(new Step(StepKind::SweepBlast, Sweep::minutes($this->area), 0, $why));
+    }
+
+    /** @return list<OnIt> what is still on the part when it comes to the nozzle */
     private function leftToBlast(): array
     {
-        $stripped = array_filter($this->steps, fn (Step $step): bool => in_array($step->kind, [StepKind::StripChemical, StepKind::StripCaustic, StepKind::BurnOff], true)) !== [];
+        $stripped = array_filter($this->steps, fn (Step $step): bool => $step->kind->strips()) !== [];
+        $left = array_filter($this->part->onIt, fn (OnIt $on): bool => ! $stripped || ! $on->isCoating());
 
-        return array_values(array_filter($this->facts->part->onIt, fn (string $on): bool => ! $stripped || ! in_array($on, ['paint', 'two_part_paint', 'old_powder'], true)));
+        return array_values($left);
     }
 
     private function clean(): void
     {
-        $part = $this->facts->part;
-        $way = $this->facts->house->way('last_clean');
-        if ($way === 'solvent' || ($way === 'by_use' && ! $this->facts->outdoors())) {
-            $this->add(StepKind::SolventWipe, 2 + 2 * $this->area, 5, 'Takes off the last dust and finger marks.');
+        $way = $this->facts->house->lastClean;
+        if ($way === LastCleanWay::Solvent || ($way === LastCleanWay::ByUse && ! $this->facts->outdoors())) {
+            $why = 'Takes off the last dust and finger marks.';
+            $this->add(new Step(StepKind::SolventWipe, 2 + 2 * $this->area, RouteTimes::FLASH_OFF, $why));
 
             return;
         }
-        $this->add(StepKind::Wash, RouteTimes::WASH_STAGE + $this->area, 3, 'Detergent wash.');
-        if ($way !== 'detergent' && $part->isLightAlloy()) {
-            $this->add(StepKind::Conversion, RouteTimes::WASH_STAGE, 3, 'Outdoor aluminium gets a conversion coat; phosphate builds nothing on it.');
-        } elseif ($way !== 'detergent' && $part->rusts()) {
-            $this->add(StepKind::Phosphate, RouteTimes::WASH_STAGE, 3, 'Outdoor steel gets iron phosphate.');
+        $this->add(new Step(StepKind::Wash, RouteTimes::WASH_STAGE + $this->area, 3, 'Detergent wash.'));
+        $advice = Pretreatment::for($this->facts);
+        if ($way !== LastCleanWay::Detergent && $advice->step !== null) {
+            $this->add(new Step($advice->step, RouteTimes::WASH_STAGE, 3, $advice->why));
         }
-        $this->add(StepKind::Rinse, RouteTimes::WASH_STAGE, 2, 'Nothing of the bath may stay.');
-        $hold = $part->has('seams') ? RouteTimes::DRY_OFF_SEAMS_MIN : RouteTimes::DRY_OFF_MIN;
-        $this->add(StepKind::DryOff, 2, $hold + 10, $part->has('seams') ? 'Seams hold water: a long hot dry.' : 'Dry before powder, or flash rust and pinholes.', RouteTimes::DRY_OFF_C, $hold);
-        $this->cool(RouteTimes::DRY_OFF_C);
+        $this->add(new Step(StepKind::Rinse, RouteTimes::WASH_STAGE, 2, 'Nothing of the bath may stay.'));
+        $this->dry('Dry before powder, or flash rust and pinholes.');
     }
 
     private function hang(): void
     {
-        $part = $this->facts->part;
-        $way = $this->facts->house->way('masking');
-        if ($way === 'all_late' && $this->plugs() > 0) {
-            $this->add(StepKind::PlugMask, RouteTimes::MASK_EACH * $this->plugs() * $part->count, 0, 'Fresh plugs, after the blast.');
+        $way = $this->facts->house->masking;
+        if ($way === MaskingWay::AllLate && $this->plugs() > 0) {
+            $this->mask(StepKind::PlugMask, $this->plugs(), 'Fresh plugs, after the blast.');
         }
-        if ($way !== 'all_early' && $this->tapes() > 0) {
-            $this->add(StepKind::TapeMask, RouteTimes::MASK_EACH * $this->tapes() * $part->count, 0, 'Faces and seats that must stay metal.');
+        if ($way !== MaskingWay::AllEarly && $this->tapes() > 0) {
+            $this->mask(StepKind::TapeMask, $this->tapes(), 'Faces and seats that must stay metal.');
         }
-        $this->add(StepKind::Hang, RouteTimes::HANG_EACH * $part->count, 0, 'So that everything drains, nothing touches, and the heavy part cannot fall.');
-        $this->add(StepKind::GroundCheck, 1, 0, 'Part to earth under 1 MΩ for this rack.');
-        if ($this->facts->house->way('coat') === 'warm') {
-            $this->add(StepKind::Warm, 1, 12, 'Warm metal takes powder in recesses and lets gas out.', 80, 5);
+        $why = 'So that everything drains, nothing touches, and the heavy part cannot fall.';
+        $this->add(new Step(StepKind::Hang, RouteTimes::HANG_EACH * $this->part->count, 0, $why));
+        $this->add(
+            new Step(StepKind::GroundCheck, 1, 0, 'Part to earth for this rack, before anything is sprayed.'),
+        );
+        if ($this->facts->house->coat === CoatWay::Warm) {
+            $why = 'Warm metal takes powder in recesses and lets gas out.';
+            $wait = RouteTimes::WARM_WAIT;
+            $this->add(new Step(StepKind::Warm, 1, $wait, $why, RouteTimes::WARM_C, RouteTimes::WARM_HOLD));
         }
     }
 
@@ -179,65 +324,120 @@ final class RoutePlanner
     {
         foreach ($this->facts->coats as $n => $coat) {
             $above = $this->facts->coats[$n + 1] ?? null;
-            if ($coat->over === 'abraded') {
-                $this->add(StepKind::Abrade, 2 + 6 * $this->area, 0, 'A cured film gives the next coat nothing to hold to until it is abraded.', null, null, $n + 1);
+            if ($coat->over === Over::Abraded) {
+                $why = 'A cured film gives the next coat nothing to hold to until it is abraded.';
+                $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area, 0, $why, coat: $n + 1));
             }
-            $this->add(StepKind::Coat, 5 + 60 * $this->area / RouteTimes::COAT_M2_PER_H, 0, $n === 0 ? 'Recesses first, then edges and insides, then faces.' : 'Lower voltage over a film: it charges up.', null, null, $n + 1);
-            $flow = $above !== null && $above->over === 'flowed';
-            $this->add(StepKind::Bake, 3, RouteTimes::HEAT_UP + ($flow ? 5 : $coat->bakeMinutes), $flow ? 'Flowed only, so that the next coat bonds.' : 'Counted from the metal, not from the door; the cure bench works it out.', $coat->bakeC, $flow ? 5 : $coat->bakeMinutes, $n + 1);
+            $why =
+                $n === 0
+                    ? 'Recesses first, then edges and insides, then faces.'
+                    : 'Lower voltage over a film: it charges up.';
+            $minutes = RouteTimes::COAT_SET_UP + (60 * $this->area) / RouteTimes::COAT_M2_PER_H;
+            $this->add(new Step(StepKind::Coat, $minutes, 0, $why, coat: $n + 1));
+            $flow = $above !== null && $above->over === Over::Flowed;
+            $hold = $flow ? RouteTimes::FLOW_MIN : $coat->bakeMinutes;
+            $why = $flow
+                ? 'Flowed only, so that the next coat bonds.'
+                : 'Counted from the metal, not from the door; the cure bench works it out.';
+            $this->add(new Step(StepKind::Bake, 3, RouteTimes::HEAT_UP + $hold, $why, $coat->bakeC, $hold, $n + 1));
             $this->cool($coat->bakeC);
         }
     }
 
+    private function finish(): void
+    {
+        $count = $this->part->count;
+        $this->add(new Step(StepKind::Inspect, 3 + 0.5 * $count, 0, 'Look, measure the film, rub with solvent.'));
+        $masks = $this->plugs() + $this->tapes();
+        if ($masks > 0) {
+            $why = 'Every plug, cap and disc is counted off again.';
+            $this->add(new Step(StepKind::Unmask, RouteTimes::UNMASK_EACH * $masks * $count, 0, $why));
+        }
+        $this->add(new Step(StepKind::Release, 5, 0, 'Handed over with its record.'));
+    }
+
     private function cool(float $fromC): void
     {
-        $part = $this->facts->part;
-        $minutes = 30.0;
-        if ($part->massKg !== null && $part->areaM2 !== null && in_array($part->metal, MetalCatalogue::keys(), true)) {
-            try {
-                $minutes = Cooling::minutes(LoadItem::of('part', 1, MetalCatalogue::get($part->metal), $part->massKg, $part->areaM2), $fromC, 22, 38);
-            } catch (InvalidQuantity) {
-                $minutes = 30.0;
-            }
+        $this->add(new Step(StepKind::Cool, 0, $this->coolingMinutes($fromC), 'To handle, and to coat cold.'));
+    }
+
+    private function coolingMinutes(float $fromC): float
+    {
+        $part = $this->part;
+        if ($part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
+            return RouteTimes::COOL_GUESS;
         }
-        $this->add(StepKind::Cool, 0, $minutes, 'To handle, and to coat cold: below 40 °C.');
+        try {
+            $item = LoadItem::of('part', 1, $part->metal, $part->massKg, $part->areaM2);
+
+            return Cooling::minutes($item, $fromC, RouteTimes::ROOM_C, RouteTimes::COOL_TO_C);
+        } catch (InvalidQuantity) {
+            return RouteTimes::COOL_GUESS;
+        }
     }
 
     /** @return array{before: bool, after: bool} */
     private function bakeOut(): array
     {
-        $part = $this->facts->part;
-        if (! $part->gasses() || $this->facts->coats === []) {
+        if (! $this->part->gasses() || $this->facts->coats === []) {
             return ['before' => false, 'after' => false];
         }
+        $oily = $this->part->is(Mark::Oily);
 
-        return match ($this->facts->house->way('bake_out')) {
-            'before_blast' => ['before' => true, 'after' => false],
-            'after_blast' => ['before' => false, 'after' => true],
-            'both' => ['before' => true, 'after' => true],
-            default => ['before' => $part->oily, 'after' => ! $part->oily || $part->isCasting()],
+        return match ($this->facts->house->bakeOut) {
+            BakeOutWay::BeforeBlast => ['before' => true, 'after' => false],
+            BakeOutWay::AfterBlast => ['before' => false, 'after' => true],
+            BakeOutWay::Both => ['before' => true, 'after' => true],
+            BakeOutWay::ByPart => ['before' => $oily, 'after' => ! $oily || $this->part->isCasting()],
         };
     }
 
     private function bakeOutStep(string $why): void
     {
-        $celsius = max(array_map(fn (CoatFacts $coat): float => $coat->bakeC, $this->facts->coats) ?: [180.0]) + RouteTimes::BAKE_OUT_ABOVE;
-        $this->add(StepKind::BakeOut, 3, RouteTimes::HEAT_UP + RouteTimes::BAKE_OUT_HOLD, $why, $celsius, RouteTimes::BAKE_OUT_HOLD);
+        $celsius = self::bakeOutC($this->facts);
+        $hold = RouteTimes::BAKE_OUT_HOLD;
+        $this->add(new Step(StepKind::BakeOut, 3, RouteTimes::HEAT_UP + $hold, $why, $celsius, $hold));
         $this->cool($celsius);
+    }
+
+    /** Part metal a bake-out is set to where nobody has said otherwise, °C. */
+    public static function bakeOutC(JobFacts $facts): float
+    {
+        $cure = $facts->hottestCureC();
+
+        return $cure === null ? RouteTimes::BAKE_OUT_C : $cure + RouteTimes::BAKE_OUT_ABOVE;
     }
 
     private function plugs(): int
     {
-        return count(array_filter(['threads', 'bores'], $this->facts->part->has(...)));
+        return count(array_filter($this->part->features, fn (Feature $one): bool => $one->isPlugged()));
     }
 
     private function tapes(): int
     {
-        return count(array_filter(['seats', 'faces', 'stamped_plate'], $this->facts->part->has(...)));
+        return count(array_filter($this->part->features, fn (Feature $one): bool => $one->isTaped()));
     }
 
-    private function masks(): int
+    /** A step somebody adds by hand, as it usually is. */
+    public static function fresh(StepKind $kind): Step
     {
-        return $this->plugs() + $this->tapes();
+        $why = 'Added by hand.';
+        [$celsius, $hold] = match ($kind) {
+            StepKind::BakeOut => [RouteTimes::BAKE_OUT_C, RouteTimes::BAKE_OUT_HOLD],
+            StepKind::ReliefBake => [(ReliefBake::LEAST_C + ReliefBake::MOST_C) / 2, ReliefBake::holdMinutes(null)],
+            StepKind::DryOff => [RouteTimes::DRY_OFF_C, RouteTimes::DRY_OFF_MIN],
+            StepKind::Bake => [200.0, 10.0],
+            StepKind::Warm => [RouteTimes::WARM_C, RouteTimes::WARM_HOLD],
+            default => [null, null],
+        };
+        $agent = Agents::usualFor($kind);
+        $wait = match (true) {
+            $hold !== null => $hold + RouteTimes::HEAT_UP,
+            $kind === StepKind::SolventWipe => RouteTimes::FLASH_OFF,
+            $agent !== null => $agent->coats * $agent->dwell(...OnIt::cases()) + $agent->waitAfter,
+            default => 0.0,
+        };
+
+        return new Step($kind, 5, $wait, $why, $celsius, $hold);
     }
 }

@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace Aenum\Core\Route;
 
 /**
- * What work takes, as a first idea: hands-on minutes and waits. House figures of general practice for a small shop;
- * they order the day and give a first price, and logged times correct them.
+ * What work takes, as a first idea: hands-on minutes and waits. House figures of general practice for a small shop,
+ * unverified; they order the day and give a first price, and logged times correct them.
  */
 final class RouteTimes
 {
-    /** Blasting, m²/h at 8 mm and 7 bar, by what is on the part. */
-    public const BLAST_M2_PER_H = ['bare' => 12.0, 'mill_scale' => 7.0, 'rust' => 8.0, 'paint' => 6.0, 'two_part_paint' => 3.5, 'old_powder' => 2.5, 'plating' => 3.0, 'grease' => 8.0];
-
-    /** Dwell of a stripper, min: paint in minutes, powder in hours. */
-    public const STRIP_DWELL = ['paint' => 30.0, 'two_part_paint' => 45.0, 'old_powder' => 480.0];
-
     /** Masking one feature of one piece, min. */
     public const MASK_EACH = 1.5;
 
-    public const SWEEP_M2_PER_H = 25.0;
+    /** Counting the masks of one feature of one piece off again, min. */
+    public const UNMASK_EACH = 0.5;
 
     public const COAT_M2_PER_H = 18.0;
+
+    /** Setting gun and booth up for a coat, min. */
+    public const COAT_SET_UP = 5.0;
 
     public const HANG_EACH = 1.2;
 
@@ -34,11 +32,39 @@ final class RouteTimes
     /** Seams and crevices keep water: a long hot dry. */
     public const DRY_OFF_SEAMS_MIN = 45.0;
 
+    /** Heating up to a dry-off, min. */
+    public const DRY_OFF_HEAT_UP = 10.0;
+
+    /** A bake-out begins with this hold and this much over the hottest cure; the shop's own habit may be longer. */
     public const BAKE_OUT_HOLD = 45.0;
 
     /** Above the hottest cure planned, K. */
     public const BAKE_OUT_ABOVE = 10.0;
 
+    /** Where no coat says how hot, °C part metal. */
+    public const BAKE_OUT_C = 210.0;
+
     /** Heating up, where the load is not yet worked out, min. */
     public const HEAT_UP = 25.0;
+
+    /** A coat that is only to flow, at temperature, min. */
+    public const FLOW_MIN = 5.0;
+
+    /** Warming a part before it is coated warm: °C part metal, minutes held, minutes in all. */
+    public const WARM_C = 80.0;
+
+    public const WARM_HOLD = 5.0;
+
+    public const WARM_WAIT = 12.0;
+
+    /** Vapour of a solvent wipe gone, min. */
+    public const FLASH_OFF = 5.0;
+
+    /** Cooling, where mass and area are not known, min. */
+    public const COOL_GUESS = 30.0;
+
+    /** Cool enough to coat cold: below the powder's tack, °C; the room it cools in, °C. */
+    public const COOL_TO_C = 38.0;
+
+    public const ROOM_C = 22.0;
 }

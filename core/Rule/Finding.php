@@ -4,25 +4,42 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule;
 
+use Aenum\Core\Unit\Said;
+
 /** A rule that fired, and on what. */
 final readonly class Finding
 {
-    public function __construct(public Rule $rule, public string $evidence, public ?string $signedBy = null)
+    public function __construct(public Rule $rule, public Said $evidence, public ?string $signedBy = null)
     {
     }
 
     /** Whether the job may go on as far as this finding goes. */
     public function holds(): bool
     {
-        return $this->rule->severity() === Severity::Stop || ($this->rule->severity() === Severity::Sign && $this->signedBy === null);
+        return $this->isStop() || ($this->rule->severity === Severity::Sign && $this->signedBy === null);
     }
 
-    /** @return array<string, mixed> */
-    public function told(): array
+    /** Nothing but a change gets past it. */
+    public function isStop(): bool
     {
-        return [
-            'rule' => $this->rule->key(), 'severity' => $this->rule->severity()->value, 'evidence' => $this->evidence,
-            'reason' => $this->rule->reason(), 'way_out' => $this->rule->wayOut(), 'signed_by' => $this->signedBy,
-        ];
+        return $this->rule->severity === Severity::Stop;
+    }
+
+    /** Nobody has put a name under it. */
+    public function isOpen(): bool
+    {
+        return $this->signedBy === null;
+    }
+
+    /** What fired, why it matters, what gets past it. */
+    public function words(): Said
+    {
+        return Said::all([$this->evidence->asSentence(), $this->rule->reason, $this->rule->wayOut]);
+    }
+
+    /** What fired and what gets past it, where there is room for no more. */
+    public function brief(): Said
+    {
+        return Said::all([$this->evidence->asSentence(), $this->rule->wayOut]);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule;
 
-/** Every rule there is: the classes in Rules/. */
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Unit\Said;
+
+/** Every rule there is: the classes in Rules/. Whoever wants to know what a rule thinks asks here. */
 final class RuleBook
 {
     /** @return list<Rule> by group, the heaviest first */
@@ -16,28 +19,82 @@ final class RuleBook
             foreach (glob(__DIR__.'/Rules/*.php') ?: [] as $file) {
                 /** @var class-string<Rule> $class */
                 $class = __NAMESPACE__.'\\Rules\\'.basename($file, '.php');
-                $rules[] = new $class;
+                $rule = new $class;
+                $rules[self::order($rule)] = $rule;
             }
-            $groups = array_column(Group::cases(), 'value');
-            usort($rules, fn (Rule $a, Rule $b): int => [array_search($a->group()->value, $groups, true), $a->severity()->rank(), $a->key()] <=> [array_search($b->group()->value, $groups, true), $b->severity()->rank(), $b->key()]);
+            ksort($rules, SORT_STRING);
+            $rules = array_values($rules);
         }
 
         /** @var list<Rule> */
         return $rules;
     }
 
-    /** @return list<Finding> the heaviest first */
-    public static function judge(Plan $plan): array
+    /** The rule of a key; null where there is none. */
+    public static function find(string $key): ?Rule
     {
-        $findings = [];
         foreach (self::all() as $rule) {
-            $evidence = $rule->applies($plan);
-            if ($evidence !== null) {
-                $findings[] = new Finding($rule, $evidence, $plan->facts->signed[$rule->key()] ?? null);
+            if ($rule->key === $key) {
+                return $rule;
             }
         }
-        usort($findings, fn (Finding $a, Finding $b): int => $a->rule->severity()->rank() <=> $b->rule->severity()->rank());
+
+        return null;
+    }
+
+    /**
+     * What the rules say of a plan at a moment, the heaviest first.
+     *
+     * @return list<Finding>
+     */
+    public static function judge(Plan $plan, Moment ...$at): array
+    {
+        $findings = [];
+        foreach (self::askedAt(...$at) as $rule) {
+            $evidence = $rule->applies($plan);
+            if ($evidence !== null) {
+                $findings[] = new Finding($rule, Said::from($evidence), self::signedBy($plan, $rule));
+            }
+        }
+        usort($findings, fn (Finding $a, Finding $b): int => $a->rule->severity->rank() <=> $b->rule->severity->rank());
 
         return $findings;
+    }
+
+    /**
+     * What keeps a plan from going on at a moment.
+     *
+     * @return list<Finding>
+     */
+    public static function holding(Plan $plan, Moment ...$at): array
+    {
+        return array_values(array_filter(self::judge($plan, ...$at), fn (Finding $finding): bool => $finding->holds()));
+    }
+
+    /** @return list<Rule> those asked at any of these moments */
+    private static function askedAt(Moment ...$at): array
+    {
+        /** @var array<string, list<Rule>> $known */
+        static $known = [];
+        $key = implode(' ', array_map(fn (Moment $moment): string => $moment->value, $at));
+
+        return $known[$key] ??= array_values(
+            array_filter(self::all(), fn (Rule $rule): bool => $rule->isAskedAt(...$at)),
+        );
+    }
+
+    private static function signedBy(Plan $plan, Rule $rule): ?string
+    {
+        return $plan->facts->signed[$rule->key] ?? null;
+    }
+
+    /** By group, then by weight, then by name. */
+    private static function order(Rule $rule): string
+    {
+        /** @var array<string, int>|null $groups */
+        static $groups = null;
+        $groups ??= array_flip(array_column(Group::cases(), 'value'));
+
+        return sprintf('%02d %d %s', $groups[$rule->group->value], $rule->severity->rank(), $rule->key);
     }
 }

@@ -14,6 +14,12 @@ enum Severity: string
     case Warn = 'warn';
     case Note = 'note';
 
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return $this->value;
+    }
+
     /** Heaviest first. */
     public function rank(): int
     {

@@ -31,21 +31,32 @@ final readonly class Extent
         return new self($volumeM3, $areaM2, $areaM2, $areaM2, $thickestMm, $boxMm);
     }
 
-    public function times(int $count): self
+    /** The same, so many times over. */
+    public function withCount(int $count): self
     {
-        return new self($count * $this->volumeM3, $count * $this->coatAreaM2, $count * $this->blastAreaM2, $count * $this->heatAreaM2, $this->thickestMm, $this->boxMm);
+        return new self(
+            $count * $this->volumeM3,
+            $count * $this->coatAreaM2,
+            $count * $this->blastAreaM2,
+            $count * $this->heatAreaM2,
+            $this->thickestMm,
+            $this->boxMm,
+        );
     }
 
     /** Round holes through so much metal: both faces lose the hole, its wall is gained. */
     public function less(float $diameterMm, float $throughMm, int $count): self
     {
-        $hole = M_PI / 4 * $diameterMm ** 2;
+        $hole = (M_PI / 4) * $diameterMm ** 2;
         $area = $count * (M_PI * $diameterMm * $throughMm - 2 * $hole) * 1e-6;
 
         return new self(
             $this->volumeM3 - $count * $hole * $throughMm * 1e-9,
-            $this->coatAreaM2 + $area, $this->blastAreaM2 + $area, $this->heatAreaM2 + $area,
-            $this->thickestMm, $this->boxMm,
+            $this->coatAreaM2 + $area,
+            $this->blastAreaM2 + $area,
+            $this->heatAreaM2 + $area,
+            $this->thickestMm,
+            $this->boxMm,
         );
     }
 }

@@ -13,7 +13,13 @@ final readonly class MeshDrawing
      * @param  list<string>  $through
      * @param  float  $thickestMm  most metal along a line of sight
      */
-    public function __construct(public int $columns, public int $rows, public float $widthMm, public array $light, public array $through, public float $thickestMm)
-    {
+    public function __construct(
+        public int $columns,
+        public int $rows,
+        public float $widthMm,
+        public array $light,
+        public array $through,
+        public float $thickestMm,
+    ) {
     }
 }

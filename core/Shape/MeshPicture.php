@@ -51,11 +51,19 @@ final class MeshPicture implements TriangleSink
      * @param  float  $unitMm  mm in the file's unit
      * @param  bool  $inverted  facets face inwards
      */
-    public function __construct(array $least, array $most, private readonly float $unitMm, private readonly bool $inverted)
-    {
+    public function __construct(
+        array $least,
+        array $most,
+        private readonly float $unitMm,
+        private readonly bool $inverted,
+    ) {
         $x = $y = [];
         for ($corner = 0; $corner < 8; $corner++) {
-            [$x[], $y[]] = self::project($corner & 1 ? $most[0] : $least[0], $corner & 2 ? $most[1] : $least[1], $corner & 4 ? $most[2] : $least[2]);
+            [$x[], $y[]] = self::project(
+                $corner & 1 ? $most[0] : $least[0],
+                $corner & 2 ? $most[1] : $least[1],
+                $corner & 4 ? $most[2] : $least[2],
+            );
         }
         $this->left = min($x);
         $this->top = max($y);
@@ -66,8 +74,18 @@ final class MeshPicture implements TriangleSink
         $this->rows = max(1, (int) ceil($high * $this->scale));
     }
 
-    public function add(float $ax, float $ay, float $az, float $bx, float $by, float $bz, float $cx, float $cy, float $cz): void
-    {
+    /** Takes in one triangle, corners in metres. */
+    public function add(
+        float $ax,
+        float $ay,
+        float $az,
+        float $bx,
+        float $by,
+        float $bz,
+        float $cx,
+        float $cy,
+        float $cz,
+    ): void {
         [$x1, $y1, $z1] = self::project($ax, $ay, $az);
         [$x2, $y2, $z2] = self::project($bx, $by, $bz);
         [$x3, $y3, $z3] = self::project($cx, $cy, $cz);
@@ -82,7 +100,7 @@ final class MeshPicture implements TriangleSink
             return;
         }
         // Rows run downwards, so a facet that faces the eye turns clockwise.
-        $faces = ($double < 0) !== $this->inverted;
+        $faces = $double < 0 !== $this->inverted;
         $light = $this->lightOf($ax, $ay, $az, $bx, $by, $bz, $cx, $cy, $cz, $faces);
         $toColumn = min($this->columns - 1, (int) floor(max($x1, $x2, $x3)));
         $toRow = min($this->rows - 1, (int) floor(max($y1, $y2, $y3)));
@@ -106,7 +124,10 @@ final class MeshPicture implements TriangleSink
         }
     }
 
-    /** The picture: paths on a grid, one for each tone, the darkest first; and the same by metal along the line of sight. */
+    /**
+     * The picture: paths on a grid, one for each tone, the darkest first; and the same by metal along the line of
+     * sight.
+     */
     public function drawing(): MeshDrawing
     {
         $most = 0.0;
@@ -117,8 +138,12 @@ final class MeshPicture implements TriangleSink
         }
 
         return new MeshDrawing(
-            $this->columns, $this->rows, $this->columns / $this->scale * $this->unitMm,
-            $this->bands($this->light, 1.0), $this->bands($through, $most), $most,
+            $this->columns,
+            $this->rows,
+            ($this->columns / $this->scale) * $this->unitMm,
+            $this->bands($this->light, 1.0),
+            $this->bands($through, $most),
+            $most,
         );
     }
 
@@ -134,7 +159,10 @@ final class MeshPicture implements TriangleSink
             $tone = null;
             for ($column = 0; $column <= $this->columns; $column++) {
                 $value = $column === $this->columns ? null : $values[$row * $this->columns + $column] ?? null;
-                $now = $value === null ? null : min(self::TONES - 1, (int) floor(self::TONES * $value / max(1e-12, $most)));
+                $now =
+                    $value === null
+                        ? null
+                        : min(self::TONES - 1, (int) floor((self::TONES * $value) / max(1e-12, $most)));
                 if ($now !== $tone) {
                     if ($tone !== null) {
                         $run = $column - $from;
@@ -149,13 +177,23 @@ final class MeshPicture implements TriangleSink
     }
 
     /** Light from above the left shoulder of whoever looks; a facet seen from behind is dim. */
-    private function lightOf(float $ax, float $ay, float $az, float $bx, float $by, float $bz, float $cx, float $cy, float $cz, bool $faces): float
-    {
+    private function lightOf(
+        float $ax,
+        float $ay,
+        float $az,
+        float $bx,
+        float $by,
+        float $bz,
+        float $cx,
+        float $cy,
+        float $cz,
+        bool $faces,
+    ): float {
         $nx = ($by - $ay) * ($cz - $az) - ($bz - $az) * ($cy - $ay);
         $ny = ($bz - $az) * ($cx - $ax) - ($bx - $ax) * ($cz - $az);
         $nz = ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
         $length = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
-        $dot = $length > 0 ? ($this->inverted ? -1 : 1) * (-0.35 * $nx - 0.55 * $ny + 0.76 * $nz) / $length : 0.0;
+        $dot = $length > 0 ? (($this->inverted ? -1 : 1) * (-0.35 * $nx - 0.55 * $ny + 0.76 * $nz)) / $length : 0.0;
 
         // Half of the light comes round the edge, so that what is turned away still shows its shape.
         return $faces ? min(0.999, max(0.02, ((1 + $dot) / 2) ** 1.5)) : 0.02;
@@ -166,6 +204,10 @@ final class MeshPicture implements TriangleSink
     {
         $away = $y * self::COS_YAW - $x * self::SIN_YAW;
 
-        return [$x * self::COS_YAW + $y * self::SIN_YAW, $z * self::COS_PITCH + $away * self::SIN_PITCH, $away * self::COS_PITCH - $z * self::SIN_PITCH];
+        return [
+            $x * self::COS_YAW + $y * self::SIN_YAW,
+            $z * self::COS_PITCH + $away * self::SIN_PITCH,
+            $away * self::COS_PITCH - $z * self::SIN_PITCH,
+        ];
     }
 }

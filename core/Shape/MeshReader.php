@@ -52,7 +52,10 @@ final class MeshReader
     /** @param  resource  $stream */
     private static function sum($stream, int $bytes, string $kind, string $unit): MeshSum
     {
-        $sum = new MeshSum(self::UNITS[$unit] ?? throw InvalidQuantity::outside('unit', $unit, 'one of '.implode(', ', array_keys(self::UNITS))));
+        $sum = new MeshSum(
+            self::UNITS[$unit] ??
+                throw InvalidQuantity::outside('unit', $unit, 'one of '.implode(', ', array_keys(self::UNITS))),
+        );
         if ($bytes === 0) {
             throw InvalidQuantity::unreadable('', 'is empty', 'an STL or OBJ mesh');
         }
@@ -65,14 +68,17 @@ final class MeshReader
     private static function feed($stream, int $bytes, string $kind, TriangleSink $sink): void
     {
         match ($kind) {
-            'stl' => self::isBinary($stream, $bytes) ? self::binary($stream, $bytes, $sink) : self::ascii($stream, $sink),
+            'stl' => self::isBinary($stream, $bytes)
+                ? self::binary($stream, $bytes, $sink)
+                : self::ascii($stream, $sink),
             'obj' => self::obj($stream, $sink),
             default => throw InvalidQuantity::outside('kind', $kind, 'stl or obj'),
         };
     }
 
     /**
-     * A binary file's length fits its own count, whatever its header says; a text begins with "solid" and goes on as text.
+     * A binary file's length fits its own count, whatever its header says; a text begins with "solid" and goes on as
+     * text.
      *
      * @param  resource  $stream
      */
@@ -100,12 +106,20 @@ final class MeshReader
     {
         $head = (string) fread($stream, self::HEADER);
         if (strlen($head) < self::HEADER) {
-            throw InvalidQuantity::unreadable('', "is {$bytes} bytes long", 'at least 84 bytes: the header of a binary STL');
+            throw InvalidQuantity::unreadable(
+                '',
+                "is {$bytes} bytes long",
+                'at least 84 bytes: the header of a binary STL',
+            );
         }
         $count = self::count($head);
         $room = intdiv($bytes - self::HEADER, self::RECORD);
         if ($count > $room || $bytes !== self::HEADER + self::RECORD * $count) {
-            throw InvalidQuantity::unreadable('', "names {$count} triangles and has room for {$room}", 'a whole file: the count in its header and its length must agree');
+            throw InvalidQuantity::unreadable(
+                '',
+                "names {$count} triangles and has room for {$room}",
+                'a whole file: the count in its header and its length must agree',
+            );
         }
         if ($count > self::MOST_TRIANGLES) {
             throw InvalidQuantity::unreadable('', "has {$count} triangles", 'at most '.self::MOST_TRIANGLES);
@@ -116,7 +130,11 @@ final class MeshReader
             while (strlen($block) < $batch * self::RECORD) {
                 $more = fread($stream, max(1, $batch * self::RECORD - strlen($block)));
                 if ($more === false || $more === '') {
-                    throw InvalidQuantity::unreadable('triangle '.($count - $left + 1), 'is cut off', 'a whole file');
+                    throw InvalidQuantity::unreadable(
+                        'triangle '.($count - $left + 1),
+                        'is cut off',
+                        'a whole file',
+                    );
                 }
                 $block .= $more;
             }
@@ -143,7 +161,11 @@ final class MeshReader
                 }
             } elseif (strtolower($words[0]) === 'endfacet') {
                 if (count($corners) !== 9) {
-                    throw InvalidQuantity::unreadable("line {$line}", 'ends a facet of '.intdiv(count($corners), 3).' corners', '3 corners');
+                    throw InvalidQuantity::unreadable(
+                        "line {$line}",
+                        'ends a facet of '.intdiv(count($corners), 3).' corners',
+                        '3 corners',
+                    );
                 }
                 $sum->add(...$corners);
                 $corners = [];
@@ -152,7 +174,11 @@ final class MeshReader
             }
         }
         if (! $ended || $corners !== []) {
-            throw InvalidQuantity::unreadable("line {$line}", 'is where the file stops, inside a solid', 'a whole file, up to endsolid');
+            throw InvalidQuantity::unreadable(
+                "line {$line}",
+                'is where the file stops, inside a solid',
+                'a whole file, up to endsolid',
+            );
         }
     }
 
@@ -174,12 +200,20 @@ final class MeshReader
                     $index = (int) $word;
                     $at = $index < 0 ? $count + $index : $index - 1;
                     if (preg_match('~^-?\d+(/-?\d*){0,2}$~', $word) !== 1 || $at < 0 || $at >= $count) {
-                        throw InvalidQuantity::outside("line {$line}", $word, "a corner from 1 to {$count} already given");
+                        throw InvalidQuantity::outside(
+                            "line {$line}",
+                            $word,
+                            "a corner from 1 to {$count} already given",
+                        );
                     }
                     $face[] = array_values((array) unpack('e3', $points, 24 * $at));
                 }
                 if (count($face) < 3) {
-                    throw InvalidQuantity::unreadable("line {$line}", 'is a face of '.count($face).' corners', 'at least 3');
+                    throw InvalidQuantity::unreadable(
+                        "line {$line}",
+                        'is a face of '.count($face).' corners',
+                        'at least 3',
+                    );
                 }
                 for ($n = 2; $n < count($face); $n++) {
                     /** @var list<float> $corners */

@@ -51,15 +51,36 @@ final class MeshSum implements TriangleSink
      *
      * @throws InvalidQuantity where a corner is not a number or the part would be over 200 m across
      */
-    public function add(float $ax, float $ay, float $az, float $bx, float $by, float $bz, float $cx, float $cy, float $cz): void
-    {
+    public function add(
+        float $ax,
+        float $ay,
+        float $az,
+        float $bx,
+        float $by,
+        float $bz,
+        float $cx,
+        float $cy,
+        float $cz,
+    ): void {
         $sum = $ax + $ay + $az + $bx + $by + $bz + $cx + $cy + $cz;
         if (! is_finite($sum)) {
-            throw InvalidQuantity::unreadable('triangle '.($this->triangles + 1), 'has a corner that is not a number', 'finite coordinates');
+            throw InvalidQuantity::unreadable(
+                'triangle '.($this->triangles + 1),
+                'has a corner that is not a number',
+                'finite coordinates',
+            );
         }
         $this->triangles++;
-        $this->least = [min($this->least[0], $ax, $bx, $cx), min($this->least[1], $ay, $by, $cy), min($this->least[2], $az, $bz, $cz)];
-        $this->most = [max($this->most[0], $ax, $bx, $cx), max($this->most[1], $ay, $by, $cy), max($this->most[2], $az, $bz, $cz)];
+        $this->least = [
+            min($this->least[0], $ax, $bx, $cx),
+            min($this->least[1], $ay, $by, $cy),
+            min($this->least[2], $az, $bz, $cz),
+        ];
+        $this->most = [
+            max($this->most[0], $ax, $bx, $cx),
+            max($this->most[1], $ay, $by, $cy),
+            max($this->most[2], $az, $bz, $cz),
+        ];
         $a = pack('e3', $ax + 0.0, $ay + 0.0, $az + 0.0);
         $b = pack('e3', $bx + 0.0, $by + 0.0, $bz + 0.0);
         $c = pack('e3', $cx + 0.0, $cy + 0.0, $cz + 0.0);
@@ -90,20 +111,36 @@ final class MeshSum implements TriangleSink
     public function total(): Mesh
     {
         if ($this->triangles === 0 || $this->area <= 0) {
-            throw InvalidQuantity::unreadable('', $this->triangles === 0 ? 'has no triangles' : 'has only triangles without area', 'a mesh of at least one triangle with an area');
+            throw InvalidQuantity::unreadable(
+                '',
+                $this->triangles === 0 ? 'has no triangles' : 'has only triangles without area',
+                'a mesh of at least one triangle with an area',
+            );
         }
-        $box = array_map(fn (float $most, float $least): float => ($most - $least) * $this->unitM, $this->most, $this->least);
+        $box = array_map(
+            fn (float $most, float $least): float => ($most - $least) * $this->unitM,
+            $this->most,
+            $this->least,
+        );
         if (max($box) > self::LARGEST_M) {
-            throw InvalidQuantity::unreadable('', sprintf('is %.3g m across', max($box)), 'at most '.self::LARGEST_M.' m; is the unit right (--unit mm, in or m)?');
+            throw InvalidQuantity::unreadable(
+                '',
+                sprintf('is %.3g m across', max($box)),
+                'at most '.self::LARGEST_M.' m; is the unit right (--unit mm, in or m)?',
+            );
         }
         $closed = $this->parity === 0;
         $agree = $closed && $this->low === 0 && $this->high === 0;
-        $volume = $this->volume / 6 * $this->unitM ** 3;
+        $volume = ($this->volume / 6) * $this->unitM ** 3;
 
         return new Mesh(
-            $this->area / 2 * $this->unitM ** 2, $agree ? abs($volume) : null,
+            ($this->area / 2) * $this->unitM ** 2,
+            $agree ? abs($volume) : null,
             [1000 * $box[0], 1000 * $box[1], 1000 * $box[2]],
-            $closed, $agree && $volume < 0, $this->triangles, $this->degenerate,
+            $closed,
+            $agree && $volume < 0,
+            $this->triangles,
+            $this->degenerate,
         );
     }
 

@@ -23,12 +23,24 @@ enum ShapeKind: string
     case SheetExpanded = 'sheet_expanded';
     case Casting = 'casting';
 
+    /** What it is called, in lower case. */
     public function label(): string
     {
         return match ($this) {
-            self::Plate => 'plate', self::SheetFolded => 'sheet with folds', self::TubeRound => 'round tube', self::TubeRect => 'rectangular tube',
-            self::BarRound => 'round bar', self::BarSquare => 'square bar', self::BarFlat => 'flat bar', self::Angle => 'angle', self::Disc => 'disc',
-            self::Ring => 'ring', self::Cone => 'cone', self::Sphere => 'sphere', self::SheetPerforated => 'perforated sheet', self::SheetExpanded => 'expanded sheet',
+            self::Plate => 'plate',
+            self::SheetFolded => 'sheet with folds',
+            self::TubeRound => 'round tube',
+            self::TubeRect => 'rectangular tube',
+            self::BarRound => 'round bar',
+            self::BarSquare => 'square bar',
+            self::BarFlat => 'flat bar',
+            self::Angle => 'angle',
+            self::Disc => 'disc',
+            self::Ring => 'ring',
+            self::Cone => 'cone',
+            self::Sphere => 'sphere',
+            self::SheetPerforated => 'perforated sheet',
+            self::SheetExpanded => 'expanded sheet',
             self::Casting => 'casting, by weight and mean wall',
         };
     }

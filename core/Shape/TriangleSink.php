@@ -7,5 +7,16 @@ namespace Aenum\Core\Shape;
 /** Takes a mesh's triangles one at a time, in the file's unit. */
 interface TriangleSink
 {
-    public function add(float $ax, float $ay, float $az, float $bx, float $by, float $bz, float $cx, float $cy, float $cz): void;
+    /** Takes in one triangle, corners in metres. */
+    public function add(
+        float $ax,
+        float $ay,
+        float $az,
+        float $bx,
+        float $by,
+        float $bz,
+        float $cx,
+        float $cy,
+        float $cz,
+    ): void;
 }

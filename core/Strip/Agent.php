@@ -4,57 +4,102 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Strip;
 
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Metal\Metal;
+use Aenum\Core\Metal\MetalFamily;
+use Aenum\Core\Word\OnIt;
 
 /** A way of taking something off that is not blasting: a chemical family, or fire. */
 final readonly class Agent
 {
     /**
-     * @param  array<string, array{float, float}>  $takes  what it takes off => minutes it must stay, minutes after which it has dried or bites
-     * @param  array<string, string>  $never  metal => why not
-     * @param  array<string, string>  $withName  metal, or hardened or heat_treated => why a name is needed
+     * @param  array<string, array{float, float}>  $takes  OnIt => minutes it must stay, minutes after which it has
+     *                                                     dried or bites
+     * @param  int  $coats  how often it is put on
+     * @param  float  $minutesPerM2  hands, to a square metre and coat
+     * @param  float  $litresPerM2  to a square metre and coat; 0 for fire
+     * @param  bool  $acid  drives hydrogen into hardened steel, and bites zinc and light metal
+     * @param  float|null  $celsius  part metal, where it heats the part
+     * @param  float  $waitAfter  minutes it must wait after that before anything else is done to it
+     * @param  array<string, string>  $never  MetalFamily => why not
+     * @param  array<string, string>  $withName  MetalFamily => why a name is needed
+     * @param  string  $source  where the figures are from
      */
     public function __construct(
         public string $key,
         public string $name,
         public array $takes,
         public int $coats,
-        /** Hands, minutes to a square metre and coat. */
         public float $minutesPerM2,
-        /** Litres to a square metre and coat; 0 for fire. */
         public float $litresPerM2,
+        public bool $acid,
+        public ?float $celsius,
         public ?string $rinse,
         public ?string $neutralise,
-        /** Minutes it must wait after that before anything else is done to it. */
         public float $waitAfter,
+        public string $waitWhy,
         public array $never,
         public array $withName,
         public string $gloves,
         public string $caution,
         public string $waste,
+        public string $source,
     ) {
     }
 
-    public function takesOff(string $onIt): bool
+    /** Litres for so much, every coat of it. */
+    public function litresFor(float $areaM2): float
     {
-        return isset($this->takes[$onIt]);
+        return $this->litresPerM2 * $this->coats * $areaM2;
     }
 
-    /** Longest it must stay for anything of these, min. */
-    public function dwell(string ...$onIt): float
+    /** Whether it takes that off. */
+    public function takesOff(OnIt $on): bool
     {
-        return max(0.0, ...array_map(fn (string $on): float => $this->takes[$on][0] ?? 0.0, array_values($onIt)));
+        return isset($this->takes[$on->value]);
     }
 
-    /** When the first of these has had too long, min. */
-    public function tooLong(string ...$onIt): float
+    /** Longest it must stay for anything of these, min; 0 where it takes none of them. */
+    public function dwell(OnIt ...$on): float
     {
-        return min(INF, ...array_map(fn (string $on): float => $this->takes[$on][1] ?? INF, array_values($onIt)));
+        return max([
+            0.0,
+            ...array_map(fn (OnIt $one): float => $this->takes[$one->value][0] ?? 0.0, array_values($on)),
+        ]);
     }
 
-    /** @throws InvalidQuantity where no agent has that key */
-    public static function get(string $key): self
+    /** When the first of these has had too long, min; INF where that does no harm. */
+    public function tooLong(OnIt ...$on): float
     {
-        return AgentCatalogue::all()[$key] ?? throw InvalidQuantity::outside('agent', $key, 'one of '.implode(', ', array_keys(AgentCatalogue::all())));
+        return min([
+            INF,
+            ...array_map(fn (OnIt $one): float => $this->takes[$one->value][1] ?? INF, array_values($on)),
+        ]);
+    }
+
+    /** Why it must never touch a metal; null where it may. */
+    public function harms(Metal $metal): ?string
+    {
+        return $this->never[$metal->family->value] ??
+            ($this->isFire() && $metal->holdsZinc ? Agents::ZINC_FUME : null);
+    }
+
+    /** Why it needs a name on a metal; null where it does not. */
+    public function asksName(Metal $metal): ?string
+    {
+        return $this->withName[$metal->family->value] ?? null;
+    }
+
+    /** Burns rather than dissolves. */
+    public function isFire(): bool
+    {
+        return $this->celsius !== null;
+    }
+
+    /** Whether it is an acid on a metal that only a product made for it may touch. */
+    public function needsProductFor(Metal $metal): bool
+    {
+        $soft = [MetalFamily::Zinc, MetalFamily::Galvanised, MetalFamily::LightAlloy];
+
+        return $this->acid && in_array($metal->family, $soft, true);
     }
 }

@@ -21,7 +21,11 @@ final class Check
     public static function above(string $name, float $value, float $above, float $max): float
     {
         if (! is_finite($value) || $value <= $above || $value > $max) {
-            throw InvalidQuantity::outside($name, $value, 'above '.self::plain($above).', up to '.self::plain($max));
+            throw InvalidQuantity::outside(
+                $name,
+                $value,
+                'above '.self::plain($above).', up to '.self::plain($max),
+            );
         }
 
         return $value;
@@ -35,6 +39,8 @@ final class Check
 
     private static function plain(float $number): string
     {
-        return abs($number) >= 1e9 ? sprintf('%G', $number) : rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
+        return abs($number) >= 1e9
+            ? sprintf('%G', $number)
+            : rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
     }
 }

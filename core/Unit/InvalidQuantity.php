@@ -19,16 +19,19 @@ final class InvalidQuantity extends \DomainException
         parent::__construct(($place === '' ? 'the file' : $place)." {$found}; allowed: {$allowed}");
     }
 
+    /** A value that is not one of those allowed. */
     public static function outside(string $place, mixed $value, string $allowed): self
     {
         return new self($place, 'is '.self::show($value), $allowed);
     }
 
+    /** A value under nought where nought is the least. */
     public static function negative(string $place, float $value): self
     {
         return self::outside($place, $value, '0 or more');
     }
 
+    /** Nothing where something must stand. */
     public static function missing(string $place, string $allowed): self
     {
         return new self($place, 'is missing', $allowed);
@@ -40,6 +43,7 @@ final class InvalidQuantity extends \DomainException
         return new self(self::clean($place), 'is not a known key', 'one of '.implode(', ', $known));
     }
 
+    /** Something that cannot be read as what it should be. */
     public static function unreadable(string $place, string $problem, string $allowed): self
     {
         return new self($place, self::clean($problem), $allowed);

@@ -61,7 +61,10 @@ return new class extends Migration
             $table->timestamps();
         });
 
-        DB::statement('ALTER TABLE shops ADD CONSTRAINT shops_one CHECK (id = 1), ADD CONSTRAINT shops_margin CHECK (margin BETWEEN 0 AND 2), ADD CONSTRAINT shops_limit CHECK (overbake_limit > 0)');
+        DB::statement(
+            'ALTER TABLE shops ADD CONSTRAINT shops_one CHECK (id = 1), ADD CONSTRAINT shops_margin CHECK (margin '
+                .'BETWEEN 0 AND 2), ADD CONSTRAINT shops_limit CHECK (overbake_limit > 0)',
+        );
     }
 
     public function down(): void

@@ -55,9 +55,18 @@ return new class extends Migration
             $table->timestamps();
         });
 
-        DB::statement('ALTER TABLE powders ADD CONSTRAINT powders_film CHECK (film_min_um > 0 AND film_max_um >= film_min_um), ADD CONSTRAINT powders_sg CHECK (specific_gravity BETWEEN 0.5 AND 10)');
-        DB::statement('ALTER TABLE powder_rows ADD CONSTRAINT powder_rows_minutes CHECK (min_minutes > 0 AND (max_minutes IS NULL OR max_minutes >= min_minutes))');
-        DB::statement('ALTER TABLE ovens ADD CONSTRAINT ovens_positive CHECK (heater_kw >= 0 AND band_k > 0 AND air_kj_per_k > 0 AND shell_kj_per_k > 0)');
+        DB::statement(
+            'ALTER TABLE powders ADD CONSTRAINT powders_film CHECK (film_min_um > 0 AND film_max_um >= '
+                .'film_min_um), ADD CONSTRAINT powders_sg CHECK (specific_gravity BETWEEN 0.5 AND 10)',
+        );
+        DB::statement(
+            'ALTER TABLE powder_rows ADD CONSTRAINT powder_rows_minutes CHECK (min_minutes > 0 AND (max_minutes IS '
+                .'NULL OR max_minutes >= min_minutes))',
+        );
+        DB::statement(
+            'ALTER TABLE ovens ADD CONSTRAINT ovens_positive CHECK (heater_kw >= 0 AND band_k > 0 AND air_kj_per_k '
+                .'> 0 AND shell_kj_per_k > 0)',
+        );
     }
 
     public function down(): void

@@ -70,9 +70,15 @@ return new class extends Migration
         });
 
         DB::statement('ALTER TABLE jobs ADD CONSTRAINT jobs_station CHECK (station BETWEEN 1 AND 10)');
-        DB::statement('ALTER TABLE parts ADD CONSTRAINT parts_ranges CHECK (count BETWEEN 1 AND 10000 AND mass_kg > 0 AND mass_kg <= 50000 AND area_m2 > 0 AND area_m2 <= 2000 AND view_factor BETWEEN 0 AND 1)');
+        DB::statement(
+            'ALTER TABLE parts ADD CONSTRAINT parts_ranges CHECK (count BETWEEN 1 AND 10000 AND mass_kg > 0 AND '
+                .'mass_kg <= 50000 AND area_m2 > 0 AND area_m2 <= 2000 AND view_factor BETWEEN 0 AND 1)',
+        );
         DB::statement('ALTER TABLE sections ADD CONSTRAINT sections_ranges CHECK (mass_kg > 0 AND area_m2 > 0)');
-        DB::statement('ALTER TABLE moves ADD CONSTRAINT moves_stations CHECK (from_station BETWEEN 1 AND 10 AND to_station BETWEEN 1 AND 10)');
+        DB::statement(
+            'ALTER TABLE moves ADD CONSTRAINT moves_stations CHECK (from_station BETWEEN 1 AND 10 AND to_station '
+                .'BETWEEN 1 AND 10)',
+        );
     }
 
     public function down(): void

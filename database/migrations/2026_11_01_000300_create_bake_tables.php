@@ -12,7 +12,10 @@ return new class extends Migration
         Schema::create('bakes', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('oven_id')->constrained();
-            $table->enum('status', ['planned', 'running', 'pulled', 'withdrawn'])->default('planned')->index();
+            $table
+                ->enum('status', ['planned', 'running', 'pulled', 'withdrawn'])
+                ->default('planned')
+                ->index();
             $table->double('setpoint_c');
             $table->double('minutes');
             $table->double('door_open_s');
@@ -100,9 +103,17 @@ return new class extends Migration
             $table->index(['coat_id', 'kind', 'superseded_by']);
         });
 
-        DB::statement('ALTER TABLE bakes ADD CONSTRAINT bakes_clock CHECK (pulled_at IS NULL OR (shut_at IS NOT NULL AND pulled_at >= shut_at)), ADD CONSTRAINT bakes_running CHECK (status NOT IN (\'running\', \'pulled\') OR shut_at IS NOT NULL), ADD CONSTRAINT bakes_minutes CHECK (minutes > 0 AND minutes <= 10080)');
+        DB::statement(
+            'ALTER TABLE bakes ADD CONSTRAINT bakes_clock CHECK (pulled_at IS NULL OR (shut_at IS NOT NULL AND '
+                .'pulled_at >= shut_at)), ADD CONSTRAINT bakes_running CHECK (status NOT IN (\'running\', '
+                .'\'pulled\') OR shut_at IS NOT NULL), ADD CONSTRAINT bakes_minutes CHECK (minutes > 0 AND minutes '
+                .'<= 10080)',
+        );
         DB::statement('ALTER TABLE bake_items ADD CONSTRAINT bake_items_count CHECK (count >= 1)');
-        DB::statement('ALTER TABLE readings ADD CONSTRAINT readings_range CHECK (celsius BETWEEN -40 AND 700 AND set_emissivity > 0 AND set_emissivity <= 1)');
+        DB::statement(
+            'ALTER TABLE readings ADD CONSTRAINT readings_range CHECK (celsius BETWEEN -40 AND 700 AND '
+                .'set_emissivity > 0 AND set_emissivity <= 1)',
+        );
     }
 
     public function down(): void

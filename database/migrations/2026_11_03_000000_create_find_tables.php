@@ -1,7 +1,5 @@
 <?php
 
-use App\Actions\Find\IndexJob;
-use App\Models\Job;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -19,11 +17,6 @@ return new class extends Migration
             $table->foreignId('job_id')->constrained()->cascadeOnDelete();
             $table->primary(['word_id', 'job_id']);
             $table->index('job_id');
-        });
-        Job::query()->chunkById(500, function ($jobs): void {
-            foreach ($jobs as $job) {
-                IndexJob::write($job);
-            }
         });
     }
 

@@ -59,7 +59,10 @@ return new class extends Migration
             $table->dateTime('at', 3);
             $table->dateTime('withdrawn_at', 3)->nullable();
         });
-        DB::statement('ALTER TABLE pins ADD CONSTRAINT pins_ranges CHECK (x BETWEEN 0 AND 1 AND y BETWEEN 0 AND 1 AND places BETWEEN 1 AND 500 AND (size_mm IS NULL OR size_mm > 0))');
+        DB::statement(
+            'ALTER TABLE pins ADD CONSTRAINT pins_ranges CHECK (x BETWEEN 0 AND 1 AND y BETWEEN 0 AND 1 AND places '
+                .'BETWEEN 1 AND 500 AND (size_mm IS NULL OR size_mm > 0))',
+        );
         DB::statement('ALTER TABLE bags ADD CONSTRAINT bags_ranges CHECK (count BETWEEN 1 AND 10000)');
     }
 

@@ -15,7 +15,8 @@ return new class extends Migration
         });
         Schema::table('shops', fn (Blueprint $table) => $table->json('air')->nullable());
 
-        // What was measured or done and is worth remembering: the air, a bath, a blast, a medium, a ground. Only added to.
+        // What was measured or done and is worth remembering: the air, a bath, a blast, a medium, a ground. Only added
+        // to.
         Schema::create('logbook', function (Blueprint $table): void {
             $table->id();
             $table->string('kind', 20);
@@ -105,12 +106,17 @@ return new class extends Migration
             $table->dateTime('ended_at', 3)->nullable();
         });
         DB::statement('ALTER TABLE masks ADD CONSTRAINT masks_sizes CHECK (from_mm > 0 AND to_mm >= from_mm)');
-        DB::statement('ALTER TABLE bake_outs ADD CONSTRAINT bake_outs_ranges CHECK (target_c BETWEEN 60 AND 400 AND hold_min BETWEEN 1 AND 720 AND minutes > 0)');
+        DB::statement(
+            'ALTER TABLE bake_outs ADD CONSTRAINT bake_outs_ranges CHECK (target_c BETWEEN 60 AND 400 AND hold_min '
+                .'BETWEEN 1 AND 720 AND minutes > 0)',
+        );
     }
 
     public function down(): void
     {
-        foreach (['practice_runs', 'bake_out_items', 'bake_outs', 'fittings', 'masks', 'clocks', 'logbook'] as $table) {
+        foreach (
+            ['practice_runs', 'bake_out_items', 'bake_outs', 'fittings', 'masks', 'clocks', 'logbook'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
         Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('air'));

@@ -4,25 +4,31 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Mask\MaskCatalogue;
+use Aenum\Core\Bench\BlastSetting;
+use Aenum\Core\Bench\WashLine;
+use Aenum\Core\Blast\Media;
+use Aenum\Core\Hang\RackSetting;
+use Aenum\Core\Mask\MaskMaterial;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Practice\Exercise;
 use Aenum\Core\Practice\Move;
-use Aenum\Core\Pretreat\WashLine;
-use App\Actions\BakeOut\RunBakeOut;
+use App\Actions\BakeOut\HangBakeOut;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\RunClock;
 use App\Actions\Bench\StripOfPart;
-use App\Actions\Blast\BlastOfPart;
 use App\Actions\Blast\MediaLog;
+use App\Actions\Blast\ShopBlast;
+use App\Actions\Floor\RunOven;
 use App\Actions\Intake\MeshOfPart;
+use App\Actions\Log\Ground;
+use App\Actions\Log\WriteLog;
 use App\Actions\Mask\RackOfPart;
 use App\Actions\Pins\KeepPicture;
 use App\Actions\Pins\PlacePin;
 use App\Actions\Practice\PlayPot;
 use App\Actions\Route\PartRoute;
+use App\Actions\Route\WriteFacts;
 use App\Models\Bag;
-use App\Models\Entry;
 use App\Models\Fitting;
 use App\Models\Mask;
 use App\Models\Oven;
@@ -65,38 +71,157 @@ final readonly class DemoBenches
     private function pictures(CarbonImmutable $now): void
     {
         $this->at($now->subHours(5));
-        $place = new PlacePin;
+        $place = new PlacePin();
         $bollard = Part::query()->where('name', 'bollard base')->firstOrFail();
-        $photo = (new KeepPicture)($bollard, DemoPhoto::bollard(), $this->finisher);
-        foreach ([
-            [PinKind::Thread, 0.50, 0.38, 24, 1, 'M24, blind, 40 deep', false], [PinKind::Bore, 0.375, 0.74, 18, 3, 'through, anchor bolts', false],
-            [PinKind::Face, 0.50, 0.80, 300, 1, 'underside that beds on the mole', true], [PinKind::WasLikeThis, 0.775, 0.75, null, 1, 'cap was four turns in, mark towards the lake', false],
-            [PinKind::Damage, 0.62, 0.55, null, 1, 'old chip in the skirt, 30 mm', false], [PinKind::HangPoint, 0.50, 0.28, null, 1, 'eyebolt in the thread, hoist', false],
-        ] as [$kind, $x, $y, $size, $places, $note, $bare]) {
-            $place($bollard, ['kind' => $kind, 'picture_id' => $photo->id, 'x' => $x, 'y' => $y, 'size_mm' => $size, 'places' => $places, 'note' => $note, 'must_stay_bare' => $bare], $this->finisher);
+        $photo = (new KeepPicture())($bollard, DemoPhoto::bollard(), $this->finisher);
+        foreach (
+            [
+                [PinKind::Thread, 0.5, 0.38, 24, 1, 'M24, blind, 40 deep', false],
+                [PinKind::Bore, 0.375, 0.74, 18, 3, 'through, anchor bolts', false],
+                [PinKind::Face, 0.5, 0.8, 300, 1, 'underside that beds on the mole', true],
+                [PinKind::WasLikeThis, 0.775, 0.75, null, 1, 'cap was four turns in, mark towards the lake', false],
+                [PinKind::Damage, 0.62, 0.55, null, 1, 'old chip in the skirt, 30 mm', false],
+                [PinKind::HangPoint, 0.5, 0.28, null, 1, 'eyebolt in the thread, hoist', false],
+            ] as [$kind, $x, $y, $size, $places, $note, $bare]
+        ) {
+            $place(
+                $bollard,
+                [
+                    'kind' => $kind,
+                    'picture_id' => $photo->id,
+                    'x' => $x,
+                    'y' => $y,
+                    'size_mm' => $size,
+                    'places' => $places,
+                    'note' => $note,
+                    'must_stay_bare' => $bare,
+                ],
+                $this->finisher,
+            );
         }
-        Bag::query()->create(['part_id' => $bollard->id, 'name' => 'N1', 'holds' => 'caps and their grub screws', 'count' => 8, 'user_id' => $this->finisher->id, 'at' => ShopClock::now()]);
+        Bag::query()->create([
+            'part_id' => $bollard->id,
+            'name' => 'N1',
+            'holds' => 'caps and their grub screws',
+            'count' => 8,
+            'user_id' => $this->finisher->id,
+            'at' => ShopClock::now(),
+        ]);
         $end = Part::query()->where('name', 'handrail end')->firstOrFail();
-        foreach ([[PinKind::Thread, 0.2, 0.5, 12, 2, 'M12, through', false], [PinKind::Bore, 0.5, 0.45, 30, 1, 'slides over the post', false], [PinKind::Seat, 0.72, 0.5, 45, 1, 'bears on the post collar', true], [PinKind::GroundPoint, 0.9, 0.6, null, 1, 'inside of the spigot', false]] as [$kind, $x, $y, $size, $places, $note, $bare]) {
-            $place($end, ['kind' => $kind, 'picture_id' => null, 'x' => $x, 'y' => $y, 'size_mm' => $size, 'places' => $places, 'note' => $note, 'must_stay_bare' => $bare], $this->finisher);
+        foreach (
+            [
+                [PinKind::Thread, 0.2, 0.5, 12, 2, 'M12, through', false],
+                [PinKind::Bore, 0.5, 0.45, 30, 1, 'slides over the post', false],
+                [PinKind::Seat, 0.72, 0.5, 45, 1, 'bears on the post collar', true],
+                [PinKind::GroundPoint, 0.9, 0.6, null, 1, 'inside of the spigot', false],
+            ] as [$kind, $x, $y, $size, $places, $note, $bare]
+        ) {
+            $place(
+                $end,
+                [
+                    'kind' => $kind,
+                    'picture_id' => null,
+                    'x' => $x,
+                    'y' => $y,
+                    'size_mm' => $size,
+                    'places' => $places,
+                    'note' => $note,
+                    'must_stay_bare' => $bare,
+                ],
+                $this->finisher,
+            );
         }
-        Part::query()->where('name', 'sign bracket')->firstOrFail()->update(['shapes' => [['shape' => 'bar_flat', 'count' => 1, 'width_mm' => 50, 'thickness_mm' => 6, 'length_mm' => 620], ['shape' => 'bar_round', 'count' => 2, 'diameter_mm' => 12, 'length_mm' => 540]]]);
-        Part::query()->where('name', 'name bracket')->firstOrFail()->update(['shapes' => [['shape' => 'sheet_folded', 'count' => 1, 'length_mm' => 120, 'legs_mm' => [40, 90, 40], 'thickness_mm' => 2.5]]]);
-        (new MeshOfPart)(Part::query()->where('name', 'lantern cap')->firstOrFail(), DemoMesh::lanternCap(), 'mm');
-        $end->update(['shapes' => [['shape' => 'tube_round', 'count' => 1, 'od_mm' => 48, 'wall_mm' => 3, 'length_mm' => 320], ['shape' => 'disc', 'count' => 1, 'diameter_mm' => 110, 'thickness_mm' => 6]]]);
+        Part::query()
+            ->where('name', 'sign bracket')
+            ->firstOrFail()
+            ->update([
+                'shapes' => [
+                    [
+                        'shape' => 'bar_flat',
+                        'count' => 1,
+                        'width_mm' => 50,
+                        'thickness_mm' => 6,
+                        'length_mm' => 620,
+                    ],
+                    ['shape' => 'bar_round', 'count' => 2, 'diameter_mm' => 12, 'length_mm' => 540],
+                ],
+            ]);
+        Part::query()
+            ->where('name', 'name bracket')
+            ->firstOrFail()
+            ->update([
+                'shapes' => [
+                    [
+                        'shape' => 'sheet_folded',
+                        'count' => 1,
+                        'length_mm' => 120,
+                        'legs_mm' => [40, 90, 40],
+                        'thickness_mm' => 2.5,
+                    ],
+                ],
+            ]);
+        (new MeshOfPart())(
+            Part::query()->where('name', 'lantern cap')->firstOrFail(),
+            DemoMesh::lanternCap(),
+            'mm',
+        );
+        $end->update([
+            'shapes' => [
+                ['shape' => 'tube_round', 'count' => 1, 'od_mm' => 48, 'wall_mm' => 3, 'length_mm' => 320],
+                ['shape' => 'disc', 'count' => 1, 'diameter_mm' => 110, 'thickness_mm' => 6],
+            ],
+        ]);
     }
 
     /** Masks on the shelf, and nine mornings of bath readings. */
     private function shelfAndBaths(CarbonImmutable $now): void
     {
-        foreach ([['plug 10 to 14', 'plug', 'silicone', 10, 14, 120], ['plug 16 to 20', 'plug', 'silicone', 16, 20, 80], ['plug 22 to 27', 'plug', 'silicone', 22, 27, 40], ['plug 28 to 33', 'plug', 'silicone', 28, 33, 30], ['cap 8 to 12', 'cap', 'silicone', 8, 12, 60], ['disc sheet, amber', 'disc', 'polyimide', 20, 150, 60], ['disc sheet, green', 'disc', 'polyester', 20, 150, 40], ['tape 25, amber', 'tape', 'polyimide', 25, 25, 33], ['tape 50, green', 'tape', 'polyester', 50, 50, 66]] as [$name, $kind, $material, $from, $to, $held]) {
-            Mask::query()->create(['name' => $name, 'kind' => $kind, 'material' => $material, 'from_mm' => $from, 'to_mm' => $to, 'rated_c' => MaskCatalogue::ratedC($material), 'held' => $held]);
+        foreach (
+            [
+                ['plug 10 to 14', 'plug', 'silicone', 10, 14, 120],
+                ['plug 16 to 20', 'plug', 'silicone', 16, 20, 80],
+                ['plug 22 to 27', 'plug', 'silicone', 22, 27, 40],
+                ['plug 28 to 33', 'plug', 'silicone', 28, 33, 30],
+                ['cap 8 to 12', 'cap', 'silicone', 8, 12, 60],
+                ['disc sheet, amber', 'disc', 'polyimide', 20, 150, 60],
+                ['disc sheet, green', 'disc', 'polyester', 20, 150, 40],
+                ['tape 25, amber', 'tape', 'polyimide', 25, 25, 33],
+                ['tape 50, green', 'tape', 'polyester', 50, 50, 66],
+            ] as [$name, $kind, $material, $from, $to, $held]
+        ) {
+            Mask::query()->create([
+                'name' => $name,
+                'kind' => $kind,
+                'material' => $material,
+                'from_mm' => $from,
+                'to_mm' => $to,
+                'rated_c' => MaskMaterial::from($material)->ratedC(),
+                'held' => $held,
+            ]);
         }
         foreach (range(9, 1) as $ago) {
             $this->at($now->subDays($ago)->setTime(7, 30));
-            Entry::write('bath', 'iron_phosphate', ['concentration_pct' => round(2.3 + 0.11 * $ago, 2), 'ph' => round(5.3 - 0.05 * $ago, 2), 'volume_l' => 180], $this->finisher);
-            Entry::write('bath', 'zirconium', ['concentration_pct' => round(1.5 + 0.06 * $ago, 2), 'ph' => round(4.6 - 0.02 * $ago, 2), 'volume_l' => 120], $this->finisher);
-            Entry::write('bath', 'last_rinse', ['conductivity_us' => 61 - 5 * $ago], $this->finisher);
+            WriteLog::line(
+                'bath',
+                'iron_phosphate',
+                [
+                    'concentration_pct' => round(2.3 + 0.11 * $ago, 2),
+                    'ph' => round(5.3 - 0.05 * $ago, 2),
+                    'volume_l' => 180,
+                ],
+                $this->finisher,
+            );
+            WriteLog::line(
+                'bath',
+                'zirconium',
+                [
+                    'concentration_pct' => round(1.5 + 0.06 * $ago, 2),
+                    'ph' => round(4.6 - 0.02 * $ago, 2),
+                    'volume_l' => 120,
+                ],
+                $this->finisher,
+            );
+            WriteLog::line('bath', 'last_rinse', ['conductivity_us' => 61 - 5 * $ago], $this->finisher);
         }
     }
 
@@ -104,16 +229,38 @@ final readonly class DemoBenches
     private function air(CarbonImmutable $now): void
     {
         $this->at($now->subDays(4));
-        Entry::write('media', 'garnet', ['what' => 'new', 'kg' => 250], $this->owner);
-        Entry::write('media', 'glass_bead', ['what' => 'new', 'kg' => 75], $this->owner);
-        Entry::write('media', 'steel_grit', ['what' => 'new', 'kg' => 400], $this->owner);
-        Entry::write('media', 'fine_garnet', ['what' => 'new', 'kg' => 100], $this->owner);
-        foreach ([['sign bracket', 1.22], ['lamp arm', 1.31], ['railing panel', 1.08], ['bench end', 1.4]] as [$name, $slow]) {
-            $blast = BlastOfPart::of(PartRoute::of($this->part($name)), ['media' => 'garnet']);
-            Entry::write('blast', 'garnet', ['planned_min' => round($blast->plan->plainMinutes, 2), 'actual_min' => round($slow * $blast->plan->plainMinutes, 1), 'bar' => round($blast->plan->bar, 2), 'mixture' => $blast->mixture], $this->finisher, $this->part($name));
-            MediaLog::shot('garnet', $blast->plan->mediaKgPerMin * $slow * $blast->plan->plainMinutes, $this->part($name), $this->finisher, $name === 'bench end');
+        WriteLog::line('media', 'garnet', ['kg' => 250], $this->owner, event: 'new');
+        WriteLog::line('media', 'glass_bead', ['kg' => 75], $this->owner, event: 'new');
+        WriteLog::line('media', 'steel_grit', ['kg' => 400], $this->owner, event: 'new');
+        WriteLog::line('media', 'fine_garnet', ['kg' => 100], $this->owner, event: 'new');
+        foreach (
+            [['sign bracket', 1.22], ['lamp arm', 1.31], ['railing panel', 1.08], ['bench end', 1.4]] as [$name, $slow]
+        ) {
+            $blast = ShopBlast::bench(
+                PartRoute::of($this->part($name))->plan(),
+                new BlastSetting(Media::get('garnet')),
+            );
+            WriteLog::line(
+                'blast',
+                'garnet',
+                [
+                    'planned_min' => round($blast->plan->plainMinutes, 2),
+                    'actual_min' => round($slow * $blast->plan->plainMinutes, 1),
+                    'bar' => round($blast->plan->bar, 2),
+                    'mixture' => $blast->mixture,
+                ],
+                $this->finisher,
+                $this->part($name),
+            );
+            MediaLog::shot(
+                Media::get('garnet'),
+                $blast->plan->mediaKgPerMin * $slow * $blast->plan->plainMinutes,
+                $this->part($name),
+                $this->finisher,
+                $name === 'bench end',
+            );
         }
-        $watch = new BareSteelWatch;
+        $watch = new BareSteelWatch();
         $this->at($now->subHours(2));
         $watch->air($this->finisher, 18.5, 52, 'by hand');
         $this->at($now->subMinutes(70));
@@ -125,12 +272,24 @@ final readonly class DemoBenches
     /** Bin liners under stripper. */
     private function stripping(CarbonImmutable $now): void
     {
-        $run = new RunClock;
+        $run = new RunClock();
         $liner = $this->part('bin liner');
-        $liner->update(['facts' => ['made' => 'sheet', 'on_it' => ['two_part_paint', 'grease'], 'features' => ['seams'], 'paint_tested' => true]]);
+        WriteFacts::on($liner, [
+            'made' => 'sheet',
+            'on_it' => ['two_part_paint', 'grease'],
+            'features' => ['seams'],
+            'paint_test' => 'none',
+        ]);
         $this->at($now->subMinutes(24));
         $soak = StripOfPart::of($liner->fresh())->way->steps;
-        $degrease = $run->start($liner, $this->finisher, $soak[0]->key, $soak[0]->does, $soak[0]->dwell, $soak[0]->tooLong);
+        $degrease = $run->start(
+            $liner,
+            $this->finisher,
+            $soak[0]->key,
+            $soak[0]->does,
+            $soak[0]->dwell,
+            $soak[0]->tooLong,
+        );
         $this->at($now->subMinutes(12));
         $run->stop($degrease, $this->finisher);
         $this->at($now->subMinutes(9));
@@ -141,25 +300,37 @@ final readonly class DemoBenches
     /** Bollards at the nozzle, vane arms in the oven. */
     private function bakingOut(CarbonImmutable $now): void
     {
-        $this->part('bollard base')->update(['facts' => ['made' => 'cast', 'on_it' => ['rust', 'paint'], 'features' => ['recesses', 'stamped_plate'], 'paint_tested' => true]]);
+        WriteFacts::on($this->part('bollard base'), [
+            'made' => 'cast',
+            'on_it' => ['rust', 'paint'],
+            'features' => ['recesses', 'stamped_plate'],
+            'paint_test' => 'none',
+        ]);
         $this->part('bollard base')->job->update(['lives' => 'outdoors']);
         $vane = $this->part('vane arm');
-        $vane->update(['facts' => ['made' => 'cast', 'on_it' => ['bare'], 'features' => ['recesses'], 'oily' => true]]);
+        WriteFacts::on($vane, ['made' => 'cast', 'on_it' => ['bare'], 'features' => ['recesses'], 'oily' => true]);
         $this->at($now->subMinutes(12));
-        $out = (new RunBakeOut)->hang($this->bakeOutOven, [$vane->id], $this->finisher);
-        (new RunBakeOut)->shut($out, $this->finisher);
+        $out = (new HangBakeOut())($this->bakeOutOven, [$vane->id], $this->finisher);
+        (new RunOven())->shut($out, $this->finisher);
     }
 
     /** Trim on the conversion line. */
     private function washing(CarbonImmutable $now): void
     {
-        $run = new RunClock;
+        $run = new RunClock();
         $trim = $this->part('trim length');
-        $trim->update(['facts' => ['made' => 'sheet', 'on_it' => ['bare'], 'features' => ['seams']]]);
+        WriteFacts::on($trim, ['made' => 'sheet', 'on_it' => ['bare'], 'features' => ['seams']]);
         $trim->job->update(['lives' => 'outdoors']);
         $stages = WashLine::for(PartRoute::of($trim->fresh())->plan())->stages;
         $this->at($now->subMinutes(7));
-        $clean = $run->start($trim, $this->finisher, $stages[0]->key, $stages[0]->name, $stages[0]->least, $stages[0]->most);
+        $clean = $run->start(
+            $trim,
+            $this->finisher,
+            $stages[0]->key,
+            $stages[0]->name,
+            $stages[0]->least,
+            $stages[0]->most,
+        );
         $this->at($now->subMinutes(3));
         $run->stop($clean, $this->finisher);
         $this->at($now->subSeconds(40));
@@ -171,20 +342,31 @@ final readonly class DemoBenches
     {
         $this->at($now->subMinutes(15));
         $end = $this->part('handrail end');
-        RackOfPart::save($end, ['across' => 5, 'rows' => 2, 'hooks' => 1, 'pitch_mm' => 210, 'drop_mm' => 420, 'box_mm' => [110, 320, 110], 'jigged' => false, 'drain' => 'spigot down, it drains by itself']);
-        Entry::write('ground', null, ['ohm' => 240.0], $this->finisher, $end);
+        RackOfPart::save(
+            $end,
+            RackSetting::of([110.0, 320.0, 110.0], 5, 2, 210, 420, 1, drain: 'spigot down, it drains by itself'),
+        );
+        Ground::write($end, 240.0, $this->finisher);
         $thread = $end->pins()->where('kind', 'thread')->firstOrFail();
-        Fitting::query()->create(['pin_id' => $thread->id, 'mask_id' => Mask::query()->where('name', 'plug 10 to 14')->firstOrFail()->id, 'fitted' => 20, 'user_id' => $this->finisher->id, 'at' => ShopClock::now()]);
+        Fitting::query()->create([
+            'pin_id' => $thread->id,
+            'mask_id' => Mask::query()->where('name', 'plug 10 to 14')->firstOrFail()->id,
+            'fitted' => 20,
+            'user_id' => $this->finisher->id,
+            'at' => ShopClock::now(),
+        ]);
     }
 
     /** A few goes at the pot. */
     private function practice(): void
     {
-        $play = new PlayPot;
+        $play = new PlayPot();
         foreach (['mixture', 'plug', 'lower'] as $key) {
             $exercise = Exercise::all()[$key];
             $play->start($exercise, $this->finisher);
-            foreach ([...($key === 'plug' ? [Move::MoreMedia, Move::LessMedia] : []), ...$exercise->shortest()] as $move) {
+            foreach (
+                [...$key === 'plug' ? [Move::MoreMedia, Move::LessMedia] : [], ...$exercise->shortest()] as $move
+            ) {
                 $play->move($exercise, $this->finisher, $move);
             }
         }

@@ -14,7 +14,21 @@ final class DemoMesh
     /** A thin dome with a rim and a knob, hollow from below. */
     public static function lanternCap(): UploadedFile
     {
-        return self::turned([[0, 96], [14, 92], [18, 82], [12, 70], [20, 64], [70, 48], [118, 18], [150, 12], [150, 8], [116, 14], [68, 44.5], [18, 60.5], [0, 62]]);
+        return self::turned([
+            [0, 96],
+            [14, 92],
+            [18, 82],
+            [12, 70],
+            [20, 64],
+            [70, 48],
+            [118, 18],
+            [150, 12],
+            [150, 8],
+            [116, 14],
+            [68, 44.5],
+            [18, 60.5],
+            [0, 62],
+        ]);
     }
 
     /** @param  list<array{float|int, float|int}>  $profile  radius and height, the first and the last on the axis */
@@ -38,7 +52,7 @@ final class DemoMesh
     /** @param  array{float|int, float|int}  $point */
     private static function at(array $point, int $side): string
     {
-        $angle = 2 * M_PI * ($side % self::SIDES) / self::SIDES;
+        $angle = (2 * M_PI * ($side % self::SIDES)) / self::SIDES;
 
         return sprintf('vertex %.4f %.4f %.4f', $point[0] * cos($angle), $point[0] * sin($angle), $point[1]);
     }

@@ -6,7 +6,9 @@ namespace Database\Seeders;
 
 use Illuminate\Http\UploadedFile;
 
-/** Made-up photos of made-up parts, drawn on the spot: a lantern body on a bench, and a bollard base with its cap off. */
+/**
+ * Made-up photos of made-up parts, drawn on the spot: a lantern body on a bench, and a bollard base with its cap off.
+ */
 final class DemoPhoto
 {
     public static function lantern(): UploadedFile
@@ -47,7 +49,14 @@ final class DemoPhoto
     {
         $image = imagecreatetruecolor(1200, 800);
         for ($y = 0; $y < 800; $y++) {
-            imageline($image, 0, $y, 1199, $y, self::shade($image, 214 - intdiv($y, 16), 208 - intdiv($y, 16), 196 - intdiv($y, 14)));
+            imageline(
+                $image,
+                0,
+                $y,
+                1199,
+                $y,
+                self::shade($image, 214 - intdiv($y, 16), 208 - intdiv($y, 16), 196 - intdiv($y, 14)),
+            );
         }
         imagefilledrectangle($image, 0, 620, 1199, 799, self::shade($image, 128, 100, 74));
 

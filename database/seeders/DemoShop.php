@@ -7,10 +7,10 @@ namespace Database\Seeders;
 use Aenum\Core\Heat\OvenEstimate;
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
-use App\Actions\Cure\RunBake;
+use App\Actions\Floor\RunOven;
 use App\Actions\Inspect\RecordInspection;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
@@ -18,12 +18,13 @@ use App\Actions\Logger\KeepLog;
 use App\Actions\Rail\MoveJob;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
+use App\Actions\Route\WriteFacts;
 use App\Devices\SimulatedLogger;
 use App\Devices\SimulatedThermometer;
 use App\Http\Requests\OvenRequest;
-use App\Models\Bake;
 use App\Models\Job;
 use App\Models\Oven;
+use App\Models\OvenLoad;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\User;
@@ -68,9 +69,46 @@ final class DemoShop extends Seeder
 
     private function shop(): void
     {
-        Shop::query()->create(['id' => 1, 'name' => 'Boathouse Coating Works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20, 'humidity_pct' => 55, 'prices' => ['hour' => 78, 'powder_kg' => 14, 'media_kg' => 1.1], 'air' => ['compressor_bar' => 8.0, 'air_hose_m' => 12.0, 'air_hose_mm' => 25.0, 'blast_hose_m' => 8.0, 'blast_hose_mm' => 25.0, 'nozzle_new_mm' => 7.5], 'equipment' => ['rail_kg' => 400, 'hook_kg' => 90, 'booth_mm' => [2000, 2200, 3000], 'compressor_m3_min' => 2.9, 'nozzle_mm' => 8]]);
-        foreach ([['Mara Ostwald', 'mara', 'owner'], ['Joss Tellmark', 'joss', 'finisher'], ['Orla Quist', 'orla', 'viewer']] as [$name, $mail, $role]) {
-            $user = User::query()->create(['name' => $name, 'email' => "{$mail}@lakeside-coating.example", 'password' => 'lantern-on-the-pier', 'role' => $role, 'unit_system' => 'metric', 'theme' => 'light']);
+        Shop::query()->create([
+            'id' => 1,
+            'name' => 'Boathouse Coating Works',
+            'timezone' => 'Europe/Zurich',
+            'currency' => 'CHF',
+            'kwh_price' => 0.27,
+            'ambient_c' => 20,
+            'humidity_pct' => 55,
+            'price_hour' => 78,
+            'price_powder_kg' => 14,
+            'price_media_kg' => 1.1,
+            'compressor_bar' => 8.0,
+            'air_hose_m' => 12.0,
+            'air_hose_mm' => 25.0,
+            'blast_hose_m' => 8.0,
+            'blast_hose_mm' => 25.0,
+            'nozzle_new_mm' => 7.5,
+            'rail_kg' => 400,
+            'hook_kg' => 90,
+            'booth_wide_mm' => 2000,
+            'booth_high_mm' => 2200,
+            'booth_deep_mm' => 3000,
+            'compressor_m3_min' => 2.9,
+            'nozzle_mm' => 8,
+        ]);
+        foreach (
+            [
+                ['Mara Ostwald', 'mara', 'owner'],
+                ['Joss Tellmark', 'joss', 'finisher'],
+                ['Orla Quist', 'orla', 'viewer'],
+            ] as [$name, $mail, $role]
+        ) {
+            $user = User::query()->create([
+                'name' => $name,
+                'email' => "{$mail}@lakeside-coating.example",
+                'password' => 'lantern-on-the-pier',
+                'role' => $role,
+                'unit_system' => 'metric',
+                'theme' => 'light',
+            ]);
             if ($role === 'owner') {
                 $this->owner = $user;
             } elseif ($role === 'finisher') {
@@ -82,22 +120,178 @@ final class DemoShop extends Seeder
     private function shelf(): void
     {
         $powders = [
-            'green' => ['Promenade green, fine texture', 'Pierhead Powders', '26-0417', 'polyester', '#1f4a3d', 'fine texture', 1.55, 60, 90, 120, 3, true, [[180, 18, 60], [190, 12, 40], [200, 8, 28]]],
-            'black' => ['Lamp black, satin', 'Pierhead Powders', '26-0388', 'polyester', '#1b1d1e', 'satin', 1.5, 60, 90, 120, 3, true, [[180, 15, 45], [200, 8, 22]]],
-            'grey' => ['Slipway grey, quick', 'Pierhead Powders', '26-0402', 'polyester', '#7f8a8c', 'smooth', 1.6, 60, 90, 115, 3, true, [[180, 18, 45], [200, 8, 20]]],
-            'zinc' => ['Undercoat Z, zinc rich', 'Breakwater Coatings', '26-1130', 'epoxy', '#8a8d8f', 'primer', 2.6, 60, 90, 110, 4, true, [[160, 15, null], [180, 8, null]]],
-            'epoxy' => ['Undercoat E for light alloy', 'Breakwater Coatings', '26-1142', 'epoxy', '#b9b4a6', 'primer', 1.45, 50, 80, 110, 4, true, [[170, 12, 50], [190, 6, 30]]],
-            'white' => ['Bandstand white', 'Breakwater Coatings', '26-1098', 'polyester', '#eef0ee', 'gloss', 1.7, 70, 100, 120, 3, true, [[170, 20, 60], [180, 12, 40], [190, 8, 28]]],
-            'clear' => ['Shore clear', 'Pierhead Powders', '26-0430', 'acrylic', '#dfe6e8', 'clear gloss', 1.2, 50, 70, 110, 4, false, [[170, 20, 60], [180, 14, 42]]],
+            'green' => [
+                'Promenade green, fine texture',
+                'Pierhead Powders',
+                '26-0417',
+                'polyester',
+                '#1f4a3d',
+                'fine texture',
+                1.55,
+                60,
+                90,
+                120,
+                3,
+                true,
+                [[180, 18, 60], [190, 12, 40], [200, 8, 28]],
+            ],
+            'black' => [
+                'Lamp black, satin',
+                'Pierhead Powders',
+                '26-0388',
+                'polyester',
+                '#1b1d1e',
+                'satin',
+                1.5,
+                60,
+                90,
+                120,
+                3,
+                true,
+                [[180, 15, 45], [200, 8, 22]],
+            ],
+            'grey' => [
+                'Slipway grey, quick',
+                'Pierhead Powders',
+                '26-0402',
+                'polyester',
+                '#7f8a8c',
+                'smooth',
+                1.6,
+                60,
+                90,
+                115,
+                3,
+                true,
+                [[180, 18, 45], [200, 8, 20]],
+            ],
+            'zinc' => [
+                'Undercoat Z, zinc rich',
+                'Breakwater Coatings',
+                '26-1130',
+                'epoxy',
+                '#8a8d8f',
+                'primer',
+                2.6,
+                60,
+                90,
+                110,
+                4,
+                true,
+                [[160, 15, null], [180, 8, null]],
+            ],
+            'epoxy' => [
+                'Undercoat E for light alloy',
+                'Breakwater Coatings',
+                '26-1142',
+                'epoxy',
+                '#b9b4a6',
+                'primer',
+                1.45,
+                50,
+                80,
+                110,
+                4,
+                true,
+                [[170, 12, 50], [190, 6, 30]],
+            ],
+            'white' => [
+                'Bandstand white',
+                'Breakwater Coatings',
+                '26-1098',
+                'polyester',
+                '#eef0ee',
+                'gloss',
+                1.7,
+                70,
+                100,
+                120,
+                3,
+                true,
+                [[170, 20, 60], [180, 12, 40], [190, 8, 28]],
+            ],
+            'clear' => [
+                'Shore clear',
+                'Pierhead Powders',
+                '26-0430',
+                'acrylic',
+                '#dfe6e8',
+                'clear gloss',
+                1.2,
+                50,
+                70,
+                110,
+                4,
+                false,
+                [[170, 20, 60], [180, 14, 42]],
+            ],
         ];
-        foreach ($powders as $key => [$name, $maker, $lot, $chemistry, $colour, $finish, $sg, $min, $max, $flow, $flowMinutes, $proof, $rows]) {
-            $powder = Powder::query()->create(['name' => $name, 'maker' => $maker, 'lot' => $lot, 'chemistry' => $chemistry, 'colour' => $colour, 'finish' => $finish, 'zinc_rich' => $key === 'zinc', 'specific_gravity' => $sg, 'film_min_um' => $min, 'film_max_um' => $max, 'flow_c' => $flow, 'flow_minutes' => $flowMinutes, 'solvent_proof' => $proof]);
-            $powder->rows()->createMany(array_map(fn (array $row): array => ['pmt_c' => $row[0], 'min_minutes' => $row[1], 'max_minutes' => $row[2]], $rows));
+        foreach (
+            $powders as $key => [
+                $name,
+                $maker,
+                $lot,
+                $chemistry,
+                $colour,
+                $finish,
+                $sg,
+                $min,
+                $max,
+                $flow,
+                $flowMinutes,
+                $proof,
+                $rows,
+            ]
+        ) {
+            $powder = Powder::query()->create([
+                'name' => $name,
+                'maker' => $maker,
+                'lot' => $lot,
+                'chemistry' => $chemistry,
+                'colour' => $colour,
+                'finish' => $finish,
+                'zinc_rich' => $key === 'zinc',
+                'specific_gravity' => $sg,
+                'film_min_um' => $min,
+                'film_max_um' => $max,
+                'flow_c' => $flow,
+                'flow_minutes' => $flowMinutes,
+                'solvent_proof' => $proof,
+            ]);
+            $powder
+                ->rows()
+                ->createMany(
+                    array_map(
+                        fn (array $row): array => [
+                            'pmt_c' => $row[0],
+                            'min_minutes' => $row[1],
+                            'max_minutes' => $row[2],
+                        ],
+                        $rows,
+                    ),
+                );
             $this->powders[$key] = $powder;
         }
-        foreach (['big' => ['Long oven', 'electric', 1.8, 2.0, 3.2, 'normal', 25.0, 36.0, 230.0], 'small' => ['Bench oven', 'electric', 0.9, 1.0, 1.2, 'gentle', 22.0, 9.0, 240.0]] as $key => [$name, $heat, $w, $h, $d, $fan, $minutes, $kw, $max]) {
-            $answers = ['heat' => $heat, 'width_m' => $w, 'height_m' => $h, 'depth_m' => $d, 'fan' => $fan, 'minutes_to_200' => $minutes, 'heater_kw' => $kw];
-            $this->ovens[$key] = Oven::query()->create(['name' => $name, 'answers' => $answers, 'max_c' => $max] + OvenRequest::figuresOf(OvenEstimate::from($heat, $w, $h, $d, $fan, $minutes, $kw, $max)));
+        foreach (
+            [
+                'big' => ['Long oven', 'electric', 1.8, 2.0, 3.2, 'normal', 25.0, 36.0, 230.0],
+                'small' => ['Bench oven', 'electric', 0.9, 1.0, 1.2, 'gentle', 22.0, 9.0, 240.0],
+            ] as $key => [$name, $heat, $w, $h, $d, $fan, $minutes, $kw, $max]
+        ) {
+            $answers = [
+                'heat' => $heat,
+                'width_m' => $w,
+                'height_m' => $h,
+                'depth_m' => $d,
+                'fan' => $fan,
+                'minutes_to_200' => $minutes,
+                'heater_said_kw' => $kw,
+            ];
+            $this->ovens[$key] = Oven::query()->create(
+                ['name' => $name, 'max_c' => $max] +
+                    $answers +
+                    OvenRequest::figuresOf(OvenEstimate::from($heat, $w, $h, $d, $fan, $minutes, $kw, $max)),
+            );
         }
     }
 
@@ -105,64 +299,215 @@ final class DemoShop extends Seeder
     private function history(CarbonImmutable $now): void
     {
         $start = $now->subDay()->setTime(7, 10);
-        $job = $this->job($start, 'Sign brackets, harbour lane', 'Harbour Lane traders', null, Station::Cure, 'Old pits will still show.', [
-            ['sign bracket', 12, 'carbon_steel', 2.4, 0.28, null, [], [['primer', 'zinc', 'flow'], ['base', 'black', 'full']]],
-        ]);
+        $job = $this->job(
+            $start,
+            'Sign brackets, harbour lane',
+            'Harbour Lane traders',
+            null,
+            Station::Cure,
+            'Old pits will still show.',
+            [
+                [
+                    'sign bracket',
+                    12,
+                    'carbon_steel',
+                    2.4,
+                    0.28,
+                    null,
+                    [],
+                    [['primer', 'zinc', 'flow'], ['base', 'black', 'full']],
+                ],
+            ],
+        );
         $this->bake($start->addHours(3), 'big', $job, 0);
         $this->bake($start->addHours(5), 'big', $job, 1, readings: true);
-        $logged = Bake::query()->latest('id')->firstOrFail();
-        (new KeepLog)($logged, (new SimulatedLogger(LoadOfBake::from($logged)))->file(60 * $logged->minutes), 'rack logger', 0, $this->finisher);
+        $logged = OvenLoad::query()->latest('id')->firstOrFail();
+        (new KeepLog())(
+            $logged,
+            (new SimulatedLogger(LoadOfBake::from($logged)))->file(60 * $logged->minutes),
+            'rack logger',
+            0,
+            $this->finisher,
+        );
         $this->at($start->addHours(7));
-        (new MoveJob)->send($job, $this->finisher, Station::Inspect, null, Station::Cure);
-        $record = new RecordInspection;
+        (new MoveJob())->send($job, $this->finisher, Station::Inspect, null, Station::Cure);
+        $record = new RecordInspection();
         foreach ($job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get() as $coat) {
-            $record->film($coat, $this->finisher, FilmReadings::of($coat->position === 1 ? [68, 74, 71, 80, 66] : [72, 78, 69, 81, 75, 70]), null);
+            $record->film(
+                $coat,
+                $this->finisher,
+                FilmReadings::of($coat->position === 1 ? [68, 74, 71, 80, 66] : [72, 78, 69, 81, 75, 70]),
+                null,
+            );
         }
-        $record->solventRub($job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get()->last(), $this->finisher, SolventRub::of(50, 5), 'MEK', null);
+        $record->solventRub(
+            $job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get()->last(),
+            $this->finisher,
+            SolventRub::of(50, 5),
+            'MEK',
+            null,
+        );
         $this->at($start->addHours(8));
-        (new MoveJob)->send($job, $this->finisher, Station::Release, null, Station::Inspect);
+        (new MoveJob())->send($job, $this->finisher, Station::Release, null, Station::Inspect);
         $this->at($start->addHours(9));
-        (new MoveJob)->release($job->fresh(), $this->owner, 'All twelve counted back.');
+        (new MoveJob())->release($job->fresh(), $this->owner, 'All twelve counted back.');
     }
 
     private function rail(CarbonImmutable $now): void
     {
         $from = $now->subHours(6);
-        $this->job($from, 'Mooring cleats', 'Lake boating club', 9, Station::Intake, 'Galling under the horns will still show.', [['mooring cleat', 16, 'cast_iron', 3.1, 0.11, null, [], []]]);
-        $this->job($from, 'Litter-bin liners', 'Town works yard', 12, Station::Strip, null, [['bin liner', 20, 'galvanised_steel', 4.2, 1.3, 1.0, [], [['base', 'green', 'full']]]]);
-        $this->job($from, 'Bollard bases, north mole', 'Town works yard', 6, Station::Blast, 'Stamped foundry marks stay readable.', [['bollard base', 4, 'cast_iron', 62.0, 1.4, null, [['foot', 40.0, 0.7], ['collar', 22.0, 0.7]], [['primer', 'zinc', 'flow'], ['base', 'black', 'full']]]]);
-        $this->job($from, 'Weather-vane arms', 'Chapel keepers', 15, Station::BakeOut, null, [['vane arm', 4, 'bronze', 1.8, 0.16, null, [], [['clear', 'clear', 'full']]]]);
-        $this->job($from, 'Bandstand trim', 'Lakeside festival society', -1, Station::Wash, 'Due before the winter concert.', [['trim length', 24, 'aluminium', 1.1, 0.42, null, [], [['primer', 'epoxy', 'flow'], ['base', 'white', 'full']]]]);
-        $this->job($from, 'Handrail ends', 'Steamer pier company', 5, Station::MaskAndHang, null, [['handrail end', 10, 'stainless_steel', 1.6, 0.12, null, [], [['base', 'grey', 'full']]]]);
-        $this->job($from, 'Lamp arms', 'Town lighting office', 4, Station::Coat, null, [['lamp arm', 8, 'carbon_steel', 6.4, 0.55, null, [], [['primer', 'zinc', 'flow'], ['base', 'black', 'full']]]]);
+        $this->job(
+            $from,
+            'Mooring cleats',
+            'Lake boating club',
+            9,
+            Station::Intake,
+            'Galling under the horns will still show.',
+            [['mooring cleat', 16, 'cast_iron', 3.1, 0.11, null, [], []]],
+        );
+        $this->job($from, 'Litter-bin liners', 'Town works yard', 12, Station::Strip, null, [
+            ['bin liner', 20, 'galvanised_steel', 4.2, 1.3, 1.0, [], [['base', 'green', 'full']]],
+        ]);
+        $this->job(
+            $from,
+            'Bollard bases, north mole',
+            'Town works yard',
+            6,
+            Station::Blast,
+            'Stamped foundry marks stay readable.',
+            [
+                [
+                    'bollard base',
+                    4,
+                    'cast_iron',
+                    62.0,
+                    1.4,
+                    null,
+                    [['foot', 40.0, 0.7], ['collar', 22.0, 0.7]],
+                    [['primer', 'zinc', 'flow'], ['base', 'black', 'full']],
+                ],
+            ],
+        );
+        $this->job($from, 'Weather-vane arms', 'Chapel keepers', 15, Station::BakeOut, null, [
+            ['vane arm', 4, 'bronze', 1.8, 0.16, null, [], [['clear', 'clear', 'full']]],
+        ]);
+        $this->job(
+            $from,
+            'Bandstand trim',
+            'Lakeside festival society',
+            -1,
+            Station::Wash,
+            'Due before the winter concert.',
+            [
+                [
+                    'trim length',
+                    24,
+                    'aluminium',
+                    1.1,
+                    0.42,
+                    null,
+                    [],
+                    [['primer', 'epoxy', 'flow'], ['base', 'white', 'full']],
+                ],
+            ],
+        );
+        $this->job($from, 'Handrail ends', 'Steamer pier company', 5, Station::MaskAndHang, null, [
+            ['handrail end', 10, 'stainless_steel', 1.6, 0.12, null, [], [['base', 'grey', 'full']]],
+        ]);
+        $this->job($from, 'Lamp arms', 'Town lighting office', 4, Station::Coat, null, [
+            [
+                'lamp arm',
+                8,
+                'carbon_steel',
+                6.4,
+                0.55,
+                null,
+                [],
+                [['primer', 'zinc', 'flow'], ['base', 'black', 'full']],
+            ],
+        ]);
     }
 
-    /** What the counter found: one job declined, one waived, one with a contradiction waiting to be seen, one of many alike. */
+    /**
+     * What the counter found: one job declined, one waived, one with a contradiction waiting to be seen, one of many
+     * alike.
+     */
     private function counter(CarbonImmutable $now): void
     {
         $from = $now->subHours(7);
-        $declined = $this->job($from, 'Soldered lamp finials', 'Chapel keepers', null, Station::Intake, null, [['finial', 6, 'brass', 0.7, 0.05, null, [], [['clear', 'clear', 'full']]]]);
+        $declined = $this->job($from, 'Soldered lamp finials', 'Chapel keepers', null, Station::Intake, null, [
+            ['finial', 6, 'brass', 0.7, 0.05, null, [], [['clear', 'clear', 'full']]],
+        ]);
         $this->facts($declined, ['made' => 'machined', 'features' => ['solder_or_white_metal']]);
-        (new MoveJob)->decline($declined, $this->owner, 'Soldered joints would melt in the oven; the customer was told.');
-        $waived = $this->job($from, 'Plated pier bell bracket', 'Steamer pier company', 10, Station::Intake, 'Adhesion on the old plating is not promised.', [['bell bracket', 1, 'carbon_steel', 5.2, 0.22, null, [], [['base', 'black', 'full']]]]);
+        (new MoveJob())->decline(
+            $declined,
+            $this->owner,
+            'Soldered joints would melt in the oven; the customer was told.',
+        );
+        $waived = $this->job(
+            $from,
+            'Plated pier bell bracket',
+            'Steamer pier company',
+            10,
+            Station::Intake,
+            'Adhesion on the old plating is not promised.',
+            [['bell bracket', 1, 'carbon_steel', 5.2, 0.22, null, [], [['base', 'black', 'full']]]],
+        );
         $this->facts($waived, ['made' => 'forged', 'on_it' => ['plating'], 'features' => ['bores']], 'outdoors');
-        (new ChangeRoute)->sign($waived->parts()->firstOrFail(), 'plating-adhesion', 'H. Vantongeren, pier company', $this->owner);
-        $contradiction = $this->job($from, 'Bandstand hinges', 'Lakeside festival society', 8, Station::Intake, null, [['hinge', 12, 'cast_aluminium', 1.9, 0.09, null, [], [['base', 'white', 'full']]]]);
-        $this->facts($contradiction, ['made' => 'cast', 'on_it' => ['grease', 'paint'], 'features' => ['bores', 'faces'], 'blast' => ['media' => 'steel_grit', 'pressure_bar' => 6]], 'outdoors');
-        $route = new ChangeRoute;
+        (new ChangeRoute())->sign(
+            $waived->parts()->firstOrFail(),
+            'plating-adhesion',
+            'H. Vantongeren, pier company',
+            $this->owner,
+        );
+        $contradiction = $this->job(
+            $from,
+            'Bandstand hinges',
+            'Lakeside festival society',
+            8,
+            Station::Intake,
+            null,
+            [['hinge', 12, 'cast_aluminium', 1.9, 0.09, null, [], [['base', 'white', 'full']]]],
+        );
+        $this->facts(
+            $contradiction,
+            [
+                'made' => 'cast',
+                'on_it' => ['grease', 'paint'],
+                'features' => ['bores', 'faces'],
+                'blast' => ['media' => 'steel_grit', 'pressure_bar' => 6],
+            ],
+            'outdoors',
+        );
+        $route = new ChangeRoute();
         foreach (range(1, 4) as $ignored) {
             $part = $contradiction->parts()->firstOrFail();
-            $at = array_search('degrease', array_map(fn ($step): string => $step->kind->value, PartRoute::of($part)->steps), true);
+            $at = array_search(
+                'degrease',
+                array_map(fn ($step): string => $step->kind->value, PartRoute::of($part)->steps),
+                true,
+            );
             $route($part, 'down', (int) $at, null);
         }
-        $many = $this->job($from, 'Street-name brackets', 'Town works yard', 20, Station::Intake, null, [['name bracket', 240, 'carbon_steel', 0.42, 0.031, null, [], [['primer', 'zinc', 'flow'], ['base', 'green', 'full']]]]);
+        $many = $this->job($from, 'Street-name brackets', 'Town works yard', 20, Station::Intake, null, [
+            [
+                'name bracket',
+                240,
+                'carbon_steel',
+                0.42,
+                0.031,
+                null,
+                [],
+                [['primer', 'zinc', 'flow'], ['base', 'green', 'full']],
+            ],
+        ]);
         $this->facts($many, ['made' => 'sheet', 'on_it' => ['mill_scale'], 'features' => ['threads']], 'outdoors');
     }
 
     /** @param  array<string, mixed>  $facts */
     private function facts(Job $job, array $facts, string $lives = 'indoors'): void
     {
-        $job->parts()->firstOrFail()->update(['facts' => $facts]);
+        WriteFacts::on($job->parts()->firstOrFail(), $facts);
         $job->update(['lives' => $lives]);
     }
 
@@ -170,50 +515,135 @@ final class DemoShop extends Seeder
     private function ovensAtWork(CarbonImmutable $now): void
     {
         $from = $now->subHours(5);
-        $benches = $this->job($from, 'Bench ends, promenade', 'Parks and gardens', 3, Station::Cure, 'Two castings have old weld repairs; they will still show.', [['bench end', 4, 'cast_iron', 24.0, 1.15, null, [], [['base', 'green', 'full']]]]);
-        $panels = $this->job($from, 'Railing panels, east quay', 'Parks and gardens', 3, Station::Cure, null, [['railing panel', 4, 'carbon_steel', 6.3, 0.8, 2.0, [], [['base', 'green', 'full']]]]);
-        $lanterns = $this->job($from, 'Lantern bodies, old bridge', 'Town lighting office', 2, Station::Cure, null, [['lantern body', 2, 'cast_aluminium', 6.2, 0.62, null, [], [['base', 'green', 'full']]], ['lantern cap', 2, 'aluminium', 0.9, 0.3, null, [], [['primer', 'epoxy', 'flow'], ['base', 'black', 'full']]]]);
-        $this->job($from, 'Column base and skirts', 'Town lighting office', 7, Station::Cure, 'The skirts are thin sheet.', [
-            ['column base', 4, 'cast_iron', 80.0, 1.5, null, [], [['base', 'grey', 'full']]],
-            ['thin skirt', 8, 'carbon_steel', 1.9, 0.48, 1.0, [], [['base', 'grey', 'full']]],
+        $benches = $this->job(
+            $from,
+            'Bench ends, promenade',
+            'Parks and gardens',
+            3,
+            Station::Cure,
+            'Two castings have old weld repairs; they will still show.',
+            [['bench end', 4, 'cast_iron', 24.0, 1.15, null, [], [['base', 'green', 'full']]]],
+        );
+        $panels = $this->job($from, 'Railing panels, east quay', 'Parks and gardens', 3, Station::Cure, null, [
+            ['railing panel', 4, 'carbon_steel', 6.3, 0.8, 2.0, [], [['base', 'green', 'full']]],
         ]);
-        $panels->parts()->firstOrFail()->update(['shapes' => [
-            ['shape' => 'bar_flat', 'count' => 2, 'width_mm' => 40, 'thickness_mm' => 6, 'length_mm' => 900],
-            ['shape' => 'sheet_perforated', 'count' => 1, 'length_mm' => 900, 'width_mm' => 450, 'thickness_mm' => 1.5, 'open_share' => 0.4],
-        ]]);
+        $lanterns = $this->job(
+            $from,
+            'Lantern bodies, old bridge',
+            'Town lighting office',
+            2,
+            Station::Cure,
+            null,
+            [
+                ['lantern body', 2, 'cast_aluminium', 6.2, 0.62, null, [], [['base', 'green', 'full']]],
+                [
+                    'lantern cap',
+                    2,
+                    'aluminium',
+                    0.9,
+                    0.3,
+                    null,
+                    [],
+                    [['primer', 'epoxy', 'flow'], ['base', 'black', 'full']],
+                ],
+            ],
+        );
+        $this->job(
+            $from,
+            'Column base and skirts',
+            'Town lighting office',
+            7,
+            Station::Cure,
+            'The skirts are thin sheet.',
+            [
+                ['column base', 4, 'cast_iron', 80.0, 1.5, null, [], [['base', 'grey', 'full']]],
+                ['thin skirt', 8, 'carbon_steel', 1.9, 0.48, 1.0, [], [['base', 'grey', 'full']]],
+            ],
+        );
+        $panels
+            ->parts()
+            ->firstOrFail()
+            ->update([
+                'shapes' => [
+                    [
+                        'shape' => 'bar_flat',
+                        'count' => 2,
+                        'width_mm' => 40,
+                        'thickness_mm' => 6,
+                        'length_mm' => 900,
+                    ],
+                    [
+                        'shape' => 'sheet_perforated',
+                        'count' => 1,
+                        'length_mm' => 900,
+                        'width_mm' => 450,
+                        'thickness_mm' => 1.5,
+                        'open_share' => 0.4,
+                    ],
+                ],
+            ]);
         $this->at($now->subMinutes(22));
         $load = [];
         foreach ([$benches, $panels, $lanterns] as $job) {
             $part = $job->parts()->firstOrFail();
             $load[$part->coats()->firstOrFail()->id] = $part->count;
         }
-        $running = (new HangLoad)($this->ovens['big'], $load, $this->finisher, 75);
-        (new RunBake)->shut($running, $this->finisher);
+        $running = (new HangLoad())($this->ovens['big'], $load, $this->finisher, 75);
+        (new RunOven())->shut($running, $this->finisher);
         $this->at($now->subMinutes(6));
         $this->read($running, 0);
         $this->at($now);
         $cap = $lanterns->parts()->get()->last();
-        (new HangLoad)($this->ovens['small'], [$cap->coats()->firstOrFail()->id => 2], $this->finisher, 30);
+        (new HangLoad())($this->ovens['small'], [$cap->coats()->firstOrFail()->id => 2], $this->finisher, 30);
         CarbonImmutable::setTestNow();
     }
 
     /**
-     * @param  list<array{string, int, string, float, float, ?float, list<array{string, float, float}>, list<array{string, string, string}>}>  $parts
+     * @param  list<array{string, int, string, float, float, ?float, list<array{string, float, float}>,
+     *      list<array{string, string, string}>}>  $parts
      */
-    private function job(CarbonImmutable $from, string $title, string $customer, ?int $dueInDays, Station $at, ?string $notes, array $parts): Job
-    {
+    private function job(
+        CarbonImmutable $from,
+        string $title,
+        string $customer,
+        ?int $dueInDays,
+        Station $at,
+        ?string $notes,
+        array $parts,
+    ): Job {
         $this->at($from);
-        $job = (new SaveJob)(null, $this->owner, ['customer' => $customer, 'title' => $title, 'due_on' => $dueInDays === null ? null : ShopClock::today()->addDays($dueInDays)->toDateString(), 'notes' => $notes]);
+        $job = (new SaveJob())(null, $this->owner, [
+            'customer' => $customer,
+            'title' => $title,
+            'due_on' => $dueInDays === null ? null : ShopClock::today()->addDays($dueInDays)->toDateString(),
+            'notes' => $notes,
+        ]);
         foreach ($parts as [$name, $count, $metal, $mass, $area, $wall, $sections, $coats]) {
-            (new SavePart)($job, null, [
-                'name' => $name, 'count' => $count, 'metal' => $metal, 'mass_kg' => $mass, 'area_m2' => $area, 'wall_mm' => $wall, 'view_factor' => 0.8,
-                'sections' => array_map(fn (array $s): array => ['name' => $s[0], 'mass_kg' => $s[1], 'area_m2' => $s[2]], $sections),
-                'coats' => array_map(fn (array $c): array => ['role' => $c[0], 'powder_id' => $this->powders[$c[1]]->id, 'bake_to' => $c[2]], $coats),
+            (new SavePart())($job, null, [
+                'name' => $name,
+                'count' => $count,
+                'metal' => $metal,
+                'mass_kg' => $mass,
+                'area_m2' => $area,
+                'wall_mm' => $wall,
+                'view_factor' => 0.8,
+                'sections' => array_map(
+                    fn (array $s): array => ['name' => $s[0], 'mass_kg' => $s[1], 'area_m2' => $s[2]],
+                    $sections,
+                ),
+                'coats' => array_map(
+                    fn (array $c): array => [
+                        'role' => $c[0],
+                        'powder_id' => $this->powders[$c[1]]->id,
+                        'bake_to' => $c[2],
+                    ],
+                    $coats,
+                ),
             ]);
         }
         for ($minute = 20; $job->station !== $at; $minute += 25) {
             $this->at($from->addMinutes(min($minute, 240)));
-            (new MoveJob)->send($job, $this->finisher, $job->station->next() ?? $at, null, $job->station);
+            (new MoveJob())->send($job, $this->finisher, $job->station->next() ?? $at, null, $job->station);
             $job = Job::query()->findOrFail($job->id);
         }
 
@@ -224,20 +654,31 @@ final class DemoShop extends Seeder
     {
         $this->at($when);
         $part = $job->parts()->firstOrFail();
-        $bake = (new HangLoad)($this->ovens[$oven], [$part->coats()->get()[$coat]->id => $part->count], $this->finisher);
-        (new RunBake)->shut($bake, $this->finisher);
+        $bake = (new HangLoad())(
+            $this->ovens[$oven],
+            [$part->coats()->get()[$coat]->id => $part->count],
+            $this->finisher,
+        );
+        (new RunOven())->shut($bake, $this->finisher);
         if ($readings) {
             $this->at($when->addMinutes(9));
             $this->read($bake, 0);
         }
         $this->at($when->addMilliseconds((int) round(60000 * ($bake->refresh()->minutes + 1.5))));
-        (new RunBake)->pull($bake, $this->finisher);
+        (new RunOven())->pull($bake, $this->finisher);
     }
 
-    private function read(Bake $bake, int $item): void
+    private function read(OvenLoad $bake, int $item): void
     {
-        $load = LoadOfBake::from(Bake::query()->findOrFail($bake->id));
-        (new RunBake)->read($bake, $this->finisher, $load->hung[$item]->key(), (new SimulatedThermometer($load))->shows($item, ShopClock::now()), 0.9, 'stand_in');
+        $load = LoadOfBake::from(OvenLoad::query()->findOrFail($bake->id));
+        (new RunOven())->read(
+            $bake,
+            $this->finisher,
+            $load->hung[$item]->key(),
+            (new SimulatedThermometer($load))->shows($item, ShopClock::now()),
+            0.9,
+            'stand_in',
+        );
     }
 
     private function at(CarbonImmutable $moment): void

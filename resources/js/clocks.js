@@ -25,7 +25,11 @@ const tick = () => {
         node.textContent = left > 0 ? `${Math.ceil(left / 60000)} min` : 'now';
     }
     for (const node of document.querySelectorAll('[data-shop-time]')) {
-        node.textContent = new Intl.DateTimeFormat('en-GB', { timeZone: node.dataset.shopTime, hour: '2-digit', minute: '2-digit' }).format(shopNow());
+        node.textContent = new Intl.DateTimeFormat('en-GB', {
+            timeZone: node.dataset.shopTime,
+            hour: '2-digit',
+            minute: '2-digit',
+        }).format(shopNow());
     }
 };
 

@@ -1,4 +1,4 @@
-/* Reads values off a chart: finds the nearest row of the table behind it and says it. Works with pointer and arrow keys. */
+/* Reads values off a chart: finds the nearest row of the table behind it and says it, by pointer and arrow keys. */
 const point = (chart, row) => {
     const line = chart.querySelector('.pointer');
     line.setAttribute('x1', row.dataset.x);
@@ -6,7 +6,10 @@ const point = (chart, row) => {
     line.style.visibility = 'visible';
     const names = [...chart.closest('figure').querySelectorAll('thead th')].map((th) => th.textContent.trim());
     const cells = [...row.children].map((cell) => cell.textContent.trim());
-    const said = cells.slice(1).map((cell, i) => `${names[i + 1]} ${cell}`).join(' · ');
+    const said = cells
+        .slice(1)
+        .map((cell, i) => `${names[i + 1]} ${cell}`)
+        .join(' · ');
     chart.closest('figure').querySelector('.readout').textContent = `minute ${cells[0]}: ${said}`;
 };
 
@@ -15,7 +18,9 @@ const rowsOf = (chart) => [...chart.closest('figure').querySelectorAll('tbody tr
 const nearest = (chart, clientX) => {
     const box = chart.getBoundingClientRect();
     const x = ((clientX - box.left) / box.width) * chart.viewBox.baseVal.width;
-    return rowsOf(chart).reduce((best, row) => (Math.abs(row.dataset.x - x) < Math.abs(best.dataset.x - x) ? row : best));
+    return rowsOf(chart).reduce((best, row) =>
+        Math.abs(row.dataset.x - x) < Math.abs(best.dataset.x - x) ? row : best,
+    );
 };
 
 export const readPointer = () => {

@@ -2,34 +2,49 @@
 <x-layout title="The rail">
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-3">
         <h1>What hangs where</h1>
-        @if ($jobs->isEmpty())<p class="hint">Nothing hangs on the rail.</p>@endif
+        @if ($jobs->isEmpty())
+            <p class="hint">Nothing hangs on the rail.</p>
+        @endif
     </div>
     @foreach ($running as $bake)
-        @php($pull = App\Actions\Rail\ReadRail::expectedPull($bake))
-        <a href="/bakes/{{ $bake->id }}" class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
-            <span class="num text-[2.6rem]" data-until="{{ $pull->getTimestampMs() }}" data-past="pull now">{{ ShopClock::time($pull) }}</span>
-            <span><b>{{ $bake->oven->name }}</b> is baking {{ $bake->items->map(fn ($i) => $i->count.' × '.$i->coat->part->name)->join(', ') }}. Pull at {{ ShopClock::time($pull) }}.</span>
+        @php($pull = App\Actions\Oven\ExpectedPull::of($bake))
+        <a href="/bakes/{{ $bake->id }}"
+            class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
+            <span class="num text-[2.6rem]" data-until="{{ $pull->getTimestampMs() }}"
+                data-past="pull now">{{ ShopClock::time($pull) }}</span>
+            <span><b>{{ $bake->oven->name }}</b> is baking {{ $bake->pieces() }}. Pull at
+                {{ ShopClock::time($pull) }}.</span>
         </a>
     @endforeach
     @foreach ($bare as $clock)
-        <a href="/station/{{ $clock->part->job->station->slug() }}?part={{ $clock->part_id }}" class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline {{ $clock->due_at->lte(ShopClock::now()) ? 'wrong' : '' }}">
-            <span class="num text-[1.8rem]" data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="over">{{ ShopClock::time($clock->due_at) }}</span>
-            <span><b>{{ ucfirst($clock->part->name) }}</b>, job {{ $clock->part->job->number }}: bare steel, powder on by {{ ShopClock::time($clock->due_at) }}{{ $clock->due_at->lte(ShopClock::now()) ? '; past its time, sweep-blast it again' : '' }}.</span>
+        <a href="/station/{{ $clock->part->job->station->value }}?part={{ $clock->part_id }}"
+            class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline {{
+                $clock->due_at->lte(ShopClock::now()) ? 'wrong' : '' }}">
+            <span class="num text-[1.8rem]" data-until="{{ $clock->due_at->getTimestampMs() }}"
+                data-past="over">{{ ShopClock::time($clock->due_at) }}</span>
+            <span><b>{{ ucfirst($clock->part->name) }}</b>, job {{ $clock->part->job->number }}: bare steel,
+                powder on by
+                {{ ShopClock::time($clock->due_at) }}{{ $clock->due_at->lte(ShopClock::now())
+                    ? '; past its time, sweep-blast it again' : '' }}.</span>
         </a>
     @endforeach
     @foreach ($cooling as $bake)
         @php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
         @if ($cool->gt(ShopClock::now()))
-            <a href="/bakes/{{ $bake->id }}" class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
-                <span class="num text-[1.8rem]" data-until="{{ $cool->getTimestampMs() }}" data-past="cool">{{ ShopClock::time($cool) }}</span>
-                <span>{{ $bake->items->map(fn ($i) => $i->coat->part->name)->join(', ') }}: hot until {{ ShopClock::time($cool) }}.</span>
+            <a href="/bakes/{{ $bake->id }}"
+                class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
+                <span class="num text-[1.8rem]" data-until="{{ $cool->getTimestampMs() }}"
+                    data-past="cool">{{ ShopClock::time($cool) }}</span>
+                <span>{{ $bake->partNames() }}: hot until {{ ShopClock::time($cool) }}.</span>
             </a>
         @endif
     @endforeach
     <div class="grid grid-cols-5 max-[900px]:grid-cols-2 gap-x-4 gap-y-5">
         @foreach ($stations as $station)
             <section aria-label="{{ $station->label() }}">
-                <h2 class="flex items-baseline gap-2 border-b-4 border-line pb-1 mb-2"><span class="num text-soft">{{ $station->value }}</span><a class="no-underline" href="/station/{{ $station->slug() }}">{{ $station->label() }}</a></h2>
+                <h2 class="flex items-baseline gap-2 border-b-4 border-line pb-1 mb-2"><span
+                        class="num text-soft">{{ $station->place() }}</span><a class="no-underline"
+                        href="/station/{{ $station->value }}">{{ $station->label() }}</a></h2>
                 <div class="grid gap-2">
                     @forelse ($jobs[$station->value] ?? [] as $job)
                         <x-tag :job="$job" />

@@ -21,10 +21,45 @@ Artisan::call('migrate:fresh', ['--force' => true]);
 
 $jobs = (int) ($argv[1] ?? 50000);
 mt_srand(3);
-$things = ['bench', 'lantern', 'railing', 'bollard', 'bracket', 'bandstand', 'liner', 'cleat', 'vane', 'handrail', 'finial', 'column', 'gate', 'hinge', 'sign'];
-$places = ['promenade', 'quay', 'mole', 'bridge', 'harbour', 'chapel', 'boathouse', 'lane', 'square', 'steps', 'slipway', 'landing'];
+$things = [
+    'bench',
+    'lantern',
+    'railing',
+    'bollard',
+    'bracket',
+    'bandstand',
+    'liner',
+    'cleat',
+    'vane',
+    'handrail',
+    'finial',
+    'column',
+    'gate',
+    'hinge',
+    'sign',
+];
+$places = [
+    'promenade',
+    'quay',
+    'mole',
+    'bridge',
+    'harbour',
+    'chapel',
+    'boathouse',
+    'lane',
+    'square',
+    'steps',
+    'slipway',
+    'landing',
+];
 DB::beginTransaction();
-DB::table('users')->insert(['id' => 1, 'name' => 'x', 'email' => 'x@x.example', 'password' => 'x', 'role' => 'owner']);
+DB::table('users')->insert([
+    'id' => 1,
+    'name' => 'x',
+    'email' => 'x@x.example',
+    'password' => 'x',
+    'role' => 'owner',
+]);
 foreach (range(1, 400) as $n) {
     DB::table('customers')->insert(['id' => $n, 'name' => "{$places[$n % 12]} society {$n}"]);
 }
@@ -38,21 +73,65 @@ foreach (array_chunk(range(1, $jobs), 2000) as $chunk) {
     foreach ($chunk as $n) {
         $own = 'w'.base_convert((string) mt_rand(0, 8000), 10, 36);
         $title = "{$things[mt_rand(0, 14)]} {$things[mt_rand(0, 14)]} {$places[mt_rand(0, 11)]} {$own}";
-        $rows[] = ['id' => $n, 'number' => 1000 + $n, 'customer_id' => $n % 400 + 1, 'title' => $title, 'status' => $n % 10 ? 'released' : 'open', 'created_by' => 1];
-        foreach (array_unique([...explode(' ', $title), (string) (1000 + $n), 'society', 'green', 'texture', 'lot', '26'.($n % 500)]) as $word) {
+        $rows[] = [
+            'id' => $n,
+            'number' => 1000 + $n,
+            'customer_id' => ($n % 400) + 1,
+            'title' => $title,
+            'status' => $n % 10 ? 'released' : 'open',
+            'created_by' => 1,
+        ];
+        foreach (
+            array_unique([
+                ...explode(' ', $title),
+                (string) (1000 + $n),
+                'society',
+                'green',
+                'texture',
+                'lot',
+                '26'.$n % 500,
+            ]) as $word
+        ) {
             $links[] = ['word_id' => $id($word), 'job_id' => $n];
         }
     }
     DB::table('jobs')->insert($rows);
     foreach (array_chunk(array_slice($words, $before, null, true), 4000, true) as $some) {
-        DB::table('words')->insert(array_map(fn (string|int $w, int $i): array => ['id' => $i, 'word' => (string) $w], array_keys($some), $some));
+        DB::table('words')->insert(
+            array_map(
+                fn (string|int $w, int $i): array => ['id' => $i, 'word' => (string) $w],
+                array_keys($some),
+                $some,
+            ),
+        );
     }
     foreach (array_chunk($links, 4000) as $some) {
         DB::table('job_words')->insert($some);
     }
 }
-printf("%d jobs, %d words, %d links\n%-26s %6s %10s %10s\n", $jobs, count($words), DB::table('job_words')->count(), 'asked', 'found', 'median ms', 'of 100 ms');
-foreach (['31042', 'lantern quay', 'lanten', 'brackte harbor', 'society', 'green texture bench', 'bandstnad promenade', 'wx4', 'nothing at all'] as $asked) {
+printf(
+    "%d jobs, %d words, %d links\n%-26s %6s %10s %10s\n",
+    $jobs,
+    count($words),
+    DB::table('job_words')->count(),
+    'asked',
+    'found',
+    'median ms',
+    'of 100 ms',
+);
+foreach (
+    [
+        '31042',
+        'lantern quay',
+        'lanten',
+        'brackte harbor',
+        'society',
+        'green texture bench',
+        'bandstnad promenade',
+        'wx4',
+        'nothing at all',
+    ] as $asked
+) {
     $times = [];
     for ($n = 0; $n < 9; $n++) {
         $start = hrtime(true);

@@ -2,9 +2,22 @@ import AxeBuilder from '@axe-core/playwright';
 import { test, expect, signIn } from './support.mjs';
 
 const look = async (page, name) => {
-    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(found.violations.map((v) => `${name}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), `${name} scrolls sideways`).toBe(true);
+    const found = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+    expect(
+        found.violations.map(
+            (v) =>
+                `${name}: ${v.id} ${v.nodes
+                    .map((n) => n.target.join(' '))
+                    .slice(0, 3)
+                    .join(', ')}`,
+        ),
+    ).toEqual([]);
+    expect(
+        await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
+        `${name} scrolls sideways`,
+    ).toBe(true);
 };
 
 for (const theme of ['light', 'dark']) {
@@ -20,11 +33,63 @@ for (const theme of ['light', 'dark']) {
         await page.getByLabel('Light', { exact: true }).selectOption(theme);
         await page.getByRole('button', { name: 'Keep' }).click();
         await page.goto('/station/cure');
-        const bakes = await page.locator('a[href^="/bakes/"]').evaluateAll((links) => [...new Set(links.map((a) => a.getAttribute('href')))]);
+        const bakes = await page
+            .locator('a[href^="/bakes/"]')
+            .evaluateAll((links) => [...new Set(links.map((a) => a.getAttribute('href')))]);
         await page.goto('/');
-        const jobs = (await page.locator('a[href^="/jobs/"].tag').evaluateAll((links) => links.map((a) => a.getAttribute('href')))).slice(0, 3);
-        const stations = ['intake', 'strip', 'blast', 'bake-out', 'wash', 'mask-and-hang', 'coat', 'cure', 'inspect', 'release'].map((s) => `/station/${s}`);
-        const pages = ['/', '/find', '/find?q=bench', '/jobs/create', '/jobs/1', '/jobs/1/record', '/powders', '/powders/create', '/powders/1/edit', '/ovens', '/ovens/create', '/ovens/1/edit', '/shop', '/people', '/rules', '/parts/3/route', '/parts/3/bench', '/parts/4/pins', '/parts/4/pins?picture=drawing', '/parts/12/agreement', '/metal?magnet=slips', '/library', '/library?for=3', '/practice', '/practice/refill', '/practice/checklist', '/station/wash?bath=last_rinse', '/parts/3/bench?kind=sheet_folded', '/jobs/2/card', `${jobs[0]}/parts/create`, '/parts/3/edit', ...stations, ...jobs, ...bakes];
+        const jobs = (
+            await page
+                .locator('a[href^="/jobs/"].tag')
+                .evaluateAll((links) => links.map((a) => a.getAttribute('href')))
+        ).slice(0, 3);
+        const stations = [
+            'intake',
+            'strip',
+            'blast',
+            'bake-out',
+            'wash',
+            'mask-and-hang',
+            'coat',
+            'cure',
+            'inspect',
+            'release',
+        ].map((s) => `/station/${s}`);
+        const pages = [
+            '/',
+            '/find',
+            '/find?q=bench',
+            '/jobs/create',
+            '/jobs/1',
+            '/jobs/1/record',
+            '/powders',
+            '/powders/create',
+            '/powders/1/edit',
+            '/ovens',
+            '/ovens/create',
+            '/ovens/1/edit',
+            '/shop',
+            '/people',
+            '/rules',
+            '/parts/3/route',
+            '/parts/3/bench',
+            '/parts/4/pins',
+            '/parts/4/pins?picture=drawing',
+            '/parts/12/agreement',
+            '/metal?magnet=slips',
+            '/library',
+            '/library?for=3',
+            '/practice',
+            '/practice/refill',
+            '/practice/checklist',
+            '/station/wash?bath=last_rinse',
+            '/parts/3/bench?kind=sheet_folded',
+            '/jobs/2/card',
+            `${jobs[0]}/parts/create`,
+            '/parts/3/edit',
+            ...stations,
+            ...jobs,
+            ...bakes,
+        ];
         expect(bakes.length).toBeGreaterThan(2);
         for (const address of pages) {
             await page.goto(address);

@@ -1,7 +1,11 @@
 import { test, expect, signIn, watch } from './support.mjs';
 
 /** Photo, pins by finger and by keyboard, bag, card, and the code on the card. */
-test('a part is photographed, pinned, bagged and its card opens the job', async ({ page, browser, baseURL }, info) => {
+test('a part is photographed, pinned, bagged and its card opens the job', async ({
+    page,
+    browser,
+    baseURL,
+}, info) => {
     await signIn(page, baseURL, 'joss');
     await page.goto('/find?q=name+bracket');
     await page.getByRole('link', { name: /Street-name brackets/ }).click();
@@ -12,7 +16,9 @@ test('a part is photographed, pinned, bagged and its card opens the job', async 
         c.getContext('2d').fillRect(100, 80, 400, 200);
         return c.toDataURL('image/webp').split(',')[1];
     });
-    await page.getByLabel(/A photo, JPEG/).setInputFiles({ name: 'bracket.webp', mimeType: 'image/webp', buffer: Buffer.from(canvas, 'base64') });
+    await page
+        .getByLabel(/A photo, JPEG/)
+        .setInputFiles({ name: 'bracket.webp', mimeType: 'image/webp', buffer: Buffer.from(canvas, 'base64') });
     await page.getByRole('button', { name: 'Keep the photo' }).click();
     await expect(page.getByRole('status')).toContainText('The photo is kept');
 
@@ -29,6 +35,7 @@ test('a part is photographed, pinned, bagged and its card opens the job', async 
     await expect(page.getByRole('list', { name: 'Pins' })).toContainText('7.94 mm');
 
     // By keyboard, and a refusal keeps what was typed.
+    await page.waitForLoadState();
     await picture.focus();
     await page.keyboard.press('Shift+ArrowRight');
     await page.keyboard.press('ArrowDown');
@@ -40,7 +47,7 @@ test('a part is photographed, pinned, bagged and its card opens the job', async 
     await page.getByLabel('What is there').selectOption('was_like_this');
     await page.getByLabel('Note').fill('plate was riveted, head up');
     await page.getByRole('button', { name: 'Set the pin' }).click();
-    await expect(page.getByRole('status')).toContainText(/Pin \d+ is in/);
+    await expect(page.getByRole('status')).toContainText(/Pin\s+\d+\s+is\s+in/);
 
     await page.getByLabel('Bag', { exact: true }).fill(`R-${info.project.name}`);
     await page.getByLabel('Pieces', { exact: true }).fill('480');

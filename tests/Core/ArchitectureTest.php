@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\RuleBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,8 +18,16 @@ final class ArchitectureTest extends TestCase
     public static function files(): array
     {
         $files = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'core', \FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file instanceof \SplFileInfo && $file->getExtension() === 'php' && $file->getBasename() !== 'autoload.php') {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(self::ROOT.'core', \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
+            if (
+                $file instanceof \SplFileInfo &&
+                $file->getExtension() === 'php' &&
+                $file->getBasename() !== 'autoload.php'
+            ) {
                 $files[substr($file->getPathname(), strlen(self::ROOT))] = [$file->getPathname()];
             }
         }
@@ -32,9 +42,24 @@ final class ArchitectureTest extends TestCase
         self::assertStringContainsString('declare(strict_types=1);', $code);
         self::assertDoesNotMatchRegularExpression('~\b(Illuminate|App|Symfony|Carbon|Laravel)\\\\~', $code);
         // Time, chance and the outside come in as arguments.
-        self::assertDoesNotMatchRegularExpression('~(?<![\w>:\\\\])(time|microtime|date|rand|mt_rand|random_int|getenv|file_get_contents|file_put_contents|curl_init|env|config|now)\(~', $code);
+        self::assertDoesNotMatchRegularExpression(
+            '~(?<![\w>:\\\\])(time|microtime|date|rand|mt_rand|random_int|getenv|'
+                .'file_get_contents|file_put_contents|curl_init|env|config|now)\(~',
+            $code,
+        );
         self::assertDoesNotMatchRegularExpression('~new \\\\?DateTime(Immutable)?\(\s*\)~', $code);
-        self::assertLessThan(330, substr_count($code, "\n"), 'a file this long is two things');
+    }
+
+    /** Constructors say it in their class; what a rule fires on is said once, in Rule. */
+    #[DataProvider('files')]
+    public function test_every_public_method_says_what_it_is(string $path): void
+    {
+        $lines = file($path) ?: [];
+        $silent = preg_grep('~^    (final |abstract )?public (static )?function (?!__construct|applies)\w+~', $lines);
+        foreach ($silent ?: [] as $n => $line) {
+            self::assertStringEndsWith('*/', rtrim($lines[$n - 1]), trim($line));
+        }
+        self::assertNotSame([], $lines);
     }
 
     public function test_every_class_is_loaded_by_the_core_s_own_loader_and_named_after_its_file(): void
@@ -45,16 +70,141 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** Folders of core: each uses those of the groups before its own, and never another of its own group. */
+    public const CORE = [
+        ['Unit', 'Find'],
+        ['Word'],
+        ['Metal'],
+        ['Shape', 'Heat'],
+        ['Cure', 'Logger'],
+        ['Blast', 'Strip', 'Mask', 'Hang', 'Powder', 'Pretreat'],
+        ['Job'],
+        ['Route'],
+        ['Rule'],
+        ['Bench'],
+        ['Practice', 'Inspect'],
+        ['Format'],
+        ['Cli'],
+    ];
+
+    public function test_core_s_folders_use_only_those_before_them(): void
+    {
+        $rank = [];
+        foreach (self::CORE as $n => $group) {
+            $rank += array_fill_keys($group, $n);
+        }
+        $wrong = [];
+        foreach (self::files() as $file => [$path]) {
+            $own = explode('/', $file)[1];
+            self::assertArrayHasKey($own, $rank, "{$own} has no place in the list");
+            preg_match_all('~Aenum\\\\Core\\\\(\w+)\\\\~', (string) file_get_contents($path), $uses);
+            foreach (array_unique($uses[1]) as $used) {
+                if ($used !== $own && $rank[$used] >= $rank[$own]) {
+                    $wrong[] = "{$file} uses {$used}";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    /** Folders of app: each uses those of the groups before its own, and never another of its own group. */
+    public const APP = [
+        ['Models'],
+        ['Support'],
+        ['Rules', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice'],
+        ['Actions/Blast'],
+        ['Actions/Route'],
+        ['Actions/Bench', 'Actions/BakeOut', 'Actions/Cure', 'Actions/Pins'],
+        ['Actions/Floor', 'Devices'],
+        ['Charts'],
+        ['Actions/Rail', 'Actions/Logger'],
+        ['Actions/Intake'],
+        ['Actions/Mask'],
+        ['Actions/Inspect'],
+        ['Http'],
+        ['Providers'],
+    ];
+
+    public function test_app_s_folders_use_only_those_before_them(): void
+    {
+        $rank = [];
+        foreach (self::APP as $n => $group) {
+            $rank += array_fill_keys($group, $n);
+        }
+        $place = fn (array $path): string => $path[0] === 'Actions' ? "Actions/{$path[1]}" : $path[0];
+        $wrong = [];
+        foreach (array_keys(self::ownFiles()) as $file) {
+            if (! str_starts_with($file, 'app/')) {
+                continue;
+            }
+            $own = $place(array_slice(explode('/', $file), 1));
+            self::assertArrayHasKey($own, $rank, "{$own} has no place in the list");
+            preg_match_all('~\bApp\\\\([\w\\\\]+)~', (string) file_get_contents(self::ROOT.$file), $uses);
+            foreach (array_unique($uses[1]) as $used) {
+                $other = $place(explode('\\', $used));
+                if ($other !== $own && $rank[$other] >= $rank[$own]) {
+                    $wrong[] = "{$file} uses {$used}";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_only_the_rule_book_knows_its_rules(): void
+    {
+        $keys = array_map(fn (Rule $rule): string => preg_quote($rule->key), RuleBook::all());
+        $named = '~[\'"]('.implode('|', $keys).')[\'"]~';
+        foreach (array_keys(self::ownFiles()) as $file) {
+            if (preg_match('~^(app|resources)/~', $file) === 1) {
+                self::assertDoesNotMatchRegularExpression($named, (string) file_get_contents(self::ROOT.$file), $file);
+            }
+        }
+    }
+
     public function test_controllers_hold_no_computation_and_views_no_queries(): void
     {
         foreach (glob(self::ROOT.'app/Http/Controllers/*.php') ?: [] as $controller) {
-            self::assertDoesNotMatchRegularExpression('~(?<!>)\b(exp|log|sqrt|pow)\(~', (string) file_get_contents($controller), $controller);
+            self::assertDoesNotMatchRegularExpression(
+                '~(?<!>)\b(exp|log|sqrt|pow)\(~',
+                (string) file_get_contents($controller),
+                $controller,
+            );
         }
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'resources/views', \FilesystemIterator::SKIP_DOTS)) as $view) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(self::ROOT.'resources/views', \FilesystemIterator::SKIP_DOTS),
+            ) as $view
+        ) {
             $text = (string) file_get_contents((string) $view);
             self::assertStringNotContainsString('::query()', $text, (string) $view);
             self::assertStringNotContainsString('{!!', $text, (string) $view);
-            self::assertLessThan(160, substr_count($text, "\n"), (string) $view);
+        }
+    }
+
+    private const OWN = ['php', 'js', 'mjs', 'css'];
+
+    /** @return array<string, array{string}> */
+    public static function ownFiles(): array
+    {
+        $root = dirname(__DIR__, 2);
+        $found = [];
+        foreach (['core', 'app', 'database', 'tests', 'routes', 'config', 'resources', 'scripts'] as $folder) {
+            $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$root}/{$folder}"));
+            foreach ($all as $file) {
+                if ($file instanceof \SplFileInfo && in_array($file->getExtension(), self::OWN, true)) {
+                    $found[substr($file->getPathname(), strlen($root) + 1)] = [$file->getPathname()];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    #[DataProvider('ownFiles')]
+    public function test_no_line_is_read_sideways(string $path): void
+    {
+        foreach (explode("\n", (string) file_get_contents($path)) as $n => $line) {
+            self::assertLessThanOrEqual(120, mb_strlen($line), 'line '.($n + 1));
         }
     }
 }

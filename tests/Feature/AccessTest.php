@@ -17,12 +17,43 @@ final class AccessTest extends ShopTestCase
     /** @return list<OneRoute> */
     private function routes(): array
     {
-        return array_values(array_filter(Route::getRoutes()->getRoutes(), fn (OneRoute $r): bool => ! str_starts_with($r->uri(), '_') && $r->uri() !== 'storage/{path}' && $r->uri() !== 'up'));
+        return array_values(
+            array_filter(
+                Route::getRoutes()->getRoutes(),
+                fn (OneRoute $r): bool => ! str_starts_with($r->uri(), '_') &&
+                    $r->uri() !== 'storage/{path}' &&
+                    $r->uri() !== 'up',
+            ),
+        );
     }
 
     private function path(OneRoute $route): string
     {
-        return '/'.strtr($route->uri(), ['{job}' => '1', '{part}' => '1', '{bake}' => '1', '{coat}' => '1', '{powder}' => '1', '{oven}' => '1', '{person}' => '1', '{reading}' => '1', '{event}' => '1', '{signature}' => '1', '{at}' => '0', '{picture}' => '1', '{pin}' => '1', '{bag}' => '1', '{clock}' => '1', '{log}' => '1', '{entry}' => '1', '{bakeOut}' => '1', '{fitting}' => '1', '{mask}' => '1', '{exercise}' => 'mixture', '{station}' => 'blast']);
+        return '/'.
+            strtr($route->uri(), [
+                '{job}' => '1',
+                '{part}' => '1',
+                '{bake}' => '1',
+                '{coat}' => '1',
+                '{powder}' => '1',
+                '{oven}' => '1',
+                '{person}' => '1',
+                '{reading}' => '1',
+                '{event}' => '1',
+                '{signature}' => '1',
+                '{at}' => '0',
+                '{picture}' => '1',
+                '{pin}' => '1',
+                '{bag}' => '1',
+                '{clock}' => '1',
+                '{log}' => '1',
+                '{entry}' => '1',
+                '{bakeOut}' => '1',
+                '{fitting}' => '1',
+                '{mask}' => '1',
+                '{exercise}' => 'mixture',
+                '{station}' => 'blast',
+            ]);
     }
 
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void
@@ -48,7 +79,10 @@ final class AccessTest extends ShopTestCase
             $middleware = $route->gatherMiddleware();
             self::assertContains('web', $middleware, $route->uri());
             if (! in_array($route->uri(), $own, true)) {
-                self::assertNotEmpty(array_filter($middleware, fn (string $m): bool => str_starts_with($m, 'can:')), $route->uri());
+                self::assertNotEmpty(
+                    array_filter($middleware, fn (string $m): bool => str_starts_with($m, 'can:')),
+                    $route->uri(),
+                );
             }
         }
         self::assertContains(ValidateCsrfToken::class, app(Kernel::class)->getMiddlewareGroups()['web']);
@@ -71,18 +105,29 @@ final class AccessTest extends ShopTestCase
 
     public function test_signing_in_is_slowed_down_and_a_retired_person_stays_out(): void
     {
-        $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'a-long-password'])->assertRedirect('/');
+        $this->post('/sign-in', [
+            'email' => 'finisher@works.example',
+            'password' => 'a-long-password',
+        ])->assertRedirect('/');
         $this->actingAs($this->finisher)->post('/sign-out')->assertRedirect('/sign-in');
         for ($n = 0; $n < 9; $n++) {
-            $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'a-long-password'])->assertRedirect('/');
+            $this->post('/sign-in', [
+                'email' => 'finisher@works.example',
+                'password' => 'a-long-password',
+            ])->assertRedirect('/');
             $this->actingAs($this->finisher)->post('/sign-out');
         }
         $this->finisher->update(['active' => false]);
-        $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'a-long-password'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', [
+            'email' => 'finisher@works.example',
+            'password' => 'a-long-password',
+        ])->assertSessionHasErrors('email');
         for ($n = 0; $n < 6; $n++) {
             $this->post('/sign-in', ['email' => 'owner@works.example', 'password' => 'wrong']);
         }
-        $this->post('/sign-in', ['email' => 'owner@works.example', 'password' => 'a-long-password'])->assertStatus(429);
+        $this->post('/sign-in', ['email' => 'owner@works.example', 'password' => 'a-long-password'])->assertStatus(
+            429,
+        );
         self::assertNotSame('a-long-password', User::query()->findOrFail($this->owner->id)->getAuthPassword());
     }
 
@@ -96,9 +141,32 @@ final class AccessTest extends ShopTestCase
     public function test_every_page_has_a_strict_policy_and_no_address_of_another_host(): void
     {
         $this->seedDemo();
-        $pages = ['/sign-in', '/health', '/', '/nowhere', '/station/cure', '/bakes/3', '/jobs/1', '/jobs/1/record', '/powders', '/ovens', '/shop', '/people', '/find?q=a', '/station/intake', '/jobs/create', '/powders/1/edit', '/ovens/1/edit'];
+        $pages = [
+            '/sign-in',
+            '/health',
+            '/',
+            '/nowhere',
+            '/station/cure',
+            '/bakes/3',
+            '/jobs/1',
+            '/jobs/1/record',
+            '/powders',
+            '/ovens',
+            '/shop',
+            '/people',
+            '/find?q=a',
+            '/station/intake',
+            '/jobs/create',
+            '/powders/1/edit',
+            '/ovens/1/edit',
+        ];
         foreach ($pages as $page) {
-            $response = $page === '/sign-in' ? $this->get($page) : $this->actingAs(User::query()->where('role', 'owner')->latest('id')->firstOrFail())->get($page);
+            $response =
+                $page === '/sign-in'
+                    ? $this->get($page)
+                    : $this->actingAs(User::query()->where('role', 'owner')->latest('id')->firstOrFail())->get(
+                        $page,
+                    );
             $policy = (string) $response->headers->get('Content-Security-Policy');
             self::assertStringContainsString("script-src 'self'", $policy, $page);
             self::assertStringNotContainsString('unsafe', $policy);
@@ -113,7 +181,10 @@ final class AccessTest extends ShopTestCase
     {
         $job = $this->job(title: '<script>alert(1)</script>');
         $this->part($job, '"><img src=x>');
-        $html = (string) $this->actingAs($this->owner)->get("/jobs/{$job->id}")->assertOk()->getContent();
+        $html = (string) $this->actingAs($this->owner)
+            ->get("/jobs/{$job->id}")
+            ->assertOk()
+            ->getContent();
         self::assertStringNotContainsString('<script>alert', $html);
         self::assertStringNotContainsString('<img src=x', $html);
     }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Cure\CureState;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\LoadOfBake;
-use App\Actions\Cure\RunBake;
+use App\Actions\Floor\RunOven;
 use App\Devices\SimulatedThermometer;
-use App\Models\Bake;
-use App\Models\BakeEvent;
-use App\Models\BakeResult;
+use App\Models\OvenEvent;
+use App\Models\OvenLoad;
+use App\Models\OvenResult;
 use App\Models\Reading;
 use App\Support\ShopClock;
 use Illuminate\Support\Str;
 
 final class BakeTest extends ShopTestCase
 {
-    private function mixed(): Bake
+    private function mixed(): OvenLoad
     {
         $job = $this->job();
 
@@ -31,36 +31,68 @@ final class BakeTest extends ShopTestCase
         $job = $this->job();
         $ends = $this->part($job);
         $panels = $this->part($job, 'sheet panel', 6.3, 0.8, 4, 'carbon_steel');
-        $items = [$this->coat($ends)->id => ['hang' => '1', 'count' => '2'], $this->coat($panels)->id => ['hang' => '1', 'count' => '4']];
+        $items = [
+            $this->coat($ends)->id => ['hang' => '1', 'count' => '2'],
+            $this->coat($panels)->id => ['hang' => '1', 'count' => '4'],
+        ];
         $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasNoErrors();
-        $bake = Bake::query()->firstOrFail();
-        // The reference plan of nearly this load (door 75 s, panels seeing 0.75 of the shell) is 34.25 min at 212 °C from the opening.
+        $bake = OvenLoad::query()->firstOrFail();
+        // The reference plan of nearly this load (door 75 s, panels seeing 0.75 of the shell) is 34.25 min at 212 °C
+        // from the opening.
         self::assertEqualsWithDelta(212, $bake->setpoint_c, 2);
         self::assertEqualsWithDelta(34.25 - 60 / 60, $bake->minutes, 2);
-        $page = $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk();
-        $page->assertSee('Bench end decides')->assertSee('The ledger')->assertSee('From oven entry')->assertSee('<svg class="chart"', false);
-        $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasErrors("items.{$this->coat($ends)->id}");
-        $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => [$this->coat($ends)->id => ['count' => '2']]])->assertSessionHasErrors('items');
+        $page = $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertOk();
+        $page
+            ->assertSee('Bench end decides')
+            ->assertSee('The ledger')
+            ->assertSee('From oven entry')
+            ->assertSee('class="chart"', false);
+        $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasErrors(
+            "items.{$this->coat($ends)->id}",
+        );
+        $this->send('/bakes', [
+            'oven_id' => $this->oven->id,
+            'items' => [$this->coat($ends)->id => ['count' => '2']],
+        ])->assertSessionHasErrors('items');
     }
 
     public function test_what_does_not_hang_at_cure_cannot_be_hung(): void
     {
         $part = $this->part($this->job(Station::Coat));
-        $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => [$this->coat($part)->id => ['hang' => '1', 'count' => '1']]])->assertSessionHasErrors();
-        self::assertSame(0, Bake::query()->count());
+        $this->send('/bakes', [
+            'oven_id' => $this->oven->id,
+            'items' => [$this->coat($part)->id => ['hang' => '1', 'count' => '1']],
+        ])->assertSessionHasErrors();
+        self::assertSame(0, OvenLoad::query()->count());
     }
 
     public function test_settings_are_answered_with_a_new_picture(): void
     {
         $bake = $this->mixed();
         $short = ['setpoint' => '200', 'minutes' => '12', 'door_open_s' => '60', 'start' => '', 'way' => 'window'];
-        $this->actingAs($this->finisher)->post("/bakes/{$bake->id}/adjust", $short, ['HX-Request' => 'true'])->assertOk()->assertSee('Too short')->assertSee('data-tone="stop"', false);
+        $this->actingAs($this->finisher)
+            ->post("/bakes/{$bake->id}/adjust", $short, ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertSee('Too short')
+            ->assertSee('data-tone="stop"', false);
         self::assertSame(12.0, $bake->refresh()->minutes);
-        $this->actingAs($this->finisher)->post("/bakes/{$bake->id}/adjust", ['minutes' => '120'] + $short, ['HX-Request' => 'true'])->assertSee('Too long');
-        $this->actingAs($this->finisher)->post("/bakes/{$bake->id}/adjust", ['door_open_s' => '240', 'minutes' => '40'] + $short, ['HX-Request' => 'true'])->assertSee('The door standing open for 240 s costs');
-        $this->actingAs($this->finisher)->post("/bakes/{$bake->id}/adjust", ['setpoint' => '400 F'] + $short)->assertRedirect("/bakes/{$bake->id}");
+        $this->actingAs($this->finisher)
+            ->post("/bakes/{$bake->id}/adjust", ['minutes' => '120'] + $short, ['HX-Request' => 'true'])
+            ->assertSee('Too long');
+        $this->actingAs($this->finisher)
+            ->post("/bakes/{$bake->id}/adjust", ['door_open_s' => '240', 'minutes' => '40'] + $short, [
+                'HX-Request' => 'true',
+            ])
+            ->assertSee('The door standing open for 240 s costs');
+        $this->actingAs($this->finisher)
+            ->post("/bakes/{$bake->id}/adjust", ['setpoint' => '400 F'] + $short)
+            ->assertRedirect("/bakes/{$bake->id}");
         self::assertEqualsWithDelta(204.44, $bake->refresh()->setpoint_c, 0.01);
-        $this->send("/bakes/{$bake->id}/adjust", ['setpoint' => '300'] + $short)->assertSessionHasErrors('setpoint');
+        $this->send("/bakes/{$bake->id}/adjust", ['setpoint' => '300'] + $short)->assertSessionHasErrors(
+            'setpoint',
+        );
         $this->send("/bakes/{$bake->id}/adjust", ['minutes' => '0'] + $short)->assertSessionHasErrors('minutes');
         $this->send("/bakes/{$bake->id}/best")->assertSessionHasNoErrors();
         self::assertGreaterThan(30, $bake->refresh()->minutes);
@@ -70,17 +102,23 @@ final class BakeTest extends ShopTestCase
     {
         $quick = $this->powder('Slipway grey', [[180, 18, 45], [200, 8, 20]]);
         $job = $this->job();
-        $bake = $this->hang($this->part($job, 'column base', 80, 1.5, 4, 'cast_iron', [['base', $quick, 'full']]), $this->part($job, 'thin skirt', 1.9, 0.48, 8, 'carbon_steel', [['base', $quick, 'full']]));
-        $this->actingAs($this->finisher)->get("/bakes/{$bake->id}")->assertSee('No single bake serves all of this')->assertSee('bake them apart');
+        $bake = $this->hang(
+            $this->part($job, 'column base', 80, 1.5, 4, 'cast_iron', [['base', $quick, 'full']]),
+            $this->part($job, 'thin skirt', 1.9, 0.48, 8, 'carbon_steel', [['base', $quick, 'full']]),
+        );
+        $this->actingAs($this->finisher)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('No single bake serves all of this')
+            ->assertSee('bake them apart');
         $once = (string) Str::uuid();
         $this->send("/bakes/{$bake->id}/split", ['_once' => $once])->assertSessionHasNoErrors();
         $this->send("/bakes/{$bake->id}/split", ['_once' => $once]);
-        self::assertSame(2, Bake::query()->where('status', 'planned')->count());
-        foreach (Bake::query()->get() as $one) {
+        self::assertSame(2, OvenLoad::query()->where('status', 'planned')->count());
+        foreach (OvenLoad::query()->get() as $one) {
             self::assertTrue(BakeBoard::of($one)->outlook->good());
             self::assertSame(1, $one->items()->count());
         }
-        $this->send("/bakes/{$bake->id}/split")->assertSessionHasErrors('bake');
+        $this->send("/bakes/{$bake->id}/split")->assertSessionHasErrors('load');
     }
 
     public function test_the_clock_is_the_stored_instant_and_the_same_for_everyone(): void
@@ -88,64 +126,107 @@ final class BakeTest extends ShopTestCase
         $bake = $this->mixed();
         $this->send("/bakes/{$bake->id}/shut")->assertSessionHasNoErrors();
         $this->later(10);
-        $until = fn (): string => preg_match('/data-until="(\d+)"/', (string) $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->getContent(), $m) === 1 ? $m[1] : '';
+        $until = fn (): string => preg_match(
+            '/data-until="(\d+)"/',
+            (string) $this->actingAs($this->viewer)
+                ->get("/bakes/{$bake->id}")
+                ->getContent(),
+            $m,
+        ) === 1
+            ? $m[1]
+            : '';
         $first = $until();
         self::assertEqualsWithDelta($this->now->addMinutes(34)->getTimestampMs(), (int) $first, 150000);
         $this->later(5);
         self::assertEqualsWithDelta((int) $first, (int) $until(), 100);
-        $this->send("/bakes/{$bake->id}/shut")->assertSessionHasErrors('bake');
-        $this->send("/bakes/{$bake->id}/adjust", ['setpoint' => '200', 'minutes' => '12', 'door_open_s' => '60', 'way' => 'window'])->assertSessionHasErrors('bake');
+        $this->send("/bakes/{$bake->id}/shut")->assertSessionHasErrors('load');
+        $this->send("/bakes/{$bake->id}/adjust", [
+            'setpoint' => '200',
+            'minutes' => '12',
+            'door_open_s' => '60',
+            'way' => 'window',
+        ])->assertSessionHasErrors('load');
         $other = $this->hang($this->part($this->job(), 'cleat', 3, 0.11));
-        $this->send("/bakes/{$other->id}/shut")->assertSessionHasErrors('bake');
+        $this->send("/bakes/{$other->id}/shut")->assertSessionHasErrors('load');
     }
 
     public function test_a_reading_corrects_the_plan_and_says_by_how_much(): void
     {
         $bake = $this->mixed();
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $this->later(14);
         $before = BakeBoard::of($bake->refresh());
         $model = $before->outlook->run->surfaceC(0, 15 * 60);
         $key = $before->load->hung[0]->key();
-        $this->send("/bakes/{$bake->id}/readings", ['item' => $key, 'shown' => (string) round($model - 25), 'set_emissivity' => '0.9'])->assertSessionHasNoErrors();
+        $this->send("/bakes/{$bake->id}/readings", [
+            'item' => $key,
+            'shown' => (string) round($model - 25),
+            'set_emissivity' => '0.9',
+        ])->assertSessionHasNoErrors();
         $after = BakeBoard::of($bake->refresh());
         self::assertLessThan(0.9, $after->correction->factor);
         self::assertGreaterThan($before->outlook->readyMinutes + 3, $after->outlook->readyMinutes);
         self::assertLessThan($after->outlook->readyMinutes, $after->earliest);
         self::assertGreaterThan($after->outlook->readyMinutes, $after->latest);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('of what the model thought')->assertSee('as sure as the readings make it');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('of what the model thought')
+            ->assertSee('as sure as the readings make it');
         $reading = Reading::query()->firstOrFail();
         $this->send("/readings/{$reading->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame(1.0, BakeBoard::of($bake->refresh())->correction->factor);
         self::assertNotNull(Reading::query()->firstOrFail()->getAttribute('withdrawn_at'));
-        $this->send("/bakes/{$bake->id}/readings", ['item' => '99-0', 'shown' => '150', 'set_emissivity' => '0.9'])->assertSessionHasErrors('item');
-        $this->send("/bakes/{$bake->id}/readings", ['item' => $key, 'shown' => 'hot', 'set_emissivity' => '0.9'])->assertSessionHasErrors('shown');
-        $this->send("/bakes/{$bake->id}/readings", ['item' => $key, 'shown' => '150', 'set_emissivity' => '0'])->assertSessionHasErrors('set_emissivity');
+        $this->send("/bakes/{$bake->id}/readings", [
+            'item' => '99-0',
+            'shown' => '150',
+            'set_emissivity' => '0.9',
+        ])->assertSessionHasErrors('item');
+        $this->send("/bakes/{$bake->id}/readings", [
+            'item' => $key,
+            'shown' => 'hot',
+            'set_emissivity' => '0.9',
+        ])->assertSessionHasErrors('shown');
+        $this->send("/bakes/{$bake->id}/readings", [
+            'item' => $key,
+            'shown' => '150',
+            'set_emissivity' => '0',
+        ])->assertSessionHasErrors('set_emissivity');
     }
 
     public function test_the_simulated_thermometer_knows_an_oven_the_model_does_not(): void
     {
         $bake = $this->mixed();
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $this->later(15);
         $key = LoadOfBake::from($bake->refresh())->hung[0]->key();
-        $this->actingAs($this->finisher)->get("/bakes/{$bake->id}/thermometer?item={$key}")->assertOk()->assertSee('name="shown"', false)->assertSee('stand_in');
-        $this->actingAs($this->finisher)->get("/bakes/{$bake->id}/thermometer?item=9-9")->assertStatus(422);
+        $this->actingAs($this->finisher)
+            ->get("/bakes/{$bake->id}/thermometer?item={$key}")
+            ->assertOk()
+            ->assertSee('name="shown"', false)
+            ->assertSee('stand_in');
+        $this->actingAs($this->finisher)
+            ->get("/bakes/{$bake->id}/thermometer?item=9-9")
+            ->assertStatus(422);
         // Readings of the hidden oven bring the curve nearer to it than the model was.
-        $truth = fn (int $minute): float => (new SimulatedThermometer(LoadOfBake::from(Bake::query()->findOrFail($bake->id))))->shows(0, $this->now->addMinutes($minute));
+        $truth = fn (int $minute): float => (new SimulatedThermometer(
+            LoadOfBake::from(OvenLoad::query()->findOrFail($bake->id)),
+        ))->shows(0, $this->now->addMinutes($minute));
         foreach ([12, 16, 20] as $minute) {
             $this->later($this->now->addMinutes($minute)->diffInMinutes(ShopClock::now(), false) * -1);
-            (new RunBake)->read($bake->refresh(), $this->finisher, $key, $truth($minute), 0.9, 'stand_in');
+            (new RunOven())->read($bake->refresh(), $this->finisher, $key, $truth($minute), 0.9, 'stand_in');
         }
         $board = BakeBoard::of($bake->refresh());
         $plain = $board->load->outlook(26, 1.0)->run->surfaceC(0, 25 * 60);
-        self::assertLessThan(max(3.5, abs($truth(24) - $plain)), abs($truth(24) - $board->outlook->run->surfaceC(0, 25 * 60)));
+        self::assertLessThan(
+            max(3.5, abs($truth(24) - $plain)),
+            abs($truth(24) - $board->outlook->run->surfaceC(0, 25 * 60)),
+        );
     }
 
     public function test_what_happens_is_logged_and_the_plan_follows(): void
     {
         $bake = $this->mixed();
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $ready = fn (): float => (float) BakeBoard::of($bake->refresh())->outlook->readyMinutes;
         $this->later(12);
         $plain = $ready();
@@ -155,7 +236,9 @@ final class BakeTest extends ShopTestCase
         $this->send("/bakes/{$bake->id}/events", ['kind' => 'power_lost']);
         $this->send("/bakes/{$bake->id}/events", ['kind' => 'power_lost'])->assertSessionHasErrors('kind');
         $this->later(6);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('The power is off');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('The power is off');
         $off = $ready();
         self::assertGreaterThan($door + 2, $off);
         $this->send("/bakes/{$bake->id}/events", ['kind' => 'power_back']);
@@ -164,9 +247,14 @@ final class BakeTest extends ShopTestCase
         self::assertEqualsWithDelta($off, $ready(), 0.2);
         $this->send("/bakes/{$bake->id}/events", ['kind' => 'setpoint', 'new_setpoint' => '225']);
         self::assertLessThan($off - 0.5, $ready());
-        $this->send("/bakes/{$bake->id}/events", ['kind' => 'setpoint', 'new_setpoint' => '400'])->assertSessionHasErrors('new_setpoint');
-        $this->send("/bakes/{$bake->id}/events", ['kind' => 'door', 'door_s' => ''])->assertSessionHasErrors('door_s');
-        $event = BakeEvent::query()->where('kind', 'setpoint')->firstOrFail();
+        $this->send("/bakes/{$bake->id}/events", [
+            'kind' => 'setpoint',
+            'new_setpoint' => '400',
+        ])->assertSessionHasErrors('new_setpoint');
+        $this->send("/bakes/{$bake->id}/events", ['kind' => 'door', 'door_s' => ''])->assertSessionHasErrors(
+            'door_s',
+        );
+        $event = OvenEvent::query()->where('kind', 'setpoint')->firstOrFail();
         $this->send("/events/{$event->id}/withdraw");
         self::assertEqualsWithDelta($off, $ready(), 0.2);
     }
@@ -175,16 +263,27 @@ final class BakeTest extends ShopTestCase
     {
         $bake = $this->bakeFor($this->mixed(), 33.3);
         self::assertSame('pulled', $bake->status);
-        $results = BakeResult::query()->with('coat.part')->get()->keyBy(fn (BakeResult $r): string => $r->coat->part->name);
-        self::assertSame([CureState::Cured, CureState::Cured], [$results['bench end']->state, $results['sheet panel']->state]);
+        $results = OvenResult::query()
+            ->with('coat.part')
+            ->get()
+            ->keyBy(fn (OvenResult $r): string => $r->coat->part->name);
+        self::assertSame(
+            [CureState::Cured, CureState::Cured],
+            [$results['bench end']->state, $results['sheet panel']->state],
+        );
         self::assertGreaterThan(1.05, $results['bench end']->dose);
         self::assertLessThan(0.9, $results['sheet panel']->overbake);
         self::assertGreaterThan($results['sheet panel']->handle_minutes, $results['bench end']->handle_minutes);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('every fresh layer is what it was meant to be')->assertSee('Too hot to touch');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('every fresh layer is what it was meant to be')
+            ->assertSee('Too hot to touch');
         $this->later(120);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Cool since');
-        $this->send("/bakes/{$bake->id}/pull")->assertSessionHasErrors('bake');
-        $this->send("/bakes/{$bake->id}/events", ['kind' => 'power_lost'])->assertSessionHasErrors('bake');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('Cool since');
+        $this->send("/bakes/{$bake->id}/pull")->assertSessionHasErrors('load');
+        $this->send("/bakes/{$bake->id}/events", ['kind' => 'power_lost'])->assertSessionHasErrors('load');
     }
 
     public function test_pulled_too_early_goes_back_in_with_what_it_has(): void
@@ -193,7 +292,7 @@ final class BakeTest extends ShopTestCase
         $part = $this->part($job);
         $this->bakeFor($this->hang($part), 20);
         self::assertFalse($this->coat($part)->isDone());
-        $dose = (float) BakeResult::query()->sum('dose');
+        $dose = (float) OvenResult::query()->sum('dose');
         self::assertGreaterThan(0.0, $dose);
         $again = $this->hang($part);
         self::assertEqualsWithDelta($dose, LoadOfBake::from($again)->hung[0]->aim->doseSoFar, 1e-9);
@@ -206,21 +305,31 @@ final class BakeTest extends ShopTestCase
     {
         $primer = $this->powder('Undercoat Z', [[160, 15, 40], [180, 8, 20]]);
         $job = $this->job();
-        $part = $this->part($job, 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [['primer', $primer, 'flow'], ['base', $this->green, 'full']]);
+        $part = $this->part($job, 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [
+            ['primer', $primer, 'flow'],
+            ['base', $this->green, 'full'],
+        ]);
         $first = $this->hang($part);
         $this->bakeFor($first, $first->minutes);
-        $flowed = BakeResult::query()->firstOrFail();
+        $flowed = OvenResult::query()->firstOrFail();
         self::assertSame(CureState::Flowed, $flowed->state);
         self::assertLessThan(0.5, $flowed->dose);
-        $this->actingAs($this->finisher)->get("/bakes/{$first->id}")->assertSee('next is the base on lamp arm')->assertSee('Hang it at Coat');
+        $this->actingAs($this->finisher)
+            ->get("/bakes/{$first->id}")
+            ->assertSee('next is the base on lamp arm')
+            ->assertSee('Hang it at Coat');
         $this->later(60);
-        $second = (new \App\Actions\Cure\HangLoad)($this->oven, [$this->coat($part, 2)->id => 8], $this->finisher)->refresh();
+        $second = (new \App\Actions\Cure\HangLoad())(
+            $this->oven,
+            [$this->coat($part, 2)->id => 8],
+            $this->finisher,
+        )->refresh();
         $load = LoadOfBake::from($second);
         self::assertCount(2, $load->hung[0]->layers);
         self::assertEqualsWithDelta($flowed->dose, $load->hung[0]->layers[0]->dose, 1e-9);
         $this->bakeFor($second, $second->minutes);
-        self::assertSame(3, BakeResult::query()->count());
-        $under = BakeResult::query()->where('bake_id', $second->id)->where('fresh', false)->firstOrFail();
+        self::assertSame(3, OvenResult::query()->count());
+        $under = OvenResult::query()->where('oven_load_id', $second->id)->where('fresh', false)->firstOrFail();
         self::assertSame($this->coat($part)->id, $under->coat_id);
         self::assertGreaterThan(0.8, $under->dose);
         // The first bake's page still tells what it told then.
@@ -231,23 +340,26 @@ final class BakeTest extends ShopTestCase
     {
         $bake = $this->hang($this->part($this->job(), 'lantern body', 6.2, 0.62, 2, 'cast_aluminium'));
         $this->bakeFor($bake, 35);
-        self::assertGreaterThan(1.0, BakeResult::query()->firstOrFail()->metal_minutes);
+        self::assertGreaterThan(1.0, OvenResult::query()->firstOrFail()->metal_minutes);
         $iron = $this->hang($this->part($this->job(), 'cleat', 3.1, 0.11));
         $this->bakeFor($iron, 35);
-        self::assertSame(0.0, BakeResult::query()->latest('id')->firstOrFail()->metal_minutes);
+        self::assertSame(0.0, OvenResult::query()->latest('id')->firstOrFail()->metal_minutes);
     }
 
     public function test_thick_and_thin_regions_are_judged_apart(): void
     {
-        $sections = [['name' => 'foot', 'mass_kg' => 24.0, 'area_m2' => 0.6], ['name' => 'arm', 'mass_kg' => 8.0, 'area_m2' => 0.7]];
+        $sections = [
+            ['name' => 'foot', 'mass_kg' => 24.0, 'area_m2' => 0.6],
+            ['name' => 'arm', 'mass_kg' => 8.0, 'area_m2' => 0.7],
+        ];
         $part = $this->part($this->job(), 'bench end', 32, 1.3, 2, 'cast_iron', null, $sections);
         $bake = $this->hang($part);
         $board = BakeBoard::of($bake);
         self::assertSame('bench end, foot', $board->decides()->item->name);
         self::assertSame('bench end, arm', $board->suffers()->item->name);
         $this->bakeFor($bake, $bake->minutes);
-        self::assertSame(2, BakeResult::query()->count());
-        self::assertNotNull(BakeResult::query()->firstOrFail()->section_id);
+        self::assertSame(2, OvenResult::query()->count());
+        self::assertNotNull(OvenResult::query()->firstOrFail()->section_id);
     }
 
     public function test_a_load_can_be_taken_down_before_it_starts_and_not_after(): void
@@ -255,9 +367,11 @@ final class BakeTest extends ShopTestCase
         $bake = $this->mixed();
         $this->send("/bakes/{$bake->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame('withdrawn', $bake->refresh()->status);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertNotFound();
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertNotFound();
         $running = $this->mixed();
-        (new RunBake)->shut($running, $this->finisher);
-        $this->send("/bakes/{$running->id}/withdraw")->assertSessionHasErrors('bake');
+        (new RunOven())->shut($running, $this->finisher);
+        $this->send("/bakes/{$running->id}/withdraw")->assertSessionHasErrors('load');
     }
 }

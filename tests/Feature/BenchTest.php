@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
-use Aenum\Core\Route\StepKind;
-use App\Actions\Blast\BlastOfPart;
+use Aenum\Core\Bench\BlastSetting;
+use Aenum\Core\Blast\Media;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
 use App\Actions\Blast\MediaLog;
+use App\Actions\Blast\ShopBlast;
 use App\Actions\Rail\ReadRail;
 use App\Actions\Route\PartRoute;
+use App\Actions\Route\WriteFacts;
 use App\Models\BenchClock;
-use App\Models\Entry;
+use App\Models\LogLine;
 use App\Models\Part;
 use App\Models\Shop;
 
@@ -21,7 +25,7 @@ final class BenchTest extends ShopTestCase
     private function at(Station $station, string $metal = 'carbon_steel', array $facts = []): Part
     {
         $part = $this->part($this->job($station), 'railing panel', 6.3, 0.8, 4, $metal);
-        $part->update(['facts' => $facts + ['made' => 'sheet', 'on_it' => [], 'features' => []]]);
+        WriteFacts::on($part, $facts + ['made' => 'sheet', 'on_it' => [], 'features' => []]);
 
         return $part->refresh();
     }
@@ -33,9 +37,13 @@ final class BenchTest extends ShopTestCase
 
     public function test_the_strip_bench_picks_a_way_runs_its_clocks_and_says_too_short_and_too_long(): void
     {
-        $part = $this->at(Station::Strip, facts: ['on_it' => ['old_powder', 'grease'], 'paint_tested' => true]);
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['old_powder', 'grease'], 'paint_test' => 'none']);
         $page = $this->actingAs($this->finisher)->get('/station/strip')->assertOk();
-        $page->assertSee('Benzyl alcohol stripper, then a light blast.')->assertSee('Straight to the blast')->assertSee('butyl rubber')->assertSee('hazardous waste by local rule');
+        $page
+            ->assertSee('Benzyl alcohol stripper, then a light blast.')
+            ->assertSee('Straight to the blast')
+            ->assertSee('butyl rubber')
+            ->assertSee('hazardous waste by local rule');
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
         $clock = BenchClock::query()->firstOrFail();
@@ -52,7 +60,11 @@ final class BenchTest extends ShopTestCase
         $this->get("/station/strip?part={$part->id}")->assertSee('too long');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasNoErrors();
         $this->get("/station/strip?part={$part->id}")->assertSee('Hot caustic tank, then a light blast.');
-        self::assertContains(StepKind::StripCaustic, array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps), 'the route goes the way that was chosen');
+        self::assertContains(
+            StepKind::StripCaustic,
+            array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps),
+            'the route goes the way that was chosen',
+        );
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'magic'])->assertSessionHasErrors('way');
     }
@@ -67,7 +79,13 @@ final class BenchTest extends ShopTestCase
         self::assertNotContains(StepKind::Blast, $kinds);
         self::assertGreaterThan(1440, PartRoute::of($this->fresh($part))->waitMinutes());
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(86400, BenchClock::query()->firstOrFail()->started_at->diffInSeconds(BenchClock::query()->firstOrFail()->due_at), 0.01);
+        self::assertEqualsWithDelta(
+            86400,
+            BenchClock::query()
+                ->firstOrFail()
+                ->started_at->diffInSeconds(BenchClock::query()->firstOrFail()->due_at),
+            0.01,
+        );
     }
 
     public function test_a_dwell_that_runs_is_not_walked_away_from_in_silence(): void
@@ -75,88 +93,163 @@ final class BenchTest extends ShopTestCase
         $part = $this->at(Station::Strip, facts: ['on_it' => ['rust']]);
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'converter']);
         $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait']);
-        $on = fn (array $with) => $this->send("/jobs/{$part->job_id}/sign", $with + ['then' => 'on', 'seen_at' => Station::Strip->value]);
+        $on = fn (array $with) => $this->send(
+            "/jobs/{$part->job_id}/sign",
+            $with + ['then' => 'on', 'seen_at' => Station::Strip->value],
+        );
         $on([])->assertSessionHasErrors('note');
         self::assertSame(Station::Strip, $part->job->refresh()->station);
         $on(['note' => 'dried overnight already'])->assertSessionHasNoErrors();
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'a clock is not left behind');
         // Changing the way stops the clocks of the other one.
-        $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_tested' => true]);
+        $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'benzyl']);
         $this->send("/parts/{$other->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'blast'])->assertSessionHasNoErrors();
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count());
         $part->job->update(['status' => 'released']);
-        foreach (['strip-way' => ['way' => 'blast'], 'strip-clock' => ['step' => 'x'], 'wash-clock' => ['step' => 'x'], 'ground' => ['ohm' => '1', 'unit' => '1']] as $path => $data) {
+        foreach (
+            [
+                'strip-way' => ['way' => 'blast'],
+                'strip-clock' => ['step' => 'x'],
+                'wash-clock' => ['step' => 'x'],
+                'ground' => ['ohm' => '1', 'unit' => '1'],
+            ] as $path => $data
+        ) {
             $this->send("/parts/{$part->id}/{$path}", $data)->assertSessionHasErrors('job');
         }
     }
 
     public function test_what_eats_the_metal_cannot_be_chosen(): void
     {
-        $part = $this->at(Station::Strip, 'aluminium', ['on_it' => ['paint'], 'paint_tested' => true]);
-        $this->actingAs($this->finisher)->get('/station/strip')->assertSee('It dissolves this metal')->assertSee('must not');
+        $part = $this->at(Station::Strip, 'aluminium', ['on_it' => ['paint'], 'paint_test' => 'none']);
+        $this->actingAs($this->finisher)
+            ->get('/station/strip')
+            ->assertSee('It dissolves aluminium and gives off hydrogen')
+            ->assertSee('must not');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasErrors('way');
-        self::assertNull($this->fresh($part)->prep);
+        self::assertNull($this->fresh($part)->strip_way);
     }
 
     public function test_the_blast_bench_says_what_the_air_holds_and_learns_from_the_minutes_logged(): void
     {
-        Shop::current()->update(['equipment' => ['compressor_m3_min' => 2.9, 'nozzle_mm' => 8], 'air' => ['nozzle_new_mm' => 7]]);
+        Shop::current()->update(['compressor_m3_min' => 2.9, 'nozzle_mm' => 8, 'nozzle_new_mm' => 7]);
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $planned = BlastOfPart::of(PartRoute::of($part))->plan;
+        $planned = ShopBlast::bench(PartRoute::of($part)->plan(), new BlastSetting())->plan;
         $page = $this->actingAs($this->finisher)->get('/station/blast')->assertOk();
-        $page->assertSee('the compressor gives 2.90')->assertSee('Nothing is logged yet')->assertSee('takes 31 % more air than new')->assertSee('Silica dust')->assertSee('Sa 2, thorough');
-        $this->get("/station/blast?part={$part->id}&bar=4&media=fine_garnet&mixture=3&access=deep")->assertSee('Fine garnet at 4 bar')->assertSee('It holds the pressure asked for');
+        $page
+            ->assertSee('the compressor gives 2.9 m³/min')
+            ->assertSee('Nothing is logged yet')
+            ->assertSee('31 % more air than new')
+            ->assertSee('Silica dust')
+            ->assertSee('Sa 2, thorough');
+        $this->get("/station/blast?part={$part->id}&bar=4&media=fine_garnet&mixture=3&access=deep")
+            ->assertSee('Fine garnet at 4 bar')
+            ->assertSee('It holds the pressure asked for');
         $this->get("/station/blast?part={$part->id}&bar=40")->assertSessionHasErrors('bar');
         foreach (range(1, 3) as $ignored) {
-            $this->send("/parts/{$part->id}/blasted", ['minutes' => (string) (2 * $planned->plainMinutes), 'kind' => 'blast'])->assertSessionHasNoErrors();
+            $this->send("/parts/{$part->id}/blasted", [
+                'minutes' => (string) (2 * $planned->plainMinutes),
+                'kind' => 'blast',
+            ])->assertSessionHasNoErrors();
         }
-        self::assertEqualsWithDelta(2 ** 0.5, BlastOfPart::factor()->factor, 1e-3);
-        self::assertEqualsWithDelta($planned->minutes * 2 ** 0.5, BlastOfPart::of(PartRoute::of($this->fresh($part)))->plan->minutes, 0.05);
+        self::assertEqualsWithDelta(2 ** 0.5, ShopBlast::factor()->factor, 1e-3);
+        self::assertEqualsWithDelta(
+            $planned->minutes * 2 ** 0.5,
+            ShopBlast::bench(PartRoute::of($this->fresh($part))->plan(), new BlastSetting())->plan->minutes,
+            0.05,
+        );
         $this->get('/station/blast')->assertSee('3 logged so far');
-        $line = Entry::of('blast')->firstOrFail();
+        $line = LogLine::of('blast')->firstOrFail();
         $this->send("/logbook/{$line->id}/withdraw");
-        self::assertSame(2, BlastOfPart::factor()->logs);
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])->assertSessionHasErrors('minutes');
+        self::assertSame(2, ShopBlast::factor()->logs);
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])->assertSessionHasErrors(
+            'minutes',
+        );
         $elsewhere = $this->at(Station::Wash);
-        $this->send("/parts/{$elsewhere->id}/blasted", ['minutes' => '10', 'kind' => 'blast'])->assertSessionHasErrors('minutes');
+        $this->send("/parts/{$elsewhere->id}/blasted", [
+            'minutes' => '10',
+            'kind' => 'blast',
+        ])->assertSessionHasErrors('minutes');
     }
 
     public function test_the_route_and_the_bench_say_the_same_minutes(): void
     {
-        Shop::current()->update(['equipment' => ['compressor_m3_min' => 2.0, 'nozzle_mm' => 8]]);
-        foreach ([['carbon_steel', StepKind::Blast], ['galvanised_steel', StepKind::SweepBlast]] as [$metal, $kind]) {
+        Shop::current()->update(['compressor_m3_min' => 2.0, 'nozzle_mm' => 8]);
+        foreach (
+            [['carbon_steel', StepKind::Blast], ['galvanised_steel', StepKind::SweepBlast]] as [$metal, $kind]
+        ) {
             $part = $this->at(Station::Blast, $metal, ['on_it' => $metal === 'carbon_steel' ? ['rust'] : []]);
             $route = PartRoute::of($part);
             $minutes = $route->plan()->all($kind)[0]->minutes;
-            self::assertEqualsWithDelta(BlastOfPart::of($route)->plan->minutes, $minutes, 1e-9);
+            self::assertEqualsWithDelta(
+                ShopBlast::bench($route->plan(), new BlastSetting())->plan->minutes,
+                $minutes,
+                1e-9,
+            );
             self::assertGreaterThan(1.0, $minutes);
         }
         $before = PartRoute::of($this->at(Station::Blast, facts: ['on_it' => ['rust']]))->minutes();
-        Shop::current()->update(['equipment' => ['compressor_m3_min' => 6.0, 'nozzle_mm' => 8]]);
-        self::assertLessThan($before, PartRoute::of($this->at(Station::Blast, facts: ['on_it' => ['rust']]))->minutes(), 'a larger compressor shortens the day');
+        Shop::current()->update(['compressor_m3_min' => 6.0, 'nozzle_mm' => 8]);
+        self::assertLessThan(
+            $before,
+            PartRoute::of($this->at(Station::Blast, facts: ['on_it' => ['rust']]))->minutes(),
+            'a larger compressor shortens the day',
+        );
     }
 
     public function test_media_remember_what_went_into_them(): void
     {
-        $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50 kg'])->assertSessionHasNoErrors();
+        $this->send('/media-log', [
+            'medium' => 'garnet',
+            'what' => 'new',
+            'kg' => '50 kg',
+        ])->assertSessionHasNoErrors();
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '30', 'kind' => 'blast', 'media' => 'garnet', 'greasy' => '1'])->assertSessionHasNoErrors();
-        $log = MediaLog::of('garnet');
+        $this->send("/parts/{$part->id}/blasted", [
+            'minutes' => '30',
+            'kind' => 'blast',
+            'media' => 'garnet',
+            'greasy' => '1',
+        ])->assertSessionHasNoErrors();
+        $log = MediaLog::of(Media::get('garnet'));
         self::assertGreaterThan(100, $log->shotKg);
-        self::assertStringContainsString('oil from railing panel', $log->dirt[0]);
-        self::assertStringContainsString('iron from railing panel', $log->dirt[1]);
-        self::assertStringContainsString('fisheyes', (string) $log->warns('carbon_steel'));
+        self::assertStringContainsString('Oil from railing panel', $log->dirt()[0]);
+        self::assertStringContainsString('Iron from railing panel', $log->dirt()[1]);
+        self::assertContains('medium-has-oil', $this->ofMedium($part));
         $this->actingAs($this->viewer)->get('/station/blast')->assertSee('Oil from railing panel');
-        $this->send('/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50'])->assertSessionHasNoErrors();
-        self::assertNull(MediaLog::of('garnet')->warns('carbon_steel'));
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '5', 'kind' => 'sweep', 'media' => 'garnet'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('rust spots', (string) MediaLog::of('garnet')->warns('aluminium'));
-        self::assertNull(MediaLog::of('garnet')->warns('carbon_steel'));
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '60', 'kind' => 'blast', 'media' => 'garnet'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('past its life', (string) MediaLog::of('garnet')->warns('carbon_steel'));
+        $this->send('/media-log', [
+            'medium' => 'garnet',
+            'what' => 'new',
+            'kg' => '50',
+        ])->assertSessionHasNoErrors();
+        self::assertSame([], $this->ofMedium($part));
+        $this->send("/parts/{$part->id}/blasted", [
+            'minutes' => '5',
+            'kind' => 'sweep',
+            'media' => 'garnet',
+        ])->assertSessionHasNoErrors();
+        self::assertContains('medium-has-iron', $this->ofMedium($this->at(Station::Blast, 'aluminium')));
+        self::assertSame([], $this->ofMedium($part));
+        $this->send("/parts/{$part->id}/blasted", [
+            'minutes' => '60',
+            'kind' => 'blast',
+            'media' => 'garnet',
+        ])->assertSessionHasNoErrors();
+        self::assertContains('medium-spent', $this->ofMedium($part));
         $this->send('/media-log', ['medium' => 'moon dust', 'what' => 'new'])->assertSessionHasErrors('medium');
+    }
+
+    /** @return list<string> what the book says of the garnet in use, for a part */
+    private function ofMedium(Part $part): array
+    {
+        $garnet = new BlastSetting(Media::get('garnet'));
+        $found = ShopBlast::bench(PartRoute::of($this->fresh($part))->plan(), $garnet)->findings(null, null);
+        $keys = array_map(fn (Finding $finding): string => $finding->rule->key, $found);
+
+        return array_values(
+            array_intersect($keys, ['medium-has-oil', 'medium-has-iron', 'medium-spent', 'medium-bows']),
+        );
     }
 
     public function test_bare_steel_is_on_the_clock_and_damp_air_shortens_it(): void
@@ -174,7 +267,7 @@ final class BenchTest extends ShopTestCase
         $this->send("/clocks/{$clock->id}/done")->assertSessionHasErrors('clock');
         $this->send('/air', ['air' => 'warm', 'rh' => '0'])->assertSessionHasErrors(['air', 'rh']);
         $this->send('/air', ['from_station' => '1'])->assertSessionHasNoErrors();
-        self::assertSame('weather station', Entry::of('air')->orderByDesc('id')->firstOrFail()->subject);
+        self::assertSame('weather station', LogLine::of('air')->orderByDesc('id')->firstOrFail()->subject);
     }
 
     public function test_overrun_leads_back_to_a_sweep_and_not_to_the_gun(): void
@@ -186,19 +279,35 @@ final class BenchTest extends ShopTestCase
         $job->update(['station' => Station::MaskAndHang]);
         $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasErrors('clock');
         $this->later(130);
-        $this->send("/jobs/{$job->id}/send", ['to' => Station::Coat->value, 'seen_at' => Station::MaskAndHang->value])->assertSessionHasErrors('clock');
-        $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertSee('Bare steel past its time')->assertSee('Back for a sweep-blast');
+        $this->send("/jobs/{$job->id}/send", [
+            'to' => Station::Coat->value,
+            'seen_at' => Station::MaskAndHang->value,
+        ])->assertSessionHasErrors('bare-steel-over');
+        $this->actingAs($this->finisher)
+            ->get('/station/mask-and-hang')
+            ->assertSee('Bare steel past its time')
+            ->assertSee('Back for a sweep-blast');
         $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
         self::assertSame(Station::Blast, $job->refresh()->station);
         $kinds = array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps);
         self::assertSame(StepKind::SweepBlast, $kinds[(int) array_search(StepKind::Coat, $kinds, true) - 1]);
         $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
-        self::assertCount(count($kinds), PartRoute::of($this->fresh($part))->steps, 'asked for twice, it is swept once');
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '6', 'kind' => 'sweep'])->assertSessionHasNoErrors();
+        self::assertCount(
+            count($kinds),
+            PartRoute::of($this->fresh($part))->steps,
+            'asked for twice, it is swept once',
+        );
+        $this->send("/parts/{$part->id}/blasted", [
+            'minutes' => '6',
+            'kind' => 'sweep',
+        ])->assertSessionHasNoErrors();
         self::assertSame(1, BenchClock::query()->whereNull('done_at')->count());
-        self::assertSame(1, Entry::of('blast')->count(), 'a sweep teaches the factor nothing');
+        self::assertSame(1, LogLine::of('blast')->count(), 'a sweep teaches the factor nothing');
         foreach ([Station::Coat, Station::Cure] as $to) {
-            $this->send("/jobs/{$job->id}/send", ['to' => $to->value, 'seen_at' => $job->refresh()->station->value])->assertSessionHasNoErrors();
+            $this->send("/jobs/{$job->id}/send", [
+                'to' => $to->value,
+                'seen_at' => $job->refresh()->station->value,
+            ])->assertSessionHasNoErrors();
         }
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'powder on ends the clock');
     }
@@ -207,13 +316,25 @@ final class BenchTest extends ShopTestCase
     {
         $this->send('/air', ['air' => '12', 'rh' => '92']);
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->actingAs($this->finisher)->get('/station/blast')->assertSee('do not blast, do not coat')->assertSee('Bare steel may not stand at all');
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])->assertSessionHasErrors('note');
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast', 'note' => 'warmed to 40 first'])->assertSessionHasNoErrors();
+        $this->actingAs($this->finisher)
+            ->get('/station/blast')
+            ->assertSee('do not blast, do not coat')
+            ->assertSee('Bare steel may not stand at all');
+        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])->assertSessionHasErrors(
+            'note',
+        );
+        $this->send("/parts/{$part->id}/blasted", [
+            'minutes' => '20',
+            'kind' => 'blast',
+            'note' => 'warmed to 40 first',
+        ])->assertSessionHasNoErrors();
         self::assertTrue(BenchClock::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
         // Nor is anything coated in silence.
         $other = $this->at(Station::MaskAndHang, 'aluminium')->job;
-        $on = fn (array $with) => $this->send("/jobs/{$other->id}/sign", $with + ['then' => 'on', 'seen_at' => Station::MaskAndHang->value]);
+        $on = fn (array $with) => $this->send(
+            "/jobs/{$other->id}/sign",
+            $with + ['then' => 'on', 'seen_at' => Station::MaskAndHang->value],
+        );
         $on([])->assertSessionHasErrors('note');
         $this->later(13 * 60);
         $on([])->assertSessionHasNoErrors();
@@ -224,24 +345,38 @@ final class BenchTest extends ShopTestCase
     {
         $part = $this->at(Station::Wash, facts: ['features' => ['seams']]);
         $part->job->update(['lives' => 'outdoors']);
-        $this->actingAs($this->finisher)->get('/station/wash')->assertOk()->assertSee('Iron phosphate line')->assertSee('white bloom')->assertSee('Dry in the oven')->assertSee('45 min');
+        $this->actingAs($this->finisher)
+            ->get('/station/wash')
+            ->assertOk()
+            ->assertSee('Iron phosphate line')
+            ->assertSee('white bloom')
+            ->assertSee('Dry in the oven')
+            ->assertSee('45 min');
         $this->send("/parts/{$part->id}/wash-clock", ['step' => 'phosphate'])->assertSessionHasNoErrors();
         $this->send("/parts/{$part->id}/wash-clock", ['step' => 'convert'])->assertSessionHasErrors('step');
         $this->later(7);
-        $this->get("/station/wash?part={$part->id}")->assertSee('data-past="too long"', false);
+        $this->get("/station/wash?part={$part->id}")->assertSee('data-past="passed"', false);
         $this->send('/clocks/'.BenchClock::query()->firstOrFail()->id.'/done');
         self::assertStringContainsString('too long', (string) session('said'));
 
         foreach (['3.4', '3,0', '2,6'] as $percent) {
-            $this->send('/bath-log', ['bath' => 'iron_phosphate', 'concentration_pct' => $percent, 'ph' => '4.9', 'volume_l' => '200'])->assertSessionHasNoErrors();
+            $this->send('/bath-log', [
+                'bath' => 'iron_phosphate',
+                'concentration_pct' => $percent,
+                'ph' => '4.9',
+                'volume_l' => '200',
+            ])->assertSessionHasNoErrors();
             $this->later(1440);
         }
         $page = $this->get('/station/wash?bath=iron_phosphate')->assertOk();
-        $page->assertSee('out of its limits in about 2 days')->assertSee('class="bath-chart"', false)->assertSee('Put in 0.82 l');
+        $page
+            ->assertSee('out of its limits in about 2 days')
+            ->assertSee('class="bath-chart"', false)
+            ->assertSee('Put in 0.82 l');
         $this->send('/bath-log', ['bath' => 'iron_phosphate'])->assertSessionHasErrors('concentration_pct');
         $this->send('/bath-log', ['bath' => 'iron_phosphate', 'ph' => '15'])->assertSessionHasErrors('ph');
         $this->send('/bath-log', ['bath' => 'soup', 'ph' => '7'])->assertSessionHasErrors('bath');
-        $this->send('/logbook/'.Entry::of('bath')->orderByDesc('id')->firstOrFail()->id.'/withdraw');
+        $this->send('/logbook/'.LogLine::of('bath')->orderByDesc('id')->firstOrFail()->id.'/withdraw');
         $this->get('/station/wash?bath=iron_phosphate')->assertDontSee('about 2 days');
     }
 }

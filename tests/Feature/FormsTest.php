@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Pins\PlacePin;
+use App\Actions\Route\WriteFacts;
 use App\Models\Bag;
-use App\Models\BakeOutLoad;
 use App\Models\BenchClock;
-use App\Models\Entry;
 use App\Models\Fitting;
+use App\Models\LogLine;
 use App\Models\Mask;
+use App\Models\OvenLoad;
 use App\Models\Part;
 use App\Models\Pin;
 use App\Models\PracticeRun;
@@ -19,43 +20,89 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Every form of the benches: sent twice it does its work once; sent wrong it names the field, keeps what was typed and changes nothing. */
+/**
+ * Every form of the benches: sent twice it does its work once; sent wrong it names the field, keeps what was typed and
+ * changes nothing.
+ */
 final class FormsTest extends ShopTestCase
 {
     private function part_(Station $at): Part
     {
         $part = $this->part($this->job($at), 'rail', 6.3, 0.8, 4, 'carbon_steel');
-        $part->update(['facts' => ['made' => 'sheet', 'on_it' => ['rust', 'paint'], 'features' => [], 'paint_tested' => true]]);
+        WriteFacts::on($part, [
+            'made' => 'sheet',
+            'on_it' => ['rust', 'paint'],
+            'features' => [],
+            'paint_test' => 'none',
+        ]);
 
         return $part->refresh();
     }
 
     private function pin(Part $part): Pin
     {
-        return (new PlacePin)($part, ['kind' => 'thread', 'x' => 0.5, 'y' => 0.5, 'size_mm' => 12.0, 'places' => 1], $this->finisher);
+        return (new PlacePin())(
+            $part,
+            ['kind' => 'thread', 'x' => 0.5, 'y' => 0.5, 'size_mm' => 12.0, 'places' => 1],
+            $this->finisher,
+        );
     }
 
     /** How much is written down in all: nothing may be added by a form that was refused or repeated. */
     private function written(): int
     {
-        return Entry::query()->count() + BenchClock::query()->count() + Pin::query()->count() + Bag::query()->count() + Fitting::query()->count() + Mask::query()->count() + BakeOutLoad::query()->count() + PracticeRun::query()->count();
+        return LogLine::query()->count() +
+            BenchClock::query()->count() +
+            Pin::query()->count() +
+            Bag::query()->count() +
+            Fitting::query()->count() +
+            Mask::query()->count() +
+            OvenLoad::query()->count() +
+            PracticeRun::query()->count();
     }
 
     /** @return array<string, array{Station, string, array<string, mixed>, int}> station, path, data, lines it writes */
     public static function forms(): array
     {
         return [
-            'a pin' => [Station::Intake, '/parts/{part}/pins', ['kind' => 'bore', 'across' => '20', 'down' => '30', 'size' => '12'], 1],
-            'a bag' => [Station::Intake, '/parts/{part}/bags', ['bag' => 'B1', 'holds' => 'screws', 'count' => '4'], 1],
+            'a pin' => [
+                Station::Intake,
+                '/parts/{part}/pins',
+                ['kind' => 'bore', 'across' => '20', 'down' => '30', 'size' => '12'],
+                1,
+            ],
+            'a bag' => [
+                Station::Intake,
+                '/parts/{part}/bags',
+                ['bag' => 'B1', 'holds' => 'screws', 'count' => '4'],
+                1,
+            ],
             'a strip clock' => [Station::Strip, '/parts/{part}/strip-clock', ['step' => 'benzyl-1'], 1],
             'the air' => [Station::Blast, '/air', ['air' => '20', 'rh' => '50'], 1],
             'the weather station' => [Station::Blast, '/air', ['from_station' => '1'], 1],
-            'a blast' => [Station::Blast, '/parts/{part}/blasted', ['minutes' => '12', 'kind' => 'blast', 'media' => 'garnet'], 4],
+            'a blast' => [
+                Station::Blast,
+                '/parts/{part}/blasted',
+                ['minutes' => '12', 'kind' => 'blast', 'media' => 'garnet'],
+                4,
+            ],
             'a medium' => [Station::Blast, '/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50'], 1],
             'a bake-out' => [Station::BakeOut, '/bake-outs', ['oven' => '{oven}', 'parts' => ['{part}']], 1],
             'a wash clock' => [Station::Wash, '/parts/{part}/wash-clock', ['step' => 'wipe'], 1],
             'a bath' => [Station::Wash, '/bath-log', ['bath' => 'rinse', 'conductivity_us' => '120'], 1],
-            'a mask on the shelf' => [Station::MaskAndHang, '/masks', ['name' => 'plug', 'kind' => 'plug', 'material' => 'silicone', 'from' => '10', 'to' => '14', 'held' => '9'], 1],
+            'a mask on the shelf' => [
+                Station::MaskAndHang,
+                '/masks',
+                [
+                    'name' => 'plug',
+                    'kind' => 'plug',
+                    'material' => 'silicone',
+                    'from' => '10',
+                    'to' => '14',
+                    'held' => '9',
+                ],
+                1,
+            ],
             'a ground' => [Station::MaskAndHang, '/parts/{part}/ground', ['ohm' => '12', 'unit' => '1'], 1],
             'a practice move' => [Station::Blast, '/practice/mixture/move', ['move' => 'more_media'], 1],
         ];
@@ -67,9 +114,11 @@ final class FormsTest extends ShopTestCase
     {
         $part = $this->part_($at);
         if ($path === '/parts/{part}/strip-clock') {
-            $part->update(['prep' => ['strip' => 'benzyl']]);
+            $part->update(['strip_way' => 'benzyl']);
         }
-        $fill = fn (mixed $value): mixed => is_array($value) ? array_map(fn (string $v): string => strtr($v, ['{part}' => (string) $part->id]), $value) : strtr((string) $value, ['{oven}' => (string) $this->oven->id]);
+        $fill = fn (mixed $value): mixed => is_array($value)
+            ? array_map(fn (string $v): string => strtr($v, ['{part}' => (string) $part->id]), $value)
+            : strtr((string) $value, ['{oven}' => (string) $this->oven->id]);
         $data = array_map($fill, $data) + ['_once' => (string) Str::uuid()];
         $path = strtr($path, ['{part}' => (string) $part->id]);
         $before = $this->written();
@@ -78,41 +127,124 @@ final class FormsTest extends ShopTestCase
             self::assertSame($before + $lines, $this->written(), "sent {$time} times");
         }
         // A viewer cannot, however often.
-        $this->actingAs($this->viewer)->post($path, ['_once' => (string) Str::uuid()] + $data)->assertForbidden();
+        $this->actingAs($this->viewer)
+            ->post($path, ['_once' => (string) Str::uuid()] + $data)
+            ->assertForbidden();
         self::assertSame($before + $lines, $this->written());
     }
 
-    /** @return array<string, array{string, array<string, mixed>, string, string}> path, data, the field that is wrong, a word of what is said */
+    /**
+     * @return array<string, array{string, array<string, mixed>, string, string}> path, data, the field that is wrong, a
+     *      word of what is said
+     */
     public static function mistakes(): array
     {
         $pin = ['kind' => 'bore', 'across' => '20', 'down' => '30'];
-        $hang = ['across' => '2', 'rows' => '1', 'hooks' => '1', 'pitch' => '400', 'drop' => '400', 'along' => '100', 'up' => '300', 'deep' => '50'];
+        $hang = [
+            'across' => '2',
+            'rows' => '1',
+            'hooks' => '1',
+            'pitch' => '400',
+            'drop' => '400',
+            'along' => '100',
+            'up' => '300',
+            'deep' => '50',
+        ];
 
         return [
             'pin off the picture' => ['/parts/{part}/pins', ['down' => '-1'] + $pin, 'down', 'from the top'],
             'pin of no kind' => ['/parts/{part}/pins', ['kind' => 'wormhole'] + $pin, 'kind', ''],
-            'pin of a size that is no size' => ['/parts/{part}/pins', ['size' => '12 bananas'] + $pin, 'size', 'mm'],
+            'pin of a size that is no size' => [
+                '/parts/{part}/pins',
+                ['size' => '12 bananas'] + $pin,
+                'size',
+                'mm',
+            ],
             'pin as a list' => ['/parts/{part}/pins', ['note' => ['a', 'b']] + $pin, 'note', 'is a list'],
-            'bag without a count' => ['/parts/{part}/bags', ['bag' => 'B', 'holds' => 'x', 'count' => '1.5'], 'count', '1 to 10000'],
-            'blast of no minutes' => ['/parts/{part}/blasted', ['minutes' => 'long', 'kind' => 'blast'], 'minutes', 'above 0'],
-            'blast with a medium nobody has' => ['/parts/{part}/blasted', ['minutes' => '5', 'kind' => 'blast', 'media' => 'ice'], 'media', ''],
-            'blast harder than any pot' => ['/parts/{part}/blasted', ['minutes' => '5', 'kind' => 'blast', 'bar' => '300 psi'], 'bar', '12 bar'],
+            'bag without a count' => [
+                '/parts/{part}/bags',
+                ['bag' => 'B', 'holds' => 'x', 'count' => '1.5'],
+                'count',
+                '1 to 10000',
+            ],
+            'blast of no minutes' => [
+                '/parts/{part}/blasted',
+                ['minutes' => 'long', 'kind' => 'blast'],
+                'minutes',
+                'above 0',
+            ],
+            'blast with a medium nobody has' => [
+                '/parts/{part}/blasted',
+                ['minutes' => '5', 'kind' => 'blast', 'media' => 'ice'],
+                'media',
+                '',
+            ],
+            'blast harder than any pot' => [
+                '/parts/{part}/blasted',
+                ['minutes' => '5', 'kind' => 'blast', 'bar' => '300 psi'],
+                'bar',
+                '12 bar',
+            ],
             'blast of another kind' => ['/parts/{part}/blasted', ['minutes' => '5', 'kind' => 'wash'], 'kind', ''],
             'air hotter than a shop' => ['/air', ['air' => '200 F', 'rh' => '50'], 'air', '60'],
             'humidity over all' => ['/air', ['air' => '20', 'rh' => '101'], 'rh', '1 to 100'],
-            'medium in no weight' => ['/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '-5'], 'kg', ''],
+            'medium in no weight' => [
+                '/media-log',
+                ['medium' => 'garnet', 'what' => 'new', 'kg' => '-5'],
+                'kg',
+                '',
+            ],
             'bath with pH of soup' => ['/bath-log', ['bath' => 'iron_phosphate', 'ph' => 'sour'], 'ph', ''],
-            'bath of less than nothing' => ['/bath-log', ['bath' => 'iron_phosphate', 'concentration_pct' => '-1'], 'concentration_pct', ''],
-            'bath in no tank' => ['/bath-log', ['bath' => 'iron_phosphate', 'ph' => '5', 'volume_l' => '0'], 'volume_l', ''],
+            'bath of less than nothing' => [
+                '/bath-log',
+                ['bath' => 'iron_phosphate', 'concentration_pct' => '-1'],
+                'concentration_pct',
+                '',
+            ],
+            'bath in no tank' => [
+                '/bath-log',
+                ['bath' => 'iron_phosphate', 'ph' => '5', 'volume_l' => '0'],
+                'volume_l',
+                '',
+            ],
             'rack of no rows' => ['/parts/{part}/hang', ['rows' => '0'] + $hang, 'rows', ''],
             'rack of a part without depth' => ['/parts/{part}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
             'rack that is not measured' => ['/parts/{part}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
             'ground below nought' => ['/parts/{part}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 and more'],
             'ground in furlongs' => ['/parts/{part}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
-            'mask that seals backwards' => ['/masks', ['name' => 'p', 'kind' => 'plug', 'material' => 'silicone', 'from' => '14', 'to' => '10', 'held' => '1'], 'to', 'smaller'],
-            'mask hotter than fire' => ['/masks', ['name' => 'p', 'kind' => 'plug', 'material' => 'silicone', 'from' => '10', 'held' => '1', 'rated' => '900'], 'rated', '400'],
+            'mask that seals backwards' => [
+                '/masks',
+                [
+                    'name' => 'p',
+                    'kind' => 'plug',
+                    'material' => 'silicone',
+                    'from' => '14',
+                    'to' => '10',
+                    'held' => '1',
+                ],
+                'to',
+                'smaller',
+            ],
+            'mask hotter than fire' => [
+                '/masks',
+                [
+                    'name' => 'p',
+                    'kind' => 'plug',
+                    'material' => 'silicone',
+                    'from' => '10',
+                    'held' => '1',
+                    'rated' => '900',
+                ],
+                'rated',
+                '400',
+            ],
             'bake-out in no oven' => ['/bake-outs', ['oven' => '999', 'parts' => ['{part}']], 'oven', ''],
-            'bake-out of words' => ['/bake-outs', ['oven' => '1', 'parts' => 'all of them'], 'parts', 'is one value'],
+            'bake-out of words' => [
+                '/bake-outs',
+                ['oven' => '1', 'parts' => 'all of them'],
+                'parts',
+                'is one value',
+            ],
             'clock for no step' => ['/parts/{part}/strip-clock', ['step' => 'nap'], 'step', 'not one of'],
             'move of another game' => ['/practice/mixture/move', ['move' => 'castle'], 'move', ''],
             'mesh in miles' => ['/parts/{part}/mesh', ['unit' => 'mile'], 'unit', ''],
@@ -121,13 +253,26 @@ final class FormsTest extends ShopTestCase
 
     /** @param  array<string, mixed>  $data */
     #[DataProvider('mistakes')]
-    public function test_sent_wrong_it_names_the_field_and_keeps_what_was_typed(string $path, array $data, string $field, string $says): void
-    {
+    public function test_sent_wrong_it_names_the_field_and_keeps_what_was_typed(
+        string $path,
+        array $data,
+        string $field,
+        string $says,
+    ): void {
         $part = $this->part_(Station::Blast);
         $before = $this->written();
-        $this->from('/station/blast')->actingAs($this->finisher)->post(strtr($path, ['{part}' => (string) $part->id]), $data + ['_once' => (string) Str::uuid()])->assertRedirect()->assertSessionHasErrors($field);
+        $this->from('/station/blast')
+            ->actingAs($this->finisher)
+            ->post(strtr($path, ['{part}' => (string) $part->id]), $data + ['_once' => (string) Str::uuid()])
+            ->assertRedirect()
+            ->assertSessionHasErrors($field);
         self::assertStringContainsString($says, session('errors')->first($field));
-        foreach (array_filter($data, fn (mixed $typed): bool => is_string($typed) && ! in_array($typed, ['', 'all of them'], true)) as $name => $typed) {
+        foreach (
+            array_filter(
+                $data,
+                fn (mixed $typed): bool => is_string($typed) && ! in_array($typed, ['', 'all of them'], true),
+            ) as $name => $typed
+        ) {
             self::assertSame($typed, session()->getOldInput($name), 'what was typed stays');
         }
         self::assertSame($before, $this->written());
@@ -141,15 +286,111 @@ final class FormsTest extends ShopTestCase
         $part = $this->part_(Station::Intake);
         $this->pin($part);
         $bake = $this->hang($this->part($this->job(), 'arm'));
-        $names = ['q', 'part', 'picture', 'bath', 'load', 'for', 'job', 'kind', 'severity', 'at', 'how', 'name', 'note', 'minutes', 'media', 'bar', 'air', 'rh', 'step', 'way', 'mask', 'fitted', 'across', 'down', 'size', 'oven', 'parts', 'sections', 'coats', 'rows', 'items', 'house', 'box', 'on_it', 'title', 'customer', 'due_on', 'to', 'seen_at', 'then', 'setpoint', 'shape', 'unit', 'count', 'back', 'rule', 'from', 'email', 'role', 'timezone', 'begins', 'simulated', 'metal', 'magnet', 'water'];
-        $routes = array_filter(Route::getRoutes()->getRoutes(), fn ($route): bool => in_array('auth', $route->gatherMiddleware(), true) && ! str_contains($route->uri(), 'sign-out') && ! str_contains($route->uri(), 'people'));
+        $names = [
+            'q',
+            'part',
+            'picture',
+            'bath',
+            'load',
+            'for',
+            'job',
+            'kind',
+            'severity',
+            'at',
+            'how',
+            'name',
+            'note',
+            'minutes',
+            'media',
+            'bar',
+            'air',
+            'rh',
+            'step',
+            'way',
+            'mask',
+            'fitted',
+            'across',
+            'down',
+            'size',
+            'oven',
+            'parts',
+            'sections',
+            'coats',
+            'rows',
+            'items',
+            'house',
+            'box',
+            'on_it',
+            'title',
+            'customer',
+            'due_on',
+            'to',
+            'seen_at',
+            'then',
+            'setpoint',
+            'shape',
+            'unit',
+            'count',
+            'back',
+            'rule',
+            'from',
+            'email',
+            'role',
+            'timezone',
+            'begins',
+            'simulated',
+            'metal',
+            'magnet',
+            'water',
+        ];
+        $routes = array_filter(
+            Route::getRoutes()->getRoutes(),
+            fn ($route): bool => in_array('auth', $route->gatherMiddleware(), true) &&
+                ! str_contains($route->uri(), 'sign-out') &&
+                ! str_contains($route->uri(), 'people'),
+        );
         self::assertGreaterThan(80, count($routes));
-        foreach ([fn (string $name): mixed => [$name => ['x' => ['y']]], fn (string $name): mixed => "\u{202E}0x1F' OR 1=1 --", fn (string $name): mixed => str_repeat('9', 400), fn (string $name): mixed => ['', null, '-0', 'NaN']] as $make) {
+        foreach (
+            [
+                fn (string $name): mixed => [$name => ['x' => ['y']]],
+                fn (string $name): mixed => "\u{202E}0x1F' OR 1=1 --",
+                fn (string $name): mixed => str_repeat('9', 400),
+                fn (string $name): mixed => ['', null, '-0', 'NaN'],
+            ] as $make
+        ) {
             $data = array_combine($names, array_map($make, $names));
             foreach ($routes as $route) {
-                $path = '/'.strtr($route->uri(), ['{job}' => (string) $part->job_id, '{part}' => (string) $part->id, '{bake}' => (string) $bake->id, '{coat}' => (string) $this->coat($part)->id, '{powder}' => (string) $this->green->id, '{oven}' => (string) $this->oven->id, '{pin}' => (string) Pin::query()->firstOrFail()->id, '{station}' => 'intake', '{exercise}' => 'mixture', '{at}' => '0', '{signature}' => '1', '{reading}' => '1', '{event}' => '1', '{picture}' => '1', '{bag}' => '1', '{clock}' => '1', '{log}' => '1', '{entry}' => '1', '{bakeOut}' => '1', '{fitting}' => '1', '{mask}' => '1']);
+                $path =
+                    '/'.
+                    strtr($route->uri(), [
+                        '{job}' => (string) $part->job_id,
+                        '{part}' => (string) $part->id,
+                        '{bake}' => (string) $bake->id,
+                        '{coat}' => (string) $this->coat($part)->id,
+                        '{powder}' => (string) $this->green->id,
+                        '{oven}' => (string) $this->oven->id,
+                        '{pin}' => (string) Pin::query()->firstOrFail()->id,
+                        '{station}' => 'intake',
+                        '{exercise}' => 'mixture',
+                        '{at}' => '0',
+                        '{signature}' => '1',
+                        '{reading}' => '1',
+                        '{event}' => '1',
+                        '{picture}' => '1',
+                        '{bag}' => '1',
+                        '{clock}' => '1',
+                        '{log}' => '1',
+                        '{entry}' => '1',
+                        '{bakeOut}' => '1',
+                        '{fitting}' => '1',
+                        '{mask}' => '1',
+                    ]);
                 $status = $this->actingAs($this->owner)->call($route->methods()[0], $path, $data)->getStatusCode();
-                self::assertLessThan(500, $status, "{$route->methods()[0]} {$path}: ".json_encode(array_slice($data, 0, 1), JSON_THROW_ON_ERROR));
+                self::assertLessThan(
+                    500,
+                    $status,
+                    "{$route->methods()[0]} {$path}: ".json_encode(array_slice($data, 0, 1), JSON_THROW_ON_ERROR),
+                );
             }
         }
     }
@@ -158,15 +399,46 @@ final class FormsTest extends ShopTestCase
     {
         $part = $this->part_(Station::Release);
         $pin = $this->pin($part);
-        $bag = Bag::query()->create(['part_id' => $part->id, 'name' => 'B', 'holds' => 'x', 'count' => 2, 'user_id' => $this->owner->id, 'at' => $this->now]);
-        $fitting = Fitting::query()->create(['pin_id' => $pin->id, 'fitted' => 4, 'user_id' => $this->owner->id, 'at' => $this->now]);
+        $bag = Bag::query()->create([
+            'part_id' => $part->id,
+            'name' => 'B',
+            'holds' => 'x',
+            'count' => 2,
+            'user_id' => $this->owner->id,
+            'at' => $this->now,
+        ]);
+        $fitting = Fitting::query()->create([
+            'pin_id' => $pin->id,
+            'fitted' => 4,
+            'user_id' => $this->owner->id,
+            'at' => $this->now,
+        ]);
         $part->job->update(['status' => 'released']);
         $before = $this->written();
-        foreach ([
-            "/parts/{$part->id}/pins" => ['kind' => 'bore', 'across' => '1', 'down' => '1'], "/pins/{$pin->id}/withdraw" => [], "/pins/{$pin->id}/fit" => ['fitted' => '1'], "/pins/{$pin->id}/bare" => ['name' => 'x'],
-            "/parts/{$part->id}/bags" => ['bag' => 'B', 'holds' => 'x', 'count' => '1'], "/bags/{$bag->id}/count" => ['back' => '2'], "/bags/{$bag->id}/withdraw" => [], "/fittings/{$fitting->id}/off" => ['removed' => '4'],
-            "/fittings/{$fitting->id}/withdraw" => [], "/parts/{$part->id}/mesh/drop" => [], "/parts/{$part->id}/hang" => ['across' => '1', 'rows' => '1', 'hooks' => '1', 'pitch' => '1', 'drop' => '1', 'along' => '1', 'up' => '1', 'deep' => '1'],
-        ] as $path => $data) {
+        foreach (
+            [
+                "/parts/{$part->id}/pins" => ['kind' => 'bore', 'across' => '1', 'down' => '1'],
+                "/pins/{$pin->id}/withdraw" => [],
+                "/pins/{$pin->id}/fit" => ['fitted' => '1'],
+                "/pins/{$pin->id}/bare" => ['name' => 'x'],
+                "/parts/{$part->id}/bags" => ['bag' => 'B', 'holds' => 'x', 'count' => '1'],
+                "/bags/{$bag->id}/count" => ['back' => '2'],
+                "/bags/{$bag->id}/withdraw" => [],
+                "/fittings/{$fitting->id}/off" => ['removed' => '4'],
+                "/fittings/{$fitting->id}/withdraw" => [],
+                "/parts/{$part->id}/mesh/drop" => [],
+                "/parts/{$part->id}/hang" => [
+                    'across' => '1',
+                    'rows' => '1',
+                    'hooks' => '1',
+                    'pitch' => '1',
+                    'drop' => '1',
+                    'along' => '1',
+                    'up' => '1',
+                    'deep' => '1',
+                ],
+            ] as $path => $data
+        ) {
             $this->send($path, $data)->assertSessionHasErrors('job');
         }
         self::assertSame($before, $this->written());

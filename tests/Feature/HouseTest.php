@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
-use App\Actions\Cure\RunBake;
-use App\Actions\Rail\ReadRail;
+use Aenum\Core\Word\OvenEventKind;
+use Aenum\Core\Word\Station;
+use App\Actions\Floor\RunOven;
+use App\Actions\Oven\ExpectedPull;
 use App\Models\Customer;
 use App\Models\Move;
 use App\Models\User;
@@ -19,7 +20,10 @@ final class HouseTest extends ShopTestCase
 {
     public function test_error_and_health_pages_are_the_app_s_own(): void
     {
-        $this->get('/health')->assertOk()->assertHeader('Content-Type', 'text/plain; charset=UTF-8')->assertSee('well');
+        $this->get('/health')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/plain; charset=UTF-8')
+            ->assertSee('well');
         $lost = $this->actingAs($this->viewer)->get('/no-such-page')->assertNotFound();
         $lost->assertSee('Nothing hangs here')->assertDontSee('Laravel')->assertHeader('X-Frame-Options', 'DENY');
         $this->actingAs($this->viewer)->get('/shop')->assertForbidden()->assertSee('That is not yours to do');
@@ -52,15 +56,19 @@ final class HouseTest extends ShopTestCase
     {
         $bake = $this->hang($this->part($this->job()));
         $this->actingAs($this->viewer)->get('/')->assertDontSee('is baking');
-        (new RunBake)->shut($bake, $this->finisher);
-        $this->actingAs($this->viewer)->get('/')->assertSee('Long oven')->assertSee('is baking')->assertSee('rail-clock', false);
-        $expected = ReadRail::expectedPull($bake->refresh());
+        (new RunOven())->shut($bake, $this->finisher);
+        $this->actingAs($this->viewer)
+            ->get('/')
+            ->assertSee('Long oven')
+            ->assertSee('is baking')
+            ->assertSee('rail-clock', false);
+        $expected = ExpectedPull::of($bake->refresh());
         self::assertEqualsWithDelta($bake->minutes, $this->now->diffInMinutes($expected), 0.2);
         $this->later(14);
-        (new RunBake)->log($bake, $this->finisher, 'door', 120);
-        self::assertTrue(ReadRail::expectedPull($bake->refresh())->gt($expected), 'the rail follows what happened');
+        (new RunOven())->log($bake, $this->finisher, OvenEventKind::Door, 120);
+        self::assertTrue(ExpectedPull::of($bake->refresh())->gt($expected), 'the rail follows what happened');
         $this->later(40);
-        (new RunBake)->pull($bake->refresh(), $this->finisher);
+        (new RunOven())->pull($bake->refresh(), $this->finisher);
         $this->actingAs($this->viewer)->get('/')->assertSee('hot until')->assertDontSee('is baking');
         $this->later(300);
         $this->actingAs($this->viewer)->get('/')->assertDontSee('hot until');
@@ -71,16 +79,37 @@ final class HouseTest extends ShopTestCase
         $job = $this->job();
         $part = $this->part($job);
         $refused = 0;
-        foreach ([
-            fn () => DB::table('parts')->where('id', $part->id)->update(['mass_kg' => -1]),
-            fn () => DB::table('parts')->where('id', $part->id)->update(['view_factor' => 2]),
-            fn () => DB::table('jobs')->where('id', $job->id)->update(['station' => 11]),
-            fn () => DB::table('shops')->insert(['id' => 2, 'name' => 'other', 'timezone' => 'UTC', 'currency' => 'CHF', 'kwh_price' => 1]),
-            fn () => DB::table('powder_rows')->insert(['powder_id' => $this->green->id, 'pmt_c' => 185, 'min_minutes' => 10, 'max_minutes' => 5]),
-            fn () => DB::table('customers')->where('id', $job->customer_id)->delete(),
-            fn () => DB::table('users')->where('id', $this->owner->id)->delete(),
-            fn () => DB::table('ovens')->where('id', $this->oven->id)->update(['air_kj_per_k' => 0]),
-        ] as $bad) {
+        foreach (
+            [
+                fn () => DB::table('parts')
+                    ->where('id', $part->id)
+                    ->update(['mass_kg' => -1]),
+                fn () => DB::table('parts')
+                    ->where('id', $part->id)
+                    ->update(['view_factor' => 2]),
+                fn () => DB::table('jobs')
+                    ->where('id', $job->id)
+                    ->update(['station' => 11]),
+                fn () => DB::table('shops')->insert([
+                    'id' => 2,
+                    'name' => 'other',
+                    'timezone' => 'UTC',
+                    'currency' => 'CHF',
+                    'kwh_price' => 1,
+                ]),
+                fn () => DB::table('powder_rows')->insert([
+                    'powder_id' => $this->green->id,
+                    'pmt_c' => 185,
+                    'min_minutes' => 10,
+                    'max_minutes' => 5,
+                ]),
+                fn () => DB::table('customers')->where('id', $job->customer_id)->delete(),
+                fn () => DB::table('users')->where('id', $this->owner->id)->delete(),
+                fn () => DB::table('ovens')
+                    ->where('id', $this->oven->id)
+                    ->update(['air_kj_per_k' => 0]),
+            ] as $bad
+        ) {
             try {
                 DB::transaction($bad);
             } catch (\Illuminate\Database\QueryException) {
@@ -94,20 +123,67 @@ final class HouseTest extends ShopTestCase
 
     public function test_how_a_person_likes_to_read_is_kept_and_nonsense_refused(): void
     {
-        $this->send('/me', ['unit_system' => 'us', 'theme' => 'dark'], $this->viewer, 'PUT')->assertSessionHasNoErrors();
-        $this->actingAs($this->viewer->refresh())->get('/powders')->assertSee('data-theme="dark"', false)->assertSee('356 °F')->assertSee('2.36 mil');
-        $this->send('/me', ['unit_system' => 'furlongs', 'theme' => 'dark'], $this->viewer, 'PUT')->assertSessionHasErrors('unit_system');
-        $this->send('/me', ['unit_system' => 'us', 'theme' => 'neon'], $this->viewer, 'PUT')->assertSessionHasErrors('theme');
+        $this->send(
+            '/me',
+            ['unit_system' => 'us', 'theme' => 'dark'],
+            $this->viewer,
+            'PUT',
+        )->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer->refresh())
+            ->get('/powders')
+            ->assertSee('data-theme="dark"', false)
+            ->assertSee('356 °F')
+            ->assertSee('2.36 mil');
+        $this->send(
+            '/me',
+            ['unit_system' => 'furlongs', 'theme' => 'dark'],
+            $this->viewer,
+            'PUT',
+        )->assertSessionHasErrors('unit_system');
+        $this->send(
+            '/me',
+            ['unit_system' => 'us', 'theme' => 'neon'],
+            $this->viewer,
+            'PUT',
+        )->assertSessionHasErrors('theme');
     }
 
     public function test_people_come_and_go_by_the_owner_s_hand(): void
     {
-        $this->send('/people', ['name' => 'Nell', 'email' => 'NELL', 'role' => 'finisher', 'password' => 'long-enough-now'], $this->owner)->assertSessionHasErrors('email');
-        $this->send('/people', ['name' => 'Nell', 'email' => 'viewer@works.example', 'role' => 'finisher', 'password' => 'long-enough-now'], $this->owner)->assertSessionHasErrors('email');
-        $this->send("/people/{$this->finisher->id}", ['role' => 'finisher', 'active' => '0'], $this->owner, 'PUT')->assertSessionHasNoErrors();
+        $this->send(
+            '/people',
+            ['name' => 'Nell', 'email' => 'NELL', 'role' => 'finisher', 'password' => 'long-enough-now'],
+            $this->owner,
+        )->assertSessionHasErrors('email');
+        $this->send(
+            '/people',
+            [
+                'name' => 'Nell',
+                'email' => 'viewer@works.example',
+                'role' => 'finisher',
+                'password' => 'long-enough-now',
+            ],
+            $this->owner,
+        )->assertSessionHasErrors('email');
+        $this->send(
+            "/people/{$this->finisher->id}",
+            ['role' => 'finisher', 'active' => '0'],
+            $this->owner,
+            'PUT',
+        )->assertSessionHasNoErrors();
         self::assertFalse($this->finisher->refresh()->active);
-        $this->send("/people/{$this->viewer->id}", ['role' => 'owner', 'active' => '1'], $this->owner, 'PUT')->assertSessionHasNoErrors();
-        $this->send("/people/{$this->owner->id}", ['role' => 'finisher', 'active' => '1'], $this->owner, 'PUT')->assertSessionHasNoErrors();
+        $this->send(
+            "/people/{$this->viewer->id}",
+            ['role' => 'owner', 'active' => '1'],
+            $this->owner,
+            'PUT',
+        )->assertSessionHasNoErrors();
+        $this->send(
+            "/people/{$this->owner->id}",
+            ['role' => 'finisher', 'active' => '1'],
+            $this->owner,
+            'PUT',
+        )->assertSessionHasNoErrors();
         self::assertSame(['owner'], User::query()->where('role', 'owner')->pluck('role')->all());
     }
 }

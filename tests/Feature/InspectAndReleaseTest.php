@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Models\Inspection;
 use App\Models\Job;
 use App\Models\Part;
@@ -32,10 +32,20 @@ final class InspectAndReleaseTest extends ShopTestCase
         $this->send("/coats/{$coat->id}/film", ['readings' => '68 74 71 80'])->assertSessionHasNoErrors();
         self::assertSame(['fail', 'pass'], Inspection::query()->orderBy('id')->pluck('verdict')->all());
         self::assertSame(1, Inspection::query()->whereNull('superseded_by')->count());
-        $this->actingAs($this->viewer)->get("/jobs/{$job->id}")->assertSee('4 readings, mean 73 µm, least 68 µm, most 80 µm');
+        $this->actingAs($this->viewer)
+            ->get("/jobs/{$job->id}")
+            ->assertSee('4 readings, mean 73.3 µm, least 68 µm, most 80 µm');
         $this->finisher->update(['unit_system' => 'us']);
-        $this->send("/coats/{$coat->id}/film", ['readings' => '2.8 3.0 2.9'], $this->finisher->refresh())->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(71.12, Inspection::query()->latest('id')->firstOrFail()->findings['least_um'], 0.01);
+        $this->send(
+            "/coats/{$coat->id}/film",
+            ['readings' => '2.8 3.0 2.9'],
+            $this->finisher->refresh(),
+        )->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(
+            71.12,
+            (float) Inspection::query()->latest('id')->firstOrFail()->film()?->least,
+            0.01,
+        );
         foreach (['', 'thick', '70 -3', '70 0'] as $nonsense) {
             $this->send("/coats/{$coat->id}/film", ['readings' => $nonsense])->assertSessionHasErrors('readings');
         }
@@ -46,26 +56,47 @@ final class InspectAndReleaseTest extends ShopTestCase
         [$job, $part] = $this->baked();
         $coat = $this->coat($part);
         $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72']);
-        $this->send("/coats/{$coat->id}/solvent-rub", ['rubs' => 50, 'rating' => 1, 'solvent' => 'MEK'])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 10]);
+        $this->send("/coats/{$coat->id}/solvent-rub", [
+            'rubs' => 50,
+            'rating' => 1,
+            'solvent' => 'MEK',
+        ])->assertSessionHasNoErrors();
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'release']);
         $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('release');
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 10, 'to' => 9, 'note' => 'rub again']);
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'release', 'to' => 'inspect', 'note' => 'rub again']);
         $this->send("/coats/{$coat->id}/solvent-rub", ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK']);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 10]);
-        $this->send("/jobs/{$job->id}/release", ['note' => ''])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->id}/record");
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'release']);
+        $this->send("/jobs/{$job->id}/release", ['note' => ''])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect("/jobs/{$job->id}/record");
         self::assertSame('released', $job->refresh()->status);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 10, 'to' => 8, 'note' => 'x'])->assertSessionHasErrors('station');
+        $this->send("/jobs/{$job->id}/send", [
+            'seen_at' => 'release',
+            'to' => 'cure',
+            'note' => 'x',
+        ])->assertSessionHasErrors('station');
         $this->send("/coats/{$coat->id}/film", ['readings' => '70'])->assertSessionHasErrors('station');
-        $this->send("/jobs/{$job->id}/parts", ['name' => 'late part', 'count' => 1, 'metal' => 'brass', 'mass_kg' => 1, 'area_m2' => 1, 'view_factor' => 0.8])->assertSessionHasErrors('job');
+        $this->send("/jobs/{$job->id}/parts", [
+            'name' => 'late part',
+            'count' => 1,
+            'metal' => 'brass',
+            'mass_kg' => 1,
+            'area_m2' => 1,
+            'view_factor' => 0.8,
+        ])->assertSessionHasErrors('job');
     }
 
     public function test_open_points_need_a_reason_and_unbaked_coats_stop(): void
     {
         [$job] = $this->baked();
         $job->update(['station' => Station::Release]);
-        $this->actingAs($this->finisher)->get("/jobs/{$job->id}")->assertSee('no solvent rub recorded');
+        $this->actingAs($this->finisher)
+            ->get("/jobs/{$job->id}")
+            ->assertSee('no solvent rub recorded');
         $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('note');
-        $this->send("/jobs/{$job->id}/release", ['note' => 'Measured by the customer.'])->assertSessionHasNoErrors();
+        $this->send("/jobs/{$job->id}/release", [
+            'note' => 'Measured by the customer.',
+        ])->assertSessionHasNoErrors();
         $raw = $this->job(Station::Release);
         $this->part($raw);
         $this->send("/jobs/{$raw->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
@@ -78,11 +109,30 @@ final class InspectAndReleaseTest extends ShopTestCase
     {
         [$job, $part] = $this->baked();
         $this->send("/coats/{$this->coat($part)->id}/film", ['readings' => '70 71 72']);
-        $record = $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->assertOk();
-        self::assertSame(substr_count((string) $record->getContent(), '<path'), substr_count((string) $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->getContent(), '<path'), 'the kept picture is the picture');
+        $record = $this->actingAs($this->viewer)
+            ->get("/jobs/{$job->id}/record")
+            ->assertOk();
+        self::assertSame(
+            substr_count((string) $record->getContent(), '<path'),
+            substr_count(
+                (string) $this->actingAs($this->viewer)
+                    ->get("/jobs/{$job->id}/record")
+                    ->getContent(),
+                '<path',
+            ),
+            'the kept picture is the picture',
+        );
         $this->viewer->update(['unit_system' => 'us']);
-        $this->actingAs($this->viewer->refresh())->get("/jobs/{$job->id}/record")->assertSee('400°');
-        $record->assertSee('2 × bench end')->assertSee('fully cured')->assertSee('3 readings')->assertSee('<svg class="chart"', false)->assertSee('Taken in')->assertSee('No thermometer reading was taken');
+        $this->actingAs($this->viewer->refresh())
+            ->get("/jobs/{$job->id}/record")
+            ->assertSee('400°');
+        $record
+            ->assertSee('2 × bench end')
+            ->assertSee('fully cured')
+            ->assertSee('3 readings')
+            ->assertSee('class="chart"', false)
+            ->assertSee('Taken in')
+            ->assertSee('No thermometer reading was taken');
     }
 
     public function test_a_powder_that_never_stands_solvent_is_not_judged_by_it(): void
@@ -91,7 +141,11 @@ final class InspectAndReleaseTest extends ShopTestCase
         $job = $this->job();
         $part = $this->part($job, 'vane arm', 1.8, 0.16, 4, 'bronze', [['clear', $clear, 'full']]);
         $job->update(['station' => Station::Inspect]);
-        $this->send("/coats/{$this->coat($part)->id}/solvent-rub", ['rubs' => 25, 'rating' => 1, 'solvent' => 'MEK']);
+        $this->send("/coats/{$this->coat($part)->id}/solvent-rub", [
+            'rubs' => 25,
+            'rating' => 1,
+            'solvent' => 'MEK',
+        ]);
         self::assertSame('not_judged', Inspection::query()->firstOrFail()->verdict);
     }
 }

@@ -8,33 +8,57 @@ use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\Simulation;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Logger\LoggedBake;
-use App\Models\Bake;
-use App\Models\BakeLog;
+use App\Models\OvenLoad;
+use App\Models\OvenLog;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 
 final class LoggerTest extends ShopTestCase
 {
-    private function pulled(): Bake
+    private function pulled(): OvenLoad
     {
         return $this->bakeFor($this->hang($this->part($this->job(), 'bench end')), 45);
     }
 
     /** @param  array<string, mixed>  $with */
-    private function upload(Bake $bake, string $csv, array $with = []): TestResponse
+    private function upload(OvenLoad $bake, string $csv, array $with = []): TestResponse
     {
-        return $this->actingAs($this->finisher)->post("/bakes/{$bake->id}/logs", $with + ['log' => UploadedFile::fake()->createWithContent('rack.csv', $csv), 'begins' => '0']);
+        return $this->actingAs($this->finisher)->post(
+            "/bakes/{$bake->id}/logs",
+            $with + ['log' => UploadedFile::fake()->createWithContent('rack.csv', $csv), 'begins' => '0'],
+        );
     }
 
     /** The bake as a weaker fan would have had it. */
-    private function curves(Bake $bake, float $fan): string
+    private function curves(OvenLoad $bake, float $fan): string
     {
         $load = LoadOfBake::from($bake);
         $o = $load->oven;
-        $run = (new Simulation(HeatOven::of($o->heaterKw, $o->bandK, $o->airKjPerK, $o->shellKjPerK, $o->airToShellWPerK, $o->shellLossWPerK, $o->ventWPerK, $o->doorWPerK, $o->convectionWPerM2K * $fan, $o->maxC), $load->items(), $load->conduct()))->run(3000);
+        $run = (new Simulation(
+            HeatOven::of(
+                $o->heaterKw,
+                $o->bandK,
+                $o->airKjPerK,
+                $o->shellKjPerK,
+                $o->airToShellWPerK,
+                $o->shellLossWPerK,
+                $o->ventWPerK,
+                $o->doorWPerK,
+                $o->convectionWPerM2K * $fan,
+                $o->maxC,
+            ),
+            $load->items(),
+            $load->schedule(),
+        ))->run(3000);
         $csv = "time;oven °C;Bench-end °C;spare °C\n";
         for ($s = 0; $s <= 2700; $s += 60) {
-            $csv .= sprintf("%02d:%02d:00;%s;%s;20\n", intdiv($s, 3600), intdiv($s, 60) % 60, str_replace('.', ',', sprintf('%.1f', $run->airC(60 + $s))), str_replace('.', ',', sprintf('%.1f', $run->coreC(0, 60 + $s))));
+            $csv .= sprintf(
+                "%02d:%02d:00;%s;%s;20\n",
+                intdiv($s, 3600),
+                intdiv($s, 60) % 60,
+                str_replace('.', ',', sprintf('%.1f', $run->airC(60 + $s))),
+                str_replace('.', ',', sprintf('%.1f', $run->coreC(0, 60 + $s))),
+            );
         }
 
         return $csv;
@@ -45,17 +69,37 @@ final class LoggerTest extends ShopTestCase
         $bake = $this->pulled();
         self::assertNull(LoggedBake::fit($this->oven));
         $this->upload($bake, $this->curves($bake, 0.7))->assertSessionHasNoErrors();
-        self::assertSame(['air', $bake->items()->firstOrFail()->id.'-0', null], array_column(BakeLog::query()->firstOrFail()->columns, 'in'));
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()->assertSee('By the logger')->assertSee('Bench-end')->assertSee('not known: name the column as the part');
+        self::assertSame(
+            ['air', $bake->items()->firstOrFail()->id.'-0', null],
+            array_column(OvenLog::query()->firstOrFail()->columns, 'in'),
+        );
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertOk()
+            ->assertSee('By the logger')
+            ->assertSee('Bench-end')
+            ->assertSee('not known: name the column as the part');
         $fit = LoggedBake::fit($this->oven);
         self::assertNotNull($fit);
-        self::assertEqualsWithDelta(0.7, $fit->figures['convection_w_per_m2k']['to'] / $this->oven->convection_w_per_m2k, 0.05);
+        self::assertEqualsWithDelta(
+            0.7,
+            $fit->figures['convection_w_per_m2k']['to'] / $this->oven->convection_w_per_m2k,
+            0.05,
+        );
         self::assertLessThan($fit->residualBeforeK / 3, $fit->residualAfterK);
-        $this->actingAs($this->owner)->get("/ovens/{$this->oven->id}/edit")->assertOk()->assertSee('What its logged bakes say')->assertSee('Take these figures');
+        $this->actingAs($this->owner)
+            ->get("/ovens/{$this->oven->id}/edit")
+            ->assertOk()
+            ->assertSee('What its logged bakes say')
+            ->assertSee('Take these figures');
         $this->send("/ovens/{$this->oven->id}/fit", [], $this->finisher)->assertForbidden();
         $this->send("/ovens/{$this->oven->id}/fit", [], $this->owner)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($fit->figures['convection_w_per_m2k']['to'], $this->oven->refresh()->convection_w_per_m2k, 0.01);
-        $this->send('/bake-logs/'.BakeLog::query()->firstOrFail()->id.'/withdraw')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(
+            $fit->figures['convection_w_per_m2k']['to'],
+            $this->oven->refresh()->convection_w_per_m2k,
+            0.01,
+        );
+        $this->send('/bake-logs/'.OvenLog::query()->firstOrFail()->id.'/withdraw')->assertSessionHasNoErrors();
         self::assertNull(LoggedBake::fit($this->oven));
     }
 
@@ -64,7 +108,9 @@ final class LoggerTest extends ShopTestCase
         $bake = $this->pulled();
         $this->send("/bakes/{$bake->id}/logs", ['simulated' => '1'])->assertSessionHasNoErrors();
         self::assertNotNull(LoggedBake::fit($this->oven));
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('air');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('air');
     }
 
     public function test_what_cannot_be_read_is_named_and_nothing_is_kept(): void
@@ -77,7 +123,7 @@ final class LoggerTest extends ShopTestCase
         $this->send("/bakes/{$bake->id}/logs")->assertSessionHasErrors('log');
         $planned = $this->hang($this->part($this->job(), 'arm'));
         $this->upload($planned, "time,air\n0,20\n60,30\n")->assertSessionHasErrors('log');
-        self::assertSame(0, BakeLog::query()->count());
+        self::assertSame(0, OvenLog::query()->count());
         $this->send("/ovens/{$this->oven->id}/fit", [], $this->owner)->assertSessionHasErrors('fit');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Pins\PlacePin;
 use App\Models\Fitting;
 use App\Models\Mask;
@@ -19,25 +19,53 @@ final class MaskAndHangTest extends ShopTestCase
     {
         parent::setUp();
         $this->part = $this->part($this->job(Station::MaskAndHang), 'handrail end', 1.6, 0.12, 10, 'carbon_steel');
-        foreach ([['plug 10 to 14', 'plug', 10, 14, 260], ['tape 25', 'tape', 25, 25, 180]] as [$name, $kind, $from, $to, $rated]) {
-            Mask::query()->create(['name' => $name, 'kind' => $kind, 'material' => 'silicone', 'from_mm' => $from, 'to_mm' => $to, 'rated_c' => $rated, 'held' => 40]);
+        $masks = [['plug 10 to 14', 'plug', 10, 14, 260], ['tape 25', 'tape', 25, 25, 180]];
+        foreach ($masks as [$name, $kind, $from, $to, $rated]) {
+            Mask::query()->create([
+                'name' => $name,
+                'kind' => $kind,
+                'material' => 'silicone',
+                'from_mm' => $from,
+                'to_mm' => $to,
+                'rated_c' => $rated,
+                'held' => 40,
+            ]);
         }
     }
 
     private function pin(string $kind, ?float $size, int $places = 1, bool $bare = false): Pin
     {
-        return (new PlacePin)($this->part, ['kind' => $kind, 'x' => 0.5, 'y' => 0.5, 'size_mm' => $size, 'places' => $places, 'must_stay_bare' => $bare], $this->finisher)->refresh();
+        return (new PlacePin())(
+            $this->part,
+            [
+                'kind' => $kind,
+                'x' => 0.5,
+                'y' => 0.5,
+                'size_mm' => $size,
+                'places' => $places,
+                'must_stay_bare' => $bare,
+            ],
+            $this->finisher,
+        )->refresh();
     }
 
     public function test_masks_are_picked_from_the_shelf_fitted_and_counted_off(): void
     {
         $thread = $this->pin('thread', 12, 2);
         $page = $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertOk();
-        $page->assertSee('20 × plug 10 to 14')->assertSee('stands 260 °C, the hottest bake is 200 °C')->assertSee('value="20"', false);
+        $page
+            ->assertSee('20 × plug 10 to 14')
+            ->assertSee('stands 260 °C, the hottest bake is 200 °C')
+            ->assertSee('value="20"', false);
         $mask = Mask::query()->where('kind', 'plug')->firstOrFail();
         $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasNoErrors();
-        $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasErrors('fitted');
-        $this->send("/pins/{$thread->id}/fit", ['mask' => 999, 'fitted' => '0'])->assertSessionHasErrors(['mask', 'fitted']);
+        $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasErrors(
+            'fitted',
+        );
+        $this->send("/pins/{$thread->id}/fit", ['mask' => 999, 'fitted' => '0'])->assertSessionHasErrors([
+            'mask',
+            'fitted',
+        ]);
         $fitting = Fitting::query()->firstOrFail();
         $this->send("/pins/{$thread->id}/withdraw")->assertSessionHasErrors('pin');
         $this->send("/fittings/{$fitting->id}/off", ['removed' => '21'])->assertSessionHasErrors('removed');
@@ -50,12 +78,37 @@ final class MaskAndHangTest extends ShopTestCase
     public function test_tape_that_cannot_stand_the_bake_is_not_offered(): void
     {
         $this->pin('seat', 40);
-        $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertSee('nothing to put on it')->assertSee('does not stand 200');
-        $this->send('/masks', ['name' => 'amber 25', 'kind' => 'tape', 'material' => 'polyimide', 'from' => '1 in', 'held' => '33'])->assertSessionHasNoErrors();
+        $this->actingAs($this->finisher)
+            ->get('/station/mask-and-hang')
+            ->assertSee('nothing to put on it')
+            ->assertSee('does not stand 200');
+        $this->send('/masks', [
+            'name' => 'amber 25',
+            'kind' => 'tape',
+            'material' => 'polyimide',
+            'from' => '1 in',
+            'held' => '33',
+        ])->assertSessionHasNoErrors();
         self::assertSame(260.0, Mask::query()->where('name', 'amber 25')->firstOrFail()->rated_c);
-        $this->get('/station/mask-and-hang')->assertSee('amber 25')->assertSee('burnish the edges')->assertSee('m of tape');
-        $this->send('/masks', ['name' => 'x', 'kind' => 'plug', 'material' => 'silicone', 'from' => '12', 'to' => '10', 'held' => '5'])->assertSessionHasErrors('to');
-        $this->send('/masks', ['name' => '', 'kind' => 'sock', 'material' => 'wool', 'from' => '', 'held' => '-1'])->assertSessionHasErrors(['name', 'kind', 'material', 'from', 'held']);
+        $this->get('/station/mask-and-hang')
+            ->assertSee('amber 25')
+            ->assertSee('burnish the edges')
+            ->assertSee('m of tape');
+        $this->send('/masks', [
+            'name' => 'x',
+            'kind' => 'plug',
+            'material' => 'silicone',
+            'from' => '12',
+            'to' => '10',
+            'held' => '5',
+        ])->assertSessionHasErrors('to');
+        $this->send('/masks', [
+            'name' => '',
+            'kind' => 'sock',
+            'material' => 'wool',
+            'from' => '',
+            'held' => '-1',
+        ])->assertSessionHasErrors(['name', 'kind', 'material', 'from', 'held']);
         $this->send('/masks/'.Mask::query()->where('name', 'amber 25')->firstOrFail()->id.'/retire');
         $this->get('/station/mask-and-hang')->assertSee('nothing to put on it');
     }
@@ -72,39 +125,77 @@ final class MaskAndHangTest extends ShopTestCase
         $why = session('errors')->first('release');
         self::assertStringContainsString('10 masks on, none counted off', $why);
         self::assertStringContainsString('must be bare metal', $why);
-        $this->actingAs($this->finisher)->get("/jobs/{$job->id}")->assertSee('Count off')->assertSee('name of who looked');
+        $this->actingAs($this->finisher)
+            ->get("/jobs/{$job->id}")
+            ->assertSee('Count off')
+            ->assertSee('name of who looked');
         $this->send('/fittings/'.Fitting::query()->firstOrFail()->id.'/off', ['removed' => '10']);
         $this->send("/pins/{$face->id}/bare", ['name' => ''])->assertSessionHasErrors('name');
         $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $this->send("/pins/{$face->id}/bare", ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
         $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
-        $this->actingAs($this->viewer)->get("/jobs/{$job->id}/record")->assertOk()->assertSee('10 on, 10 off again')->assertSee('J. Tellmark');
+        $this->actingAs($this->viewer)
+            ->get("/jobs/{$job->id}/record")
+            ->assertOk()
+            ->assertSee('10 on, 10 off again')
+            ->assertSee('J. Tellmark');
     }
 
     public function test_the_rack_sets_what_the_oven_sees(): void
     {
-        $this->actingAs($this->finisher)->get('/station/mask-and-hang')->assertOk()->assertSee('as it would usually hang')->assertSee('class="rack"', false);
-        $rack = ['across' => '5', 'rows' => '2', 'hooks' => '1', 'pitch' => '160', 'drop' => '15 in', 'along' => '110', 'up' => '320', 'deep' => '110', 'drain' => 'spigot down', 'jigged' => '1'];
+        $this->actingAs($this->finisher)
+            ->get('/station/mask-and-hang')
+            ->assertOk()
+            ->assertSee('as it would usually hang')
+            ->assertSee('class="rack"', false);
+        $rack = [
+            'across' => '5',
+            'rows' => '2',
+            'hooks' => '1',
+            'pitch' => '160',
+            'drop' => '15 in',
+            'along' => '110',
+            'up' => '320',
+            'deep' => '110',
+            'drain' => 'spigot down',
+            'jigged' => '1',
+        ];
         $this->send("/parts/{$this->part->id}/hang", $rack)->assertSessionHasNoErrors();
         $near = $this->part->refresh()->view_factor;
         $this->send("/parts/{$this->part->id}/hang", ['pitch' => '400'] + $rack)->assertSessionHasNoErrors();
         self::assertGreaterThan($near, $this->part->refresh()->view_factor);
-        self::assertEqualsWithDelta(381, $this->part->hang['drop_mm'], 1e-9);
+        self::assertEqualsWithDelta(381, $this->part->rack?->drop_mm, 1e-9);
         $this->get('/station/mask-and-hang')->assertSee('spigot down')->assertSee('Jigged, so that it cannot fall');
         $this->send("/parts/{$this->part->id}/hang", ['pitch' => '120'] + $rack);
         $this->get('/station/mask-and-hang')->assertSee('Only 10 mm between neighbours');
-        $this->send("/parts/{$this->part->id}/hang", ['across' => '0', 'pitch' => 'far'] + $rack)->assertSessionHasErrors(['across', 'pitch']);
+        $this->send(
+            "/parts/{$this->part->id}/hang",
+            ['across' => '0', 'pitch' => 'far'] + $rack,
+        )->assertSessionHasErrors(['across', 'pitch']);
     }
 
     public function test_nothing_is_sprayed_over_a_megohm(): void
     {
         $job = $this->part->job;
-        $on = fn () => $this->send("/jobs/{$job->id}/send", ['to' => Station::Coat->value, 'seen_at' => Station::MaskAndHang->value]);
-        $this->send("/parts/{$this->part->id}/ground", ['ohm' => '3.2', 'unit' => '1000000'])->assertSessionHasNoErrors();
-        $on()->assertSessionHasErrors('ground');
-        $this->actingAs($this->finisher)->get("/parts/{$this->part->id}/route")->assertSee('3.2');
-        $this->send("/parts/{$this->part->id}/ground", ['ohm' => 'little', 'unit' => '1'])->assertSessionHasErrors('ohm');
-        $this->send("/parts/{$this->part->id}/ground", ['ohm' => '40', 'unit' => '1000'])->assertSessionHasNoErrors();
+        $on = fn () => $this->send("/jobs/{$job->id}/send", [
+            'to' => Station::Coat->value,
+            'seen_at' => Station::MaskAndHang->value,
+        ]);
+        $this->send("/parts/{$this->part->id}/ground", [
+            'ohm' => '3.2',
+            'unit' => '1000000',
+        ])->assertSessionHasNoErrors();
+        $on()->assertSessionHasErrors('ground-bad');
+        $this->actingAs($this->finisher)
+            ->get("/parts/{$this->part->id}/route")
+            ->assertSee('3.2');
+        $this->send("/parts/{$this->part->id}/ground", ['ohm' => 'little', 'unit' => '1'])->assertSessionHasErrors(
+            'ohm',
+        );
+        $this->send("/parts/{$this->part->id}/ground", [
+            'ohm' => '40',
+            'unit' => '1000',
+        ])->assertSessionHasNoErrors();
         $on()->assertSessionHasNoErrors();
     }
 }

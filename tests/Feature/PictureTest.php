@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
 use Aenum\Core\Unit\UnitSystem;
+use Aenum\Core\Word\Station;
 use App\Actions\Cure\BakeBoard;
-use App\Actions\Cure\RunBake;
 use App\Actions\Cure\Verdict;
+use App\Actions\Floor\RunOven;
 use App\Actions\Rail\NextStop;
-use App\Charts\BakeChart;
+use App\Charts\BakePicture;
+use App\Charts\OvenChart;
 use App\Charts\TemperScale;
-use App\Models\Bake;
+use App\Models\OvenLoad;
 use App\Support\Units;
 
 /** What the bake's picture draws and what its verdict says, against the model it came from. */
 final class PictureTest extends ShopTestCase
 {
-    private function mixed(): Bake
+    private static function chart(BakeBoard $board, UnitSystem $system = UnitSystem::Metric): OvenChart
+    {
+        $units = new Units($system);
+
+        return new OvenChart(BakePicture::of($board, $units), $units);
+    }
+
+    private function mixed(): OvenLoad
     {
         $job = $this->job();
 
@@ -26,14 +34,17 @@ final class PictureTest extends ShopTestCase
     }
 
     /** Too far apart for one bake. */
-    private function apart(): Bake
+    private function apart(): OvenLoad
     {
         $job = $this->job();
 
-        return $this->hang($this->part($job, 'bench end', 60, 1.3), $this->part($job, 'sheet panel', 2, 0.6, 4, 'carbon_steel'));
+        return $this->hang(
+            $this->part($job, 'bench end', 60, 1.3),
+            $this->part($job, 'sheet panel', 2, 0.6, 4, 'carbon_steel'),
+        );
     }
 
-    private function says(Bake $bake, array $set): Verdict
+    private function says(OvenLoad $bake, array $set): Verdict
     {
         $bake->update($set);
 
@@ -43,22 +54,28 @@ final class PictureTest extends ShopTestCase
     public function test_a_curve_passes_where_the_model_says(): void
     {
         $board = BakeBoard::of($this->mixed());
-        $chart = new BakeChart($board, new Units(UnitSystem::Metric));
+        $chart = self::chart($board);
         $frame = $chart->frame();
         $curves = collect($chart->curves())->keyBy('name');
         self::assertSame(['air', 'oven shell', 'bench end', 'sheet panel'], $curves->keys()->all());
-        preg_match_all('/[ML]([\d.]+) ([\d.-]+)/', $curves['bench end']['path'], $points, PREG_SET_ORDER);
+        preg_match_all('/[ML]([\d.]+) ([\d.-]+)/', $curves['bench end']->path, $points, PREG_SET_ORDER);
         $ticks = collect($chart->temperatures())->keyBy('label');
         $perDegree = ($ticks['50°']['y'] - $ticks['100°']['y']) / 50;
         foreach ([10, 50, 90, 110] as $n) {
-            $second = ((float) $points[$n][1] - $frame['left']) / ($frame['right'] - $frame['left']) * $board->outlook->viewS;
+            $second =
+                (((float) $points[$n][1] - $frame['left']) / ($frame['right'] - $frame['left'])) *
+                $board->outlook->viewS;
             $celsius = 100 + ($ticks['100°']['y'] - (float) $points[$n][2]) / $perDegree;
             self::assertEqualsWithDelta($board->outlook->run->coreC(0, $second), $celsius, 0.5);
         }
-        self::assertNotSame($curves['bench end']['dash'], $curves['sheet panel']['dash']);
+        self::assertNotSame($curves['bench end']->dash, $curves['sheet panel']->dash);
         $labels = collect($chart->curves())->pluck('labelY')->sort()->values();
         for ($n = 1; $n < count($labels); $n++) {
-            self::assertGreaterThanOrEqual(12.9, $labels[$n] - $labels[$n - 1], 'end labels do not cover each other');
+            self::assertGreaterThanOrEqual(
+                12.9,
+                $labels[$n] - $labels[$n - 1],
+                'end labels do not cover each other',
+            );
         }
     }
 
@@ -66,9 +83,11 @@ final class PictureTest extends ShopTestCase
     {
         $bake = $this->mixed();
         $board = BakeBoard::of($bake);
-        $chart = new BakeChart($board, new Units(UnitSystem::Metric));
+        $chart = self::chart($board);
         $frame = $chart->frame();
-        $minute = fn (float $x): float => ($x - $frame['left']) / ($frame['right'] - $frame['left']) * $board->outlook->viewS / 60;
+        $minute = fn (float $x): float => ((($x - $frame['left']) / ($frame['right'] - $frame['left'])) *
+            $board->outlook->viewS) /
+            60;
         $marks = collect($chart->marks())->keyBy('kind');
         self::assertEqualsWithDelta($board->outlook->pullMinutes, $minute($marks['pull']['x']), 0.01);
         self::assertEqualsWithDelta($bake->door_open_s / 60, $minute($marks['door']['x']), 0.01);
@@ -77,11 +96,14 @@ final class PictureTest extends ShopTestCase
         self::assertCount(61, $rows);
         self::assertCount(4, $rows[0]['values']);
         self::assertSame('20 °C', $rows[0]['values'][2]);
-        $us = (new BakeChart($board, new Units(UnitSystem::Us)))->table();
+        $us = self::chart($board, UnitSystem::Us)->table();
         self::assertSame('68 °F', $us[0]['values'][2]);
-        self::assertSame('100°', (new BakeChart($board, new Units(UnitSystem::Us)))->temperatures()[0]['label']);
-        self::assertStringContainsString('bench end', $chart->describe());
-        self::assertNull((new BakeChart(BakeBoard::of($this->apart()), new Units(UnitSystem::Metric)))->window(), 'nothing to shade where the light part is spoilt first');
+        self::assertSame('100°', self::chart($board, UnitSystem::Us)->temperatures()[0]['label']);
+        self::assertStringContainsString('bench end', $chart->description());
+        self::assertNull(
+            self::chart(BakeBoard::of($this->apart()))->window(),
+            'nothing to shade where the light part is spoilt first',
+        );
     }
 
     public function test_the_verdict_says_what_is_wrong_in_words(): void
@@ -90,7 +112,10 @@ final class PictureTest extends ShopTestCase
         $best = $bake->only(['setpoint_c', 'minutes']);
         self::assertSame('good', $this->says($bake, [])->tone);
         self::assertStringStartsWith('Bench end decides: cured', $this->says($bake, [])->headline);
-        self::assertStringStartsWith('Too short: Bench end is cured only', $this->says($bake, ['minutes' => 20])->headline);
+        self::assertStringStartsWith(
+            'Too short: Bench end is cured only',
+            $this->says($bake, ['minutes' => 20])->headline,
+        );
         self::assertStringStartsWith('Too long: Sheet panel', $this->says($bake, ['minutes' => 120])->headline);
         self::assertStringContainsString('bake them apart', $this->says($this->apart(), [])->headline);
         self::assertStringContainsString('never gets there', $this->says($bake, ['setpoint_c' => 178])->headline);
@@ -101,39 +126,58 @@ final class PictureTest extends ShopTestCase
     public function test_a_running_load_that_cannot_be_parted_any_more_says_what_to_take_out_and_when(): void
     {
         $bake = $this->apart();
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $this->later(5);
         $verdict = Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
-        self::assertMatchesRegularExpression('/^Take the sheet panel out by \d\d:\d\d; bench end needs until \d\d:\d\d\.$/', $verdict->headline);
+        self::assertMatchesRegularExpression(
+            '/^Take the sheet panel out by \d\d:\d\d; bench end needs until \d\d:\d\d\.$/',
+            $verdict->headline,
+        );
     }
 
     public function test_a_load_left_in_too_long_is_judged_as_it_stands(): void
     {
         $bake = $this->mixed();
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $this->later(33.5);
         $due = Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
         $this->later(25);
         $late = BakeBoard::of($bake->refresh());
         self::assertSame('stop', Verdict::of($late, new Units(UnitSystem::Metric))->tone);
-        self::assertStringStartsWith('Too long: Sheet panel', Verdict::of($late, new Units(UnitSystem::Metric))->headline);
+        self::assertStringStartsWith(
+            'Too long: Sheet panel',
+            Verdict::of($late, new Units(UnitSystem::Metric))->headline,
+        );
         self::assertStringStartsNotWith('Too short', $due->headline);
         self::assertEqualsWithDelta($late->nowRunMinutes(), $late->outlook->pullMinutes, 0.05);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Pull it now.')->assertSee('Too long');
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('Pull it now.')
+            ->assertSee('Too long');
     }
 
     public function test_where_no_sheet_says_what_it_stands_over_bake_is_not_judged(): void
     {
         $silent = $this->powder('Silent grey', [[180, 18, null]]);
-        $bake = $this->hang($this->part($this->job(), 'cleat', 3.1, 0.11, 16, 'cast_iron', [['base', $silent, 'full']]));
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('over-bake is not judged')->assertSee('not judged');
+        $bake = $this->hang(
+            $this->part($this->job(), 'cleat', 3.1, 0.11, 16, 'cast_iron', [['base', $silent, 'full']]),
+        );
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('over-bake is not judged')
+            ->assertSee('not judged');
         self::assertNull(BakeBoard::of($bake)->outlook->spoiltMinutes);
     }
 
     public function test_a_flow_bake_is_told_by_its_dose_and_every_part_by_the_minute_it_is_done(): void
     {
         $primer = $this->powder('Undercoat Z', [[160, 15, 40], [180, 8, 20]]);
-        $flow = $this->hang($this->part($this->job(), 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [['primer', $primer, 'flow'], ['base', $this->green, 'full']]));
+        $flow = $this->hang(
+            $this->part($this->job(), 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [
+                ['primer', $primer, 'flow'],
+                ['base', $this->green, 'full'],
+            ]),
+        );
         $reasons = implode(' ', $this->says($flow, [])->reasons);
         self::assertStringContainsString('the next coat bonds while it is under 0.50', $reasons);
         self::assertStringNotContainsString('over-bake', $reasons);
@@ -142,13 +186,19 @@ final class PictureTest extends ShopTestCase
         [$heavy, $light] = $board->outlook->items;
         self::assertEqualsWithDelta($board->outlook->readyMinutes, $heavy->readyMinutes, 0.02);
         self::assertLessThan($heavy->readyMinutes - 3, $light->readyMinutes);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Done at min')->assertSee(number_format($board->sinceShut((float) $light->readyMinutes), 1));
+        $this->actingAs($this->viewer)
+            ->get("/bakes/{$bake->id}")
+            ->assertSee('Done at min')
+            ->assertSee(number_format($board->sinceShut((float) $light->readyMinutes), 1));
     }
 
     public function test_the_temper_scale_runs_from_slate_to_blue(): void
     {
-        self::assertSame(['slate', 'slate', 'straw', 'bronze', 'plum', 'blue'], array_map(TemperScale::name(...), [20.0, 120.0, 145.0, 170.0, 195.0, 230.0]));
-        $offsets = array_column((new BakeChart(BakeBoard::of($this->mixed()), new Units(UnitSystem::Metric)))->temper(), 'offset');
+        self::assertSame(
+            ['slate', 'slate', 'straw', 'bronze', 'plum', 'blue'],
+            array_map(TemperScale::name(...), [20.0, 120.0, 145.0, 170.0, 195.0, 230.0]),
+        );
+        $offsets = array_column(self::chart(BakeBoard::of($this->mixed()))->temper(), 'offset');
         self::assertSame($offsets, collect($offsets)->sort()->values()->all());
     }
 
@@ -169,7 +219,10 @@ final class PictureTest extends ShopTestCase
 
     public function test_minutes_and_shares_as_people_say_them(): void
     {
-        self::assertSame(['0.5 min', '5.9 min', '6 min', '41 min', '1 h 40 min', '8 h 20 min'], array_map(Units::minutes(...), [0.5, 5.9, 6.0, 41.3, 100.0, 500.0]));
+        self::assertSame(
+            ['0.5 min', '5.9 min', '6 min', '41 min', '1 h 40 min', '8 h 20 min'],
+            array_map(Units::minutes(...), [0.5, 5.9, 6.0, 41.3, 100.0, 500.0]),
+        );
         self::assertSame('0.85', Units::share(0.849));
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Station;
 use App\Actions\Route\PartRoute;
 use App\Models\Bag;
 use App\Models\Part;
@@ -44,7 +45,17 @@ final class PinsTest extends ShopTestCase
 
     private function pin(array $with = []): TestResponse
     {
-        return $this->send("/parts/{$this->part->id}/pins", $with + ['kind' => 'bore', 'across' => '25', 'down' => '40.5', 'size' => '3/4 in', 'places' => '4', 'note' => 'through']);
+        return $this->send(
+            "/parts/{$this->part->id}/pins",
+            $with + [
+                'kind' => 'bore',
+                'across' => '25',
+                'down' => '40.5',
+                'size' => '3/4 in',
+                'places' => '4',
+                'note' => 'through',
+            ],
+        );
     }
 
     public function test_a_photo_is_written_anew_and_nothing_but_the_picture_is_left(): void
@@ -59,21 +70,31 @@ final class PinsTest extends ShopTestCase
             $bytes = (string) Storage::disk('local')->get($picture->file);
             self::assertStringStartsWith("\xFF\xD8\xFF", $bytes);
             self::assertStringNotContainsString('script', $bytes);
-            $answer = $this->actingAs($this->viewer)->get("/pictures/{$picture->id}")->assertOk();
-            self::assertSame(['image/jpeg', 'nosniff'], [$answer->headers->get('Content-Type'), $answer->headers->get('X-Content-Type-Options')]);
+            $answer = $this->actingAs($this->viewer)
+                ->get("/pictures/{$picture->id}")
+                ->assertOk();
+            self::assertSame(
+                ['image/jpeg', 'nosniff'],
+                [$answer->headers->get('Content-Type'), $answer->headers->get('X-Content-Type-Options')],
+            );
         }
     }
 
     public function test_a_large_photo_is_made_smaller_and_a_sideways_one_turned(): void
     {
-        $this->upload($this->photo(fn ($image, $path) => imagejpeg($image, $path), 3000, 1000))->assertSessionHasNoErrors();
+        $this->upload(
+            $this->photo(fn ($image, $path) => imagejpeg($image, $path), 3000, 1000),
+        )->assertSessionHasNoErrors();
         $picture = $this->part->pictures()->firstOrFail();
         self::assertSame([1800, 600], [$picture->width, $picture->height]);
         // A camera held sideways: the same JPEG with an orientation of 6 put behind its first marker.
         $file = $this->photo(fn ($image, $path) => imagejpeg($image, $path), 400, 200);
         $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0";
         $jpeg = (string) file_get_contents($file->getPathname());
-        file_put_contents($file->getPathname(), substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
+        file_put_contents(
+            $file->getPathname(),
+            substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2),
+        );
         $this->upload($file)->assertSessionHasNoErrors();
         $turned = Picture::query()->latest('id')->firstOrFail();
         self::assertSame([200, 400], [$turned->width, $turned->height]);
@@ -82,16 +103,29 @@ final class PinsTest extends ShopTestCase
     public function test_what_is_no_photo_is_refused(): void
     {
         $text = (string) tempnam(sys_get_temp_dir(), 'pin');
-        foreach (['<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>', 'GIF89a', "\xFF\xD8\xFF\xE0 cut off", '', str_repeat("\0", 500)] as $bytes) {
+        foreach (
+            [
+                '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>',
+                'GIF89a',
+                "\xFF\xD8\xFF\xE0 cut off",
+                '',
+                str_repeat("\0", 500),
+            ] as $bytes
+        ) {
             file_put_contents($text, $bytes);
-            $this->upload(new UploadedFile($text, 'x.jpg', 'image/jpeg', null, true))->assertSessionHasErrors('photo');
+            $this->upload(new UploadedFile($text, 'x.jpg', 'image/jpeg', null, true))->assertSessionHasErrors(
+                'photo',
+            );
         }
         $gif = $this->photo(fn ($image, $path) => imagegif($image, $path));
         $this->upload($gif)->assertSessionHasErrors('photo');
         // A header that claims a billion pixels is refused before anything is decoded.
         $png = $this->photo(fn ($image, $path) => imagepng($image, $path), 10, 10);
         $bytes = (string) file_get_contents($png->getPathname());
-        file_put_contents($png->getPathname(), substr($bytes, 0, 16).pack('NN', 40000, 40000).substr($bytes, 24));
+        file_put_contents(
+            $png->getPathname(),
+            substr($bytes, 0, 16).pack('NN', 40000, 40000).substr($bytes, 24),
+        );
         $this->upload($png)->assertSessionHasErrors('photo');
         $this->send("/parts/{$this->part->id}/pictures")->assertSessionHasErrors('photo');
         self::assertSame(0, Picture::query()->count());
@@ -100,7 +134,9 @@ final class PinsTest extends ShopTestCase
 
     public function test_damaged_photos_never_break_anything(): void
     {
-        $whole = (string) file_get_contents($this->photo(fn ($image, $path) => imagepng($image, $path))->getPathname());
+        $whole = (string) file_get_contents(
+            $this->photo(fn ($image, $path) => imagepng($image, $path))->getPathname(),
+        );
         mt_srand(7);
         for ($round = 0; $round < 25; $round++) {
             $path = (string) tempnam(sys_get_temp_dir(), 'pin');
@@ -109,17 +145,25 @@ final class PinsTest extends ShopTestCase
                 $bytes[mt_rand(0, strlen($bytes) - 1)] = chr(mt_rand(0, 255));
             }
             file_put_contents($path, substr($bytes, 0, mt_rand(20, strlen($bytes))));
-            self::assertContains($this->upload(new UploadedFile($path, 'x.png', null, null, true))->getStatusCode(), [302]);
+            self::assertContains(
+                $this->upload(new UploadedFile($path, 'x.png', null, null, true))->getStatusCode(),
+                [302],
+            );
         }
         self::assertLessThanOrEqual(12, $this->part->pictures()->count());
     }
 
     public function test_pins_are_numbered_once_listed_and_feed_the_route(): void
     {
-        self::assertNotContains('bores', PartRoute::of($this->part)->facts->part->features);
+        self::assertNotContains(Feature::Bores, PartRoute::of($this->part)->facts->part->features);
         $this->pin()->assertSessionHasNoErrors();
         $this->pin(['kind' => 'face', 'size' => '80', 'must_stay_bare' => '1'])->assertSessionHasNoErrors();
-        $this->pin(['kind' => 'damage', 'note' => 'dent by the door', 'must_stay_bare' => '1', 'size' => ''])->assertSessionHasNoErrors();
+        $this->pin([
+            'kind' => 'damage',
+            'note' => 'dent by the door',
+            'must_stay_bare' => '1',
+            'size' => '',
+        ])->assertSessionHasNoErrors();
         $pins = $this->part->pins()->get();
         self::assertSame([1, 2, 3], $pins->pluck('number')->all());
         self::assertEqualsWithDelta(19.05, (float) $pins[0]->size_mm, 1e-9);
@@ -127,14 +171,28 @@ final class PinsTest extends ShopTestCase
         $this->send("/pins/{$pins[2]->id}/withdraw")->assertSessionHasNoErrors();
         $this->pin(['kind' => 'recess'])->assertSessionHasNoErrors();
         $this->pin(['kind' => 'seat', 'size' => '', 'note' => ''])->assertSessionHasNoErrors();
-        $this->actingAs($this->viewer)->get("/parts/{$this->part->id}/pins")->assertSee('measure it')->assertSee('What sits there');
+        $this->actingAs($this->viewer)
+            ->get("/parts/{$this->part->id}/pins")
+            ->assertSee('measure it')
+            ->assertSee('What sits there');
         $this->send('/pins/'.Pin::query()->max('id').'/withdraw');
         self::assertSame(5, (int) Pin::query()->max('number'), 'a number is not given twice');
         $route = PartRoute::of(Part::query()->findOrFail($this->part->id));
-        self::assertEqualsCanonicalizing(['bores', 'faces', 'recesses'], $route->facts->part->features);
-        $page = $this->actingAs($this->viewer)->get("/parts/{$this->part->id}/pins")->assertOk();
-        $page->assertSee('4 alike')->assertSee('must stay bare')->assertDontSee('dent by the door')->assertDontSee('Set a pin');
-        $card = $this->actingAs($this->viewer)->get("/jobs/{$this->part->job_id}/card")->assertOk();
+        self::assertEqualsCanonicalizing(
+            [Feature::Bores, Feature::Faces, Feature::Recesses],
+            $route->facts->part->features,
+        );
+        $page = $this->actingAs($this->viewer)
+            ->get("/parts/{$this->part->id}/pins")
+            ->assertOk();
+        $page
+            ->assertSee('4 alike')
+            ->assertSee('must stay bare')
+            ->assertDontSee('dent by the door')
+            ->assertDontSee('Set a pin');
+        $card = $this->actingAs($this->viewer)
+            ->get("/jobs/{$this->part->job_id}/card")
+            ->assertOk();
         $card->assertSee('1 bore, 2 face, 4 recess')->assertSee('through');
     }
 
@@ -146,7 +204,14 @@ final class PinsTest extends ShopTestCase
         $this->pin(['size' => '0'])->assertSessionHasErrors('size');
         $this->pin(['places' => '0'])->assertSessionHasErrors('places');
         $other = $this->part($this->job(Station::Intake), 'arm');
-        $foreign = Picture::query()->create(['part_id' => $other->id, 'file' => 'x', 'width' => 1, 'height' => 1, 'user_id' => $this->owner->id, 'at' => $this->now]);
+        $foreign = Picture::query()->create([
+            'part_id' => $other->id,
+            'file' => 'x',
+            'width' => 1,
+            'height' => 1,
+            'user_id' => $this->owner->id,
+            'at' => $this->now,
+        ]);
         $this->pin(['picture_id' => $foreign->id])->assertSessionHasErrors('picture_id');
         self::assertSame(0, Pin::query()->count());
         $this->part->job->update(['status' => 'released']);
@@ -164,13 +229,23 @@ final class PinsTest extends ShopTestCase
         $this->send("/pictures/{$picture->id}/withdraw")->assertSessionHasErrors('photo');
         $this->send('/pins/'.Pin::query()->firstOrFail()->id.'/withdraw');
         $this->send("/pictures/{$picture->id}/withdraw")->assertSessionHasNoErrors();
-        $this->actingAs($this->viewer)->get("/pictures/{$picture->id}")->assertNotFound();
+        $this->actingAs($this->viewer)
+            ->get("/pictures/{$picture->id}")
+            ->assertNotFound();
     }
 
     public function test_what_went_into_a_bag_must_come_back_out(): void
     {
-        $this->send("/parts/{$this->part->id}/bags", ['bag' => 'B1', 'holds' => 'hinge pins', 'count' => '6'])->assertSessionHasNoErrors();
-        $this->send("/parts/{$this->part->id}/bags", ['bag' => '', 'holds' => '', 'count' => '0'])->assertSessionHasErrors(['bag', 'holds', 'count']);
+        $this->send("/parts/{$this->part->id}/bags", [
+            'bag' => 'B1',
+            'holds' => 'hinge pins',
+            'count' => '6',
+        ])->assertSessionHasNoErrors();
+        $this->send("/parts/{$this->part->id}/bags", [
+            'bag' => '',
+            'holds' => '',
+            'count' => '0',
+        ])->assertSessionHasErrors(['bag', 'holds', 'count']);
         $bag = Bag::query()->firstOrFail();
         $job = $this->part->job;
         $job->update(['station' => Station::Release]);

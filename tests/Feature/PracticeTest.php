@@ -11,7 +11,11 @@ final class PracticeTest extends ShopTestCase
 {
     public function test_a_person_plays_is_told_what_went_wrong_and_is_scored(): void
     {
-        $this->actingAs($this->finisher)->get('/practice')->assertOk()->assertSee('Find the mixture')->assertSee('nobody yet');
+        $this->actingAs($this->finisher)
+            ->get('/practice')
+            ->assertOk()
+            ->assertSee('Find the mixture')
+            ->assertSee('nobody yet');
         $this->get('/practice/lower')->assertOk()->assertSee('class="pot"', false);
         $this->send('/practice/lower/move', ['move' => 'turn_down']);
         $this->get('/practice/lower')->assertSee('Grit in the regulator.')->assertSee('Instead:');
@@ -30,11 +34,30 @@ final class PracticeTest extends ShopTestCase
 
     public function test_a_go_ends_somewhere_and_the_checklist_is_the_pot_s_own(): void
     {
-        $run = PracticeRun::query()->create(['user_id' => $this->finisher->id, 'exercise' => 'mixture', 'moves' => array_fill(0, 80, 'less_media'), 'started_at' => $this->now]);
+        $run = PracticeRun::query()->create([
+            'user_id' => $this->finisher->id,
+            'exercise' => 'mixture',
+            'moves' => array_fill(0, 80, 'less_media'),
+            'started_at' => $this->now,
+        ]);
         $this->send('/practice/mixture/move', ['move' => 'more_media'])->assertSessionHasErrors('move');
         self::assertCount(80, $run->refresh()->moves);
         $page = $this->actingAs($this->viewer)->get('/practice/checklist')->assertOk();
-        $page->assertSeeInOrder(['Start up', 'Pin the couplings', 'Drain the separator', 'Press the dead-man', 'Clear a plug', 'Shut the choke', 'Open the choke', 'Less pressure', 'Shut the supply', 'Open the vent ball valve', 'Turn the regulator down']);
-        $this->actingAs($this->viewer)->post('/practice/mixture/move', ['move' => 'more_media'])->assertForbidden();
+        $page->assertSeeInOrder([
+            'Start up',
+            'Pin the couplings',
+            'Drain the separator',
+            'Press the dead-man',
+            'Clear a plug',
+            'Shut the choke',
+            'Open the choke',
+            'Less pressure',
+            'Shut the supply',
+            'Open the vent ball valve',
+            'Turn the regulator down',
+        ]);
+        $this->actingAs($this->viewer)
+            ->post('/practice/mixture/move', ['move' => 'more_media'])
+            ->assertForbidden();
     }
 }

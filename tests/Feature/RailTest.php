@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Models\Job;
 use App\Models\Move;
 use Illuminate\Support\Facades\DB;
@@ -14,15 +14,25 @@ final class RailTest extends ShopTestCase
 {
     public function test_a_job_walks_the_rail_signed_at_every_station(): void
     {
-        $this->send('/jobs', ['customer' => 'Chapel keepers', 'title' => 'Weather-vane arms', 'due_on' => '2026-12-08']);
+        $this->send('/jobs', [
+            'customer' => 'Chapel keepers',
+            'title' => 'Weather-vane arms',
+            'due_on' => '2026-12-08',
+        ]);
         $job = Job::query()->firstOrFail();
         self::assertSame(Station::Intake, $job->station);
         foreach (range(1, 7) as $at) {
-            $this->send("/jobs/{$job->id}/sign", ['seen_at' => $at, 'then' => 'on', 'note' => "done at {$at}"])->assertSessionHasNoErrors();
-            self::assertSame($at + 1, $job->refresh()->station->value);
+            $this->send("/jobs/{$job->id}/sign", [
+                'seen_at' => Station::cases()[$at - 1]->value,
+                'then' => 'on',
+                'note' => "done at {$at}",
+            ])->assertSessionHasNoErrors();
+            self::assertSame($at + 1, $job->refresh()->station->place());
         }
         self::assertSame(15, Move::query()->where('job_id', $job->id)->count());
-        $page = $this->actingAs($this->viewer)->get("/jobs/{$job->id}")->assertOk();
+        $page = $this->actingAs($this->viewer)
+            ->get("/jobs/{$job->id}")
+            ->assertOk();
         $page->assertSee('done at 3')->assertSee('Signed at Blast')->assertSee('Finisher');
         $this->actingAs($this->viewer)->get('/')->assertOk()->assertSee('Weather-vane arms');
     }
@@ -30,33 +40,63 @@ final class RailTest extends ShopTestCase
     public function test_sending_back_needs_a_reason_and_a_stale_page_moves_nothing(): void
     {
         $job = $this->job(Station::Inspect);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 8])->assertSessionHasErrors('note');
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 9, 'note' => 'x'])->assertSessionHasErrors('to');
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 77, 'note' => 'x'])->assertSessionHasErrors('to');
+        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasErrors(
+            'note',
+        );
+        $this->send("/jobs/{$job->id}/send", [
+            'seen_at' => 'inspect',
+            'to' => 'inspect',
+            'note' => 'x',
+        ])->assertSessionHasErrors('to');
+        $this->send("/jobs/{$job->id}/send", [
+            'seen_at' => 'inspect',
+            'to' => 'nowhere',
+            'note' => 'x',
+        ])->assertSessionHasErrors('to');
         self::assertSame(Station::Inspect, $job->refresh()->station);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 8, 'note' => 'soft on the foot'])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 9, 'to' => 10, 'note' => 'from a page left open'])->assertSessionHasErrors('station');
+        $this->send("/jobs/{$job->id}/send", [
+            'seen_at' => 'inspect',
+            'to' => 'cure',
+            'note' => 'soft on the foot',
+        ])->assertSessionHasNoErrors();
+        $this->send("/jobs/{$job->id}/send", [
+            'seen_at' => 'inspect',
+            'to' => 'release',
+            'note' => 'from a page left open',
+        ])->assertSessionHasErrors('station');
         self::assertSame(Station::Cure, $job->refresh()->station);
-        $this->actingAs($this->viewer)->get("/jobs/{$job->id}")->assertSee('Back to Cure')->assertSee('soft on the foot');
+        $this->actingAs($this->viewer)
+            ->get("/jobs/{$job->id}")
+            ->assertSee('Back to Cure')
+            ->assertSee('soft on the foot');
     }
 
     public function test_sending_twice_does_one_thing(): void
     {
         $job = $this->job(Station::Blast);
         $once = (string) Str::uuid();
-        $first = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 3, 'then' => 'stay', '_once' => $once]);
-        $again = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 3, 'then' => 'stay', '_once' => $once]);
+        $first = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', 'then' => 'stay', '_once' => $once]);
+        $again = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', 'then' => 'stay', '_once' => $once]);
         self::assertSame(1, Move::query()->where('kind', 'signed')->count());
         self::assertSame($first->headers->get('Location'), $again->headers->get('Location'));
-        $this->send("/jobs/{$job->id}/sign", ['seen_at' => 3, '_once' => $once], $this->owner)->assertStatus(409);
+        $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', '_once' => $once], $this->owner)->assertStatus(
+            409,
+        );
     }
 
     public function test_a_refused_form_keeps_its_token_and_what_was_typed(): void
     {
         $once = (string) Str::uuid();
-        $this->from('/jobs/create')->send('/jobs', ['customer' => '', 'title' => 'Mooring cleats', '_once' => $once])->assertRedirect('/jobs/create')->assertSessionHasErrors('customer');
+        $this->from('/jobs/create')
+            ->send('/jobs', ['customer' => '', 'title' => 'Mooring cleats', '_once' => $once])
+            ->assertRedirect('/jobs/create')
+            ->assertSessionHasErrors('customer');
         self::assertSame('Mooring cleats', session()->getOldInput('title'));
-        $this->send('/jobs', ['customer' => 'Lake boating club', 'title' => 'Mooring cleats', '_once' => $once])->assertSessionHasNoErrors();
+        $this->send('/jobs', [
+            'customer' => 'Lake boating club',
+            'title' => 'Mooring cleats',
+            '_once' => $once,
+        ])->assertSessionHasNoErrors();
         self::assertSame(1, Job::query()->count());
         self::assertSame(1, DB::table('spent_tokens')->count());
     }
@@ -66,7 +106,7 @@ final class RailTest extends ShopTestCase
         $this->job(Station::Strip)->update(['due_on' => '2026-11-20']);
         $this->job(Station::Strip);
         $page = (string) $this->actingAs($this->viewer)->get('/station/strip')->assertOk()->getContent();
-        self::assertMatchesRegularExpression('~Strip</span>.*?2<span class="font-medium"> · 1 late~s', $page);
+        self::assertMatchesRegularExpression('~Strip</span>.*?2 ?<span class="font-medium"> ?· 1 late~s', $page);
         $this->actingAs($this->viewer)->get('/station/nowhere')->assertNotFound();
     }
 
@@ -75,12 +115,30 @@ final class RailTest extends ShopTestCase
         $job = $this->job(title: 'Bench ends, promenade');
         $this->part($job, 'curved arm');
         $this->powder('Lamp black', [[180, 15, null]])->update(['lot' => '26-0388']);
-        foreach ([(string) $job->number, 'promen', 'parks', 'curved', 'prommenade', 'bnech ends', 'ends curvd', 'promenade green', 'garden'] as $asked) {
-            $this->actingAs($this->viewer)->get('/find?q='.$asked)->assertOk()->assertSee('Bench ends, promenade');
+        foreach (
+            [
+                (string) $job->number,
+                'promen',
+                'parks',
+                'curved',
+                'prommenade',
+                'bnech ends',
+                'ends curvd',
+                'promenade green',
+                'garden',
+            ] as $asked
+        ) {
+            $this->actingAs($this->viewer)
+                ->get('/find?q='.$asked)
+                ->assertOk()
+                ->assertSee('Bench ends, promenade');
         }
         $this->actingAs($this->viewer)->get('/find?q=prommenade')->assertSee('Taken to mean: promenade');
         foreach (['%25', 'bench+zebra', '999999', '%00%ff'] as $nothing) {
-            $this->actingAs($this->viewer)->get('/find?q='.$nothing)->assertOk()->assertSee('Nothing by that name');
+            $this->actingAs($this->viewer)
+                ->get('/find?q='.$nothing)
+                ->assertOk()
+                ->assertSee('Nothing by that name');
         }
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Cure\HangLoad;
-use App\Actions\Cure\RunBake;
+use App\Actions\Floor\RunOven;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Http\Requests\OvenRequest;
-use App\Models\Bake;
 use App\Models\Coat;
 use App\Models\Job;
 use App\Models\Oven;
+use App\Models\OvenLoad;
 use App\Models\Part;
 use App\Models\Powder;
 use App\Models\Shop;
@@ -45,16 +45,50 @@ abstract class ShopTestCase extends TestCase
 
     protected CarbonImmutable $now;
 
+    /**
+     * A page as a browser shows it: any run of blanks and line ends is one blank.
+     *
+     * @param  \Symfony\Component\HttpFoundation\Response  $response
+     * @param  \Illuminate\Http\Request  $request
+     */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        $html = $response->getContent();
+        if (is_string($html) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $response->setContent((string) preg_replace('/\s+/u', ' ', $html));
+        }
+
+        return parent::createTestResponse($response, $request);
+    }
+
     protected function setUp(): void
     {
         parent::setUp();
         $this->now = CarbonImmutable::parse('2026-11-23 09:00:00', 'UTC');
         CarbonImmutable::setTestNow($this->now);
-        Shop::query()->create(['id' => 1, 'name' => 'Test works', 'timezone' => 'Europe/Zurich', 'currency' => 'CHF', 'kwh_price' => 0.27, 'ambient_c' => 20]);
+        Shop::query()->create([
+            'id' => 1,
+            'name' => 'Test works',
+            'timezone' => 'Europe/Zurich',
+            'currency' => 'CHF',
+            'kwh_price' => 0.27,
+            'ambient_c' => 20,
+        ]);
         foreach (['owner', 'finisher', 'viewer'] as $role) {
-            $this->$role = User::query()->create(['name' => ucfirst($role), 'email' => "{$role}@works.example", 'password' => 'a-long-password', 'role' => $role, 'unit_system' => 'metric', 'theme' => 'light'])->refresh();
+            $this->$role = User::query()
+                ->create([
+                    'name' => ucfirst($role),
+                    'email' => "{$role}@works.example",
+                    'password' => 'a-long-password',
+                    'role' => $role,
+                    'unit_system' => 'metric',
+                    'theme' => 'light',
+                ])
+                ->refresh();
         }
-        $this->oven = Oven::query()->create(['name' => 'Long oven', 'max_c' => 230] + OvenRequest::figuresOf(Loads::oven()));
+        $this->oven = Oven::query()->create(
+            ['name' => 'Long oven', 'max_c' => 230] + OvenRequest::figuresOf(Loads::oven()),
+        );
         $this->green = $this->powder('Promenade green', [[180, 18, 60], [190, 12, 40], [200, 8, 28]]);
     }
 
@@ -67,26 +101,66 @@ abstract class ShopTestCase extends TestCase
     /** @param  list<array{float, float, ?float}>  $rows */
     protected function powder(string $name, array $rows, bool $solventProof = true): Powder
     {
-        $powder = Powder::query()->create(['name' => $name, 'chemistry' => 'polyester', 'colour' => '#1f4a3d', 'specific_gravity' => 1.55, 'film_min_um' => 60, 'film_max_um' => 90, 'flow_c' => 120, 'flow_minutes' => 3, 'solvent_proof' => $solventProof]);
-        $powder->rows()->createMany(array_map(fn (array $r): array => ['pmt_c' => $r[0], 'min_minutes' => $r[1], 'max_minutes' => $r[2]], $rows));
+        $powder = Powder::query()->create([
+            'name' => $name,
+            'chemistry' => 'polyester',
+            'colour' => '#1f4a3d',
+            'specific_gravity' => 1.55,
+            'film_min_um' => 60,
+            'film_max_um' => 90,
+            'flow_c' => 120,
+            'flow_minutes' => 3,
+            'solvent_proof' => $solventProof,
+        ]);
+        $powder
+            ->rows()
+            ->createMany(
+                array_map(
+                    fn (array $r): array => ['pmt_c' => $r[0], 'min_minutes' => $r[1], 'max_minutes' => $r[2]],
+                    $rows,
+                ),
+            );
 
         return $powder;
     }
 
     protected function job(Station $at = Station::Cure, string $title = 'Bench ends'): Job
     {
-        $job = (new SaveJob)(null, $this->owner, ['customer' => 'Parks and gardens', 'title' => $title, 'due_on' => '2026-12-01', 'notes' => null]);
+        $job = (new SaveJob())(null, $this->owner, [
+            'customer' => 'Parks and gardens',
+            'title' => $title,
+            'due_on' => '2026-12-01',
+            'notes' => null,
+        ]);
         $job->update(['station' => $at]);
 
         return $job->refresh();
     }
 
     /** @param  list<array{string, Powder, string}>  $coats role, powder, bake to */
-    protected function part(Job $job, string $name = 'bench end', float $mass = 24, float $area = 1.15, int $count = 2, string $metal = 'cast_iron', ?array $coats = null, array $sections = []): Part
-    {
-        return (new SavePart)($job, null, [
-            'name' => $name, 'count' => $count, 'metal' => $metal, 'mass_kg' => $mass, 'area_m2' => $area, 'wall_mm' => null, 'view_factor' => 0.8, 'sections' => $sections,
-            'coats' => array_map(fn (array $c): array => ['role' => $c[0], 'powder_id' => $c[1]->id, 'bake_to' => $c[2]], $coats ?? [['base', $this->green, 'full']]),
+    protected function part(
+        Job $job,
+        string $name = 'bench end',
+        float $mass = 24,
+        float $area = 1.15,
+        int $count = 2,
+        string $metal = 'cast_iron',
+        ?array $coats = null,
+        array $sections = [],
+    ): Part {
+        return (new SavePart())($job, null, [
+            'name' => $name,
+            'count' => $count,
+            'metal' => $metal,
+            'mass_kg' => $mass,
+            'area_m2' => $area,
+            'wall_mm' => null,
+            'view_factor' => 0.8,
+            'sections' => $sections,
+            'coats' => array_map(
+                fn (array $c): array => ['role' => $c[0], 'powder_id' => $c[1]->id, 'bake_to' => $c[2]],
+                $coats ?? [['base', $this->green, 'full']],
+            ),
         ])->refresh();
     }
 
@@ -95,22 +169,22 @@ abstract class ShopTestCase extends TestCase
         return $part->coats()->where('position', $position)->firstOrFail();
     }
 
-    protected function hang(Part ...$parts): Bake
+    protected function hang(Part ...$parts): OvenLoad
     {
         $counts = [];
         foreach ($parts as $part) {
             $counts[$this->coat($part)->id] = $part->count;
         }
 
-        return (new HangLoad)($this->oven, $counts, $this->finisher)->refresh();
+        return (new HangLoad())($this->oven, $counts, $this->finisher)->refresh();
     }
 
     /** Shuts the door on a load now and pulls it so many minutes later. */
-    protected function bakeFor(Bake $bake, float $minutes): Bake
+    protected function bakeFor(OvenLoad $bake, float $minutes): OvenLoad
     {
-        (new RunBake)->shut($bake, $this->finisher);
+        (new RunOven())->shut($bake, $this->finisher);
         $this->later($minutes);
-        (new RunBake)->pull($bake->refresh(), $this->finisher);
+        (new RunOven())->pull($bake->refresh(), $this->finisher);
 
         return $bake->refresh();
     }
@@ -123,6 +197,10 @@ abstract class ShopTestCase extends TestCase
     /** @param  array<string, mixed>  $data */
     protected function send(string $path, array $data = [], ?User $as = null, string $method = 'POST'): TestResponse
     {
-        return $this->actingAs($as ?? $this->finisher)->call($method, $path, $data + ['_once' => (string) Str::uuid()]);
+        return $this->actingAs($as ?? $this->finisher)->call(
+            $method,
+            $path,
+            $data + ['_once' => (string) Str::uuid()],
+        );
     }
 }

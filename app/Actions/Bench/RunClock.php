@@ -8,6 +8,7 @@ use App\Models\BenchClock;
 use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -15,18 +16,36 @@ use Illuminate\Validation\ValidationException;
 final class RunClock
 {
     /** @throws ValidationException where it runs already */
-    public function start(Part $part, User $by, string $step, string $label, float $minutes, ?float $tooLongMinutes): BenchClock
-    {
+    public function start(
+        Part $part,
+        User $by,
+        string $step,
+        string $label,
+        float $minutes,
+        ?float $tooLongMinutes,
+    ): BenchClock {
         return DB::transaction(function () use ($part, $by, $step, $label, $minutes, $tooLongMinutes): BenchClock {
             Part::query()->whereKey($part->id)->lockForUpdate()->firstOrFail();
-            if (BenchClock::query()->where('part_id', $part->id)->where('step', $step)->whereNull('done_at')->exists()) {
+            if (
+                BenchClock::query()
+                    ->where('part_id', $part->id)
+                    ->where('step', $step)
+                    ->whereNull('done_at')
+                    ->exists()
+            ) {
                 throw ValidationException::withMessages(['step' => "{$label} runs already on {$part->name}."]);
             }
             $now = ShopClock::now();
+            $in = fn (float $min): CarbonImmutable => $now->addMilliseconds((int) round(60000 * $min));
 
             return BenchClock::query()->create([
-                'part_id' => $part->id, 'step' => $step, 'label' => mb_substr($label, 0, 120), 'started_at' => $now, 'user_id' => $by->id,
-                'due_at' => $now->addMilliseconds((int) round(60000 * $minutes)), 'late_at' => $tooLongMinutes === null ? null : $now->addMilliseconds((int) round(60000 * $tooLongMinutes)),
+                'part_id' => $part->id,
+                'step' => $step,
+                'label' => mb_substr($label, 0, 120),
+                'started_at' => $now,
+                'user_id' => $by->id,
+                'due_at' => $in($minutes),
+                'late_at' => $tooLongMinutes === null ? null : $in($tooLongMinutes),
             ]);
         });
     }
@@ -39,7 +58,10 @@ final class RunClock
     public function stopAll(Part $part, User $by, array $but = []): void
     {
         $running = BenchClock::query();
-        $running->where('part_id', $part->id)->whereNull('done_at')->whereNotIn('step', [BenchClock::BARE_STEEL, ...$but]);
+        $running
+            ->where('part_id', $part->id)
+            ->whereNull('done_at')
+            ->whereNotIn('step', [BenchClock::BARE_STEEL, ...$but]);
         foreach ($running->get() as $clock) {
             $this->stop($clock, $by);
         }
@@ -47,6 +69,9 @@ final class RunClock
 
     public function stop(BenchClock $clock, User $by): void
     {
-        BenchClock::query()->whereKey($clock->id)->whereNull('done_at')->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
+        BenchClock::query()
+            ->whereKey($clock->id)
+            ->whereNull('done_at')
+            ->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
     }
 }

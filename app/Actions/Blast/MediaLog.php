@@ -4,109 +4,144 @@ declare(strict_types=1);
 
 namespace App\Actions\Blast;
 
-use Aenum\Core\Blast\MediaCatalogue;
-use App\Models\Entry;
+use Aenum\Core\Blast\Media;
+use Aenum\Core\Blast\Medium;
+use Aenum\Core\Job\MediumLot;
+use App\Actions\Log\WriteLog;
+use App\Models\LogLine;
 use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
+use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /** What each medium in the shop has been through since it was new: how much was shot, and what got into it. */
 final readonly class MediaLog
 {
-    public const EVENTS = ['new' => 'new media in', 'topped_up' => 'topped up', 'sieved' => 'sieved', 'greasy' => 'a greasy part went in', 'other_metal' => 'shot on steel', 'discarded' => 'thrown out'];
+    public const EVENTS = [
+        'new' => 'new media in',
+        'topped_up' => 'topped up',
+        'sieved' => 'sieved',
+        'greasy' => 'a greasy part went in',
+        'other_metal' => 'shot on steel',
+        'discarded' => 'thrown out',
+    ];
 
-    /** @param  list<string>  $dirt  what got into it since it was new */
-    private function __construct(public string $media, public ?CarbonImmutable $since, public float $shotKg, public float $fillKg, public array $dirt)
-    {
+    /**
+     * @param  list<string>  $oilFrom
+     * @param  list<string>  $ironFrom
+     */
+    private function __construct(
+        public Medium $medium,
+        public ?CarbonImmutable $since,
+        public float $shotKg,
+        public float $fillKg,
+        public array $oilFrom,
+        public array $ironFrom,
+    ) {
     }
 
     /** @return list<self> one for each medium the shop has in use */
     public static function all(): array
     {
-        $media = self::lines()->groupBy('subject')->sortKeys();
+        return ThisRequest::once('media', function (): array {
+            $logs = self::lines()->groupBy('subject')->sortKeys()
+                ->filter(fn (Collection $lines, string $key): bool => Media::find($key) !== null)
+                ->map(fn (Collection $lines, string $key): self => self::read(Media::get($key), $lines));
 
-        return array_values($media->map(fn (Collection $lines, string $key): self => self::read($key, $lines))->filter(fn (self $log): bool => $log->since !== null)->all());
+            return array_values($logs->filter(fn (self $log): bool => $log->since !== null)->all());
+        });
     }
 
-    public static function of(string $media): self
+    /** @return list<MediumLot> as the core takes them */
+    public static function lots(): array
     {
-        return self::read($media, self::lines($media));
+        return array_map(fn (self $log): MediumLot => $log->lot(), self::all());
     }
 
-    /** @return Collection<int, Entry> the oldest first */
-    private static function lines(?string $media = null): Collection
+    public static function of(Medium $medium): self
     {
-        $lines = Entry::of('media', $media);
-        $lines->with('part')->orderBy('at')->orderBy('id');
-
-        return $lines->get();
+        return self::read($medium, self::lines($medium->key));
     }
 
-    /** @param  Collection<int, Entry>  $lines  of this medium, the oldest first */
-    private static function read(string $media, Collection $lines): self
+    public function lot(): MediumLot
     {
-        $since = null;
-        $shot = $fill = 0.0;
-        $dirt = [];
-        foreach ($lines as $line) {
-            $what = (string) $line->figures['what'];
-            $kg = (float) ($line->figures['kg'] ?? 0);
-            match (true) {
-                $what === 'new', $what === 'discarded' => [$since, $shot, $fill, $dirt] = [$what === 'new' ? $line->at : null, 0.0, $kg, []],
-                $what === 'topped_up' => $fill += $kg,
-                $what === 'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
-                in_array($what, ['greasy', 'other_metal'], true) => [$since, $dirt] = [$since ?? $line->at, [...$dirt, self::dirt($what, $line)]],
-                default => null,
-            };
-        }
-
-        return new self($media, $since, $shot, $fill, $dirt);
-    }
-
-    private static function dirt(string $what, Entry $line): string
-    {
-        return ($what === 'greasy' ? 'oil' : 'iron').' from '.($line->part === null ? ($line->note ?? 'a part') : "{$line->part->name}, ".ShopClock::time($line->at));
+        return new MediumLot($this->medium, $this->oilFrom, $this->ironFrom, $this->used());
     }
 
     /** How much of its life is used, as a share; null where nobody wrote down how much went in. */
     public function used(): ?float
     {
-        return $this->fillKg > 0 ? $this->shotKg / ($this->fillKg * MediaCatalogue::cycles($this->media)) : null;
+        return $this->fillKg > 0 ? $this->shotKg / ($this->fillKg * $this->medium->cycles) : null;
     }
 
-    /** Why this medium should not go onto this metal now; null where nothing speaks against it. */
-    public function warns(string $metal): ?string
+    /** How much of its life it has behind it, in words; nothing where nobody knows. */
+    public function lifeWords(): string
     {
-        $rustsNot = ! in_array($metal, ['carbon_steel', 'cast_iron'], true);
-        foreach ($this->dirt as $dirt) {
-            if (str_starts_with($dirt, 'oil')) {
-                return "This medium has {$dirt} in it: fisheyes on everything it touches. Change it.";
-            }
-            if ($rustsNot && str_starts_with($dirt, 'iron')) {
-                return "This medium has {$dirt} in it: rust spots on this metal. Keep a clean lot for it.";
-            }
-        }
         $used = $this->used();
 
-        return $used !== null && $used > 1 ? sprintf('This medium is past its life (%.0f %%): mostly dust, it cleans slowly and leaves little profile.', 100 * $used) : null;
+        return $used === null ? '' : ', '.round(100 * $used).' % of its life';
     }
 
-    private function hasIron(): bool
+    /** @return list<string> what got into it, in words */
+    public function dirt(): array
     {
-        return array_filter($this->dirt, fn (string $dirt): bool => str_starts_with($dirt, 'iron')) !== [];
+        return [
+            ...array_map(fn (string $from): string => "Oil from {$from}.", $this->oilFrom),
+            ...array_map(fn (string $from): string => "Iron from {$from}.", $this->ironFrom),
+        ];
     }
 
     /** A blast is over: what went through, and what came back with it. */
-    public static function shot(string $media, float $kg, Part $part, User $by, bool $greasy): void
+    public static function shot(Medium $medium, float $kg, Part $part, User $by, bool $greasy): void
     {
-        Entry::write('media', $media, ['what' => 'shot', 'kg' => round($kg, 2)], $by, $part);
+        WriteLog::line('media', $medium->key, ['kg' => round($kg, 2)], $by, $part, event: 'shot');
         if ($greasy) {
-            Entry::write('media', $media, ['what' => 'greasy'], $by, $part);
+            WriteLog::line('media', $medium->key, [], $by, $part, event: 'greasy');
         }
-        if (in_array($part->metal, ['carbon_steel', 'cast_iron'], true) && ! MediaCatalogue::isFerrous($media) && ! self::of($media)->hasIron()) {
-            Entry::write('media', $media, ['what' => 'other_metal'], $by, $part);
+        $brings = $part->metalKind()->family->rusts() && ! $medium->ferrous;
+        if ($brings && self::of($medium)->ironFrom === []) {
+            WriteLog::line('media', $medium->key, [], $by, $part, event: 'other_metal');
         }
+    }
+
+    /** @return Collection<int, LogLine> the oldest first */
+    private static function lines(?string $medium = null): Collection
+    {
+        $lines = LogLine::of('media', $medium);
+        $lines->with('part')->orderBy('at')->orderBy('id');
+
+        return $lines->get();
+    }
+
+    /** @param  Collection<int, LogLine>  $lines  of this medium, the oldest first */
+    private static function read(Medium $medium, Collection $lines): self
+    {
+        $since = null;
+        $shot = $fill = 0.0;
+        $oil = $iron = [];
+        foreach ($lines as $line) {
+            $kg = $line->figure('kg') ?? 0.0;
+            $from = self::from($line);
+            match ($line->event) {
+                'new' => [$since, $shot, $fill, $oil, $iron] = [$line->at, 0.0, $kg, [], []],
+                'discarded' => [$since, $shot, $fill, $oil, $iron] = [null, 0.0, 0.0, [], []],
+                'topped_up' => $fill += $kg,
+                'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
+                'greasy' => [$since, $oil] = [$since ?? $line->at, [...$oil, $from]],
+                'other_metal' => [$since, $iron] = [$since ?? $line->at, [...$iron, $from]],
+                default => null,
+            };
+        }
+
+        return new self($medium, $since, $shot, $fill, $oil, $iron);
+    }
+
+    private static function from(LogLine $line): string
+    {
+        return $line->part === null
+            ? ($line->note ?? 'a part')
+            : "{$line->part->name}, ".ShopClock::time($line->at);
     }
 }

@@ -4,13 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Bench\DoorCheck;
 use Aenum\Core\Cure\AttemptRun;
 use Aenum\Core\Cure\Correction;
+use Aenum\Core\Cure\Judgement;
+use Aenum\Core\Cure\MetalAgeing;
 use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\Outlook;
+use Aenum\Core\Heat\Cooling;
+use Aenum\Core\Heat\RecordedRun;
+use Aenum\Core\Heat\Segment;
 use Aenum\Core\Heat\Simulation;
-use Aenum\Core\Heat\Tape;
-use App\Models\Bake;
+use App\Actions\Log\PartFloor;
+use App\Actions\Oven\OvenBoard;
+use App\Actions\Oven\PartFinding;
+use App\Actions\Route\PartRoute;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
+use App\Models\Part;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -20,21 +31,24 @@ use Illuminate\Support\Facades\Cache;
  *
  * Minutes named "run" count from the door's opening on the load; the screen's minutes count from its closing.
  */
-final readonly class BakeBoard
+final readonly class BakeBoard implements OvenBoard
 {
     private function __construct(
-        public Bake $bake,
+        public OvenLoad $bake,
         public LoadOfBake $load,
         public Outlook $outlook,
         public Correction $correction,
-        /** Run minutes at which the load would be ready if the oven were one deviation faster or slower; null without readings. */
+        /**
+         * Run minutes at which the load would be ready if the oven were one deviation faster or slower; null without
+         * readings.
+         */
         public ?float $earliest,
         public ?float $latest,
         public CarbonImmutable $now,
     ) {
     }
 
-    public static function of(Bake $bake): self
+    public static function of(OvenLoad $bake): self
     {
         $now = ShopClock::now();
         $load = LoadOfBake::from($bake);
@@ -55,11 +69,27 @@ final readonly class BakeBoard
         }
 
         return new self(
-            $bake, $load, $outlook, $correction,
+            $bake,
+            $load,
+            $outlook,
+            $correction,
             $band ? self::readyOnce($load, $correction->faster(), $now) : null,
             $band ? self::readyOnce($load, $correction->slower(), $now) : null,
             $now,
         );
+    }
+
+    /** Where the load is, when it went in and by whose hand. */
+    public function storyLine(): string
+    {
+        $in = ShopClock::time($this->bake->shut_at ?? $this->now);
+
+        return match (true) {
+            $this->bake->isRunning() => "Door shut at {$in} by {$this->bake->shutBy?->name}",
+            $this->bake->isPulled() => "In at {$in}, pulled at ".ShopClock::time($this->bake->pulled_at ?? $this->now)
+                ." by {$this->bake->pulledBy?->name}",
+            default => 'Not in the oven yet',
+        };
     }
 
     /** From run minutes to minutes after the door shut. */
@@ -82,7 +112,8 @@ final readonly class BakeBoard
     /** When the deciding part should be seen to reach temperature. */
     public function checkRunMinutes(): float
     {
-        return $this->outlook->items[$this->outlook->decides]->atPull->reachesMinutes ?? $this->outlook->pullMinutes / 2;
+        return $this->outlook->items[$this->outlook->decides]->atPull->reachesMinutes ??
+            $this->outlook->pullMinutes / 2;
     }
 
     public function decides(): HungItem
@@ -105,13 +136,27 @@ final readonly class BakeBoard
         $bare->door_open_s = 0;
         $without = self::ready(LoadOfBake::from($bare), $this->correction->factor, null);
 
-        return $without === null ? null : max(0.0, $this->sinceShut($this->outlook->readyMinutes) + $this->bake->door_open_s / 60 - $without);
+        return $without === null
+            ? null
+            : max(0.0, $this->sinceShut($this->outlook->readyMinutes) + $this->bake->door_open_s / 60 - $without);
     }
 
     /** The edges of the band: the same until something happens, so worked out once for every look. */
     private static function readyOnce(LoadOfBake $load, float $exchange, CarbonImmutable $now): ?float
     {
-        $key = 'ready-'.hash('xxh128', serialize([$load->oven, $load->items(), $load->aims(), $load->conduct($now), $load->bake->rules(), $exchange]));
+        $key =
+            'ready-'.
+            hash(
+                'xxh128',
+                serialize([
+                    $load->oven,
+                    $load->items(),
+                    $load->aims(),
+                    $load->schedule($now),
+                    $load->bake->rules(),
+                    $exchange,
+                ]),
+            );
         $minutes = Cache::get($key);
         if (! is_numeric($minutes)) {
             $minutes = self::ready($load, $exchange, $now) ?? -1.0;
@@ -123,10 +168,120 @@ final readonly class BakeBoard
 
     private static function ready(LoadOfBake $load, float $exchange, ?CarbonImmutable $now): ?float
     {
-        $conduct = $load->conduct($now);
-        $tape = new Tape(new Simulation($load->oven, $load->items(), $conduct, $exchange), 60 * Outlook::FAR_MINUTES);
-        $attempt = (new AttemptRun($tape, $load->items(), $load->aims(), $conduct, $load->bake->rules()))->follow();
+        $schedule = $load->schedule($now);
+        $recorded = new RecordedRun(
+            new Simulation($load->oven, $load->items(), $schedule, $exchange),
+            60 * Outlook::FAR_MINUTES,
+        );
+        $attempt = (new AttemptRun(
+            $recorded,
+            $load->items(),
+            $load->aims(),
+            $schedule,
+            $load->bake->rules(),
+        ))->follow();
 
         return $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60;
+    }
+
+    public function load(): OvenLoad
+    {
+        return $this->bake;
+    }
+
+    public function pullAt(): CarbonImmutable
+    {
+        return $this->clock($this->outlook->bestPull() ?? $this->outlook->pullMinutes) ?? $this->now;
+    }
+
+    /** @return list<PartFinding> */
+    public function doorFindings(): array
+    {
+        $findings = [];
+        $hot = $this->hottestByPart();
+        foreach ($this->bake->items->map(fn (OvenLoadItem $item): Part => $item->part)->unique('id') as $part) {
+            $plan = PartRoute::of($part)->plan()->on(PartFloor::of($part));
+            foreach (DoorCheck::of($plan, $hot[$part->id]['peakC'], $hot[$part->id]['metalMinutes']) as $finding) {
+                $findings[] = new PartFinding($part, $finding);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return array<int, array{peakC: float, metalMinutes: float}> by part id */
+    private function hottestByPart(): array
+    {
+        $hot = [];
+        foreach ($this->load->hung as $i => $hung) {
+            $part = $hung->bakeItem->part_id;
+            $hot[$part] = [
+                'peakC' => max($hot[$part]['peakC'] ?? -INF, $this->outlook->items[$i]->atPull->peakC),
+                'metalMinutes' => max($hot[$part]['metalMinutes'] ?? 0.0, $this->metalMinutes($i, $hung)),
+            ];
+        }
+
+        return $hot;
+    }
+
+    /** Equivalent minutes at 200 °C this bake gives an item's metal; nothing where it does not age. */
+    public function metalMinutes(int $i, HungItem $hung): float
+    {
+        if (! $hung->item->metal->ageHardens()) {
+            return 0.0;
+        }
+        $pullS = 60 * $this->outlook->pullMinutes;
+        $surface = array_filter(
+            $this->outlook->run->surfaceCourse($i),
+            fn (Segment $piece): bool => $piece->fromS < $pullS,
+        );
+
+        return MetalAgeing::minutes(array_map(fn (Segment $piece): Segment => $piece->until($pullS), $surface));
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function results(): array
+    {
+        $rows = [];
+        foreach ($this->load->hung as $i => $hung) {
+            $judgements = [...$this->outlook->items[$i]->under, $this->outlook->items[$i]->atPull];
+            $common = [
+                'oven_load_item_id' => $hung->bakeItem->id,
+                'part_id' => $hung->bakeItem->part_id,
+                'section_id' => $hung->section?->id,
+                'metal_minutes' => $this->metalMinutes($i, $hung),
+                'handle_minutes' => $this->handleMinutes($i, $hung),
+            ];
+            foreach ($hung->layers as $n => $layer) {
+                $rows[] = $common + $this->layerResult($hung, $layer, $judgements[$n]);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private function layerResult(HungItem $hung, LayerSoFar $layer, Judgement $judgement): array
+    {
+        return [
+            'coat_id' => $layer->coat->id,
+            'dose' => $judgement->dose,
+            'overbake' => $judgement->overbake,
+            'window_minutes' => $judgement->windowMinutes,
+            'reaches_minutes' => $judgement->reachesMinutes,
+            'row_served_c' => $judgement->rowServed?->pmtC,
+            'peak_c' => $judgement->peakC,
+            'fresh' => $layer->coat->id === $hung->coat()->id,
+            'state' => $judgement->state($this->bake->way, $layer->dose, $layer->overbake ?? 0.0),
+        ];
+    }
+
+    /** Minutes from the pull until an item can be touched. */
+    private function handleMinutes(int $i, HungItem $hung): float
+    {
+        $ambient = $this->bake->ambient_c;
+        $atPull = $this->outlook->run->coreC($i, 60 * $this->outlook->pullMinutes);
+
+        return Cooling::minutes($hung->item, $atPull, $ambient, Cooling::handleC($ambient));
     }
 }

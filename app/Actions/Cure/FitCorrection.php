@@ -17,11 +17,11 @@ final class FitCorrection
         if ($readings === []) {
             return Correction::none();
         }
-        $conduct = $load->conduct($now);
-        $key = 'correction-'.hash('xxh128', serialize([$load->oven, $load->items(), $conduct, $readings]));
+        $schedule = $load->schedule($now);
+        $key = 'correction-'.hash('xxh128', serialize([$load->oven, $load->items(), $schedule, $readings]));
         $fit = Cache::get($key);
         if (! $fit instanceof Correction) {
-            $fit = Correction::fit($load->oven, $load->items(), $conduct, $readings);
+            $fit = Correction::fit($load->oven, $load->items(), $schedule, $readings);
             Cache::put($key, $fit, 86400);
         }
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
-use Aenum\Core\Route\Station;
-use App\Models\Bake;
-use App\Models\BakeItem;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
 use App\Models\Coat;
 use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
@@ -19,32 +20,45 @@ use Illuminate\Validation\ValidationException;
 /** Hangs coats in an oven as a planned bake, set to the shortest bake that serves them. */
 final class HangLoad
 {
-    public const USUAL_DOOR_S = 60.0;
-
     /**
      * @param  array<int, int>  $counts  pieces by coat id
      *
      * @throws ValidationException naming what cannot hang
      */
-    public function __invoke(Oven $oven, array $counts, User $by, float $doorOpenS = self::USUAL_DOOR_S): Bake
+    public function __invoke(Oven $oven, array $counts, User $by, float $doorOpenS = OvenLoad::USUAL_DOOR_S): OvenLoad
     {
-        return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): Bake {
+        return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): OvenLoad {
             $shop = Shop::current();
-            $query = Coat::query()->with(['part.job', 'powder.rows'])->whereKey(array_keys($counts));
+            $query = Coat::query()
+                ->with(['part.job', 'powder.rows'])
+                ->whereKey(array_keys($counts));
             $query->lockForUpdate();
             $coats = $query->get();
             if ($coats->isEmpty()) {
-                throw ValidationException::withMessages(['items' => 'Nothing is picked; tick at least one part to hang.']);
+                throw ValidationException::withMessages([
+                    'items' => 'Nothing is picked; tick at least one part to hang.',
+                ]);
             }
             foreach ($coats as $coat) {
                 $this->check($coat, $counts[$coat->id]);
             }
-            $bake = Bake::query()->create([
-                'oven_id' => $oven->id, 'status' => 'planned', 'setpoint_c' => min($oven->max_c, 200), 'minutes' => 20, 'door_open_s' => $doorOpenS,
-                'ambient_c' => $shop->ambient_c, 'way' => $shop->clock_way, 'margin' => $shop->margin, 'overbake_limit' => $shop->overbake_limit, 'created_by' => $by->id,
+            $bake = OvenLoad::query()->create([
+                'kind' => LoadKind::Cure,
+                'oven_id' => $oven->id,
+                'status' => 'planned',
+                'setpoint_c' => min($oven->max_c, 200),
+                'minutes' => 20,
+                'door_open_s' => $doorOpenS,
+                'ambient_c' => $shop->ambient_c,
+                'way' => $shop->clock_way,
+                'margin' => $shop->margin,
+                'overbake_limit' => $shop->overbake_limit,
+                'created_by' => $by->id,
             ]);
             foreach ($coats as $coat) {
-                $bake->items()->create(['coat_id' => $coat->id, 'count' => $counts[$coat->id]]);
+                $bake
+                    ->items()
+                    ->create(['coat_id' => $coat->id, 'part_id' => $coat->part_id, 'count' => $counts[$coat->id]]);
             }
             $this->setBest($bake);
 
@@ -53,14 +67,17 @@ final class HangLoad
     }
 
     /** Sets a planned bake to the shortest that serves it; where none does, to the setpoint that hurts least. */
-    public function setBest(Bake $bake): void
+    public function setBest(OvenLoad $bake): void
     {
         $load = LoadOfBake::from($bake->fresh() ?? $bake);
         $plan = $load->planner()->plan();
         $best = $plan->atBest;
         if ($best !== null) {
             $minutes = $plan->minutes ?? min(720, $best->pullS / 60);
-            $bake->update(['setpoint_c' => $best->setpointC, 'minutes' => max(0.1, round($minutes - $bake->door_open_s / 60, 2))]);
+            $bake->update([
+                'setpoint_c' => $best->setpointC,
+                'minutes' => max(0.1, round($minutes - $bake->door_open_s / 60, 2)),
+            ]);
         }
     }
 
@@ -71,8 +88,12 @@ final class HangLoad
      */
     public static function hanging(): Collection
     {
-        return BakeItem::query()->whereHas('bake', fn (Builder $bake) => $bake->whereIn('status', ['planned', 'running']))
-            ->get()->groupBy('coat_id')->map(fn (Collection $items): int => $items->reduce(fn (int $sum, BakeItem $item): int => $sum + $item->count, 0));
+        $items = OvenLoadItem::query();
+        $items->whereNotNull('coat_id');
+        $items->whereHas('ovenLoad', fn (Builder $load) => $load->whereIn('status', ['planned', 'running']));
+        $pieces = fn (Collection $of): int => array_sum($of->pluck('count')->all());
+
+        return $items->get()->toBase()->groupBy('coat_id')->map($pieces);
     }
 
     private function check(Coat $coat, int $count): void
@@ -80,11 +101,15 @@ final class HangLoad
         $job = $coat->part->job;
         $field = "items.{$coat->id}";
         if ($job->station !== Station::Cure || ! $job->isOpen()) {
-            throw ValidationException::withMessages([$field => "{$coat->part->name} of job {$job->number} does not hang at Cure now."]);
+            throw ValidationException::withMessages([
+                $field => "{$coat->part->name} of job {$job->number} does not hang at Cure now.",
+            ]);
         }
         $free = $coat->part->count - (int) (self::hanging()[$coat->id] ?? 0);
         if ($count < 1 || $count > $free) {
-            throw ValidationException::withMessages([$field => "{$coat->part->name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load."]);
+            throw ValidationException::withMessages([
+                $field => "{$coat->part->name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load.",
+            ]);
         }
     }
 }

@@ -6,8 +6,8 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Heat\LoadItem;
-use App\Models\BakeItem;
 use App\Models\Coat;
+use App\Models\OvenLoadItem;
 use App\Models\Section;
 
 /** One kind of thing hanging in a bake, as the core sees it and as the shop calls it. */
@@ -15,7 +15,7 @@ final readonly class HungItem
 {
     /** @param  list<LayerSoFar>  $layers every coat up to the fresh one, lowest first; the fresh one is last */
     public function __construct(
-        public BakeItem $bakeItem,
+        public OvenLoadItem $bakeItem,
         public ?Section $section,
         public LoadItem $item,
         public Aim $aim,

@@ -10,15 +10,15 @@ use Aenum\Core\Cure\LoadSplit;
 use Aenum\Core\Cure\Outlook;
 use Aenum\Core\Cure\Reading as CoreReading;
 use Aenum\Core\Cure\Underlayer;
-use Aenum\Core\Heat\Conduct;
-use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
-use App\Models\Bake;
-use App\Models\BakeItem;
-use App\Models\BakeOutLoad;
-use App\Models\BakeResult;
+use Aenum\Core\Heat\OvenSchedule;
+use App\Actions\Log\MetalMinutes;
+use App\Actions\Oven\LoadSchedule;
 use App\Models\Coat;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
+use App\Models\OvenResult;
 use App\Models\Section;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,22 +27,31 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class LoadOfBake
 {
     /** What has to be loaded of a bake; a page with several bakes loads it for all of them at once. */
-    public const NEEDS = ['oven', 'items.coat.part.sections', 'items.coat.part.job', 'items.coat.part.coats.powder.rows', 'items.coat.part.coats.results.bake', 'events', 'readings'];
+    public const NEEDS = [
+        'oven',
+        'items.coat.part.sections',
+        'items.coat.part.job',
+        'items.coat.part.coats.powder.rows',
+        'items.coat.part.coats.results.ovenLoad',
+        'events',
+        'readings',
+    ];
 
     private const POWDER_EMISSIVITY = 0.9;
 
     /** @param  list<HungItem>  $hung */
-    private function __construct(public Bake $bake, public HeatOven $oven, public array $hung)
+    private function __construct(public OvenLoad $bake, public HeatOven $oven, public array $hung)
     {
     }
 
-    public static function from(Bake $bake): self
+    public static function from(OvenLoad $bake): self
     {
         $bake->loadMissing(self::NEEDS);
         $hung = [];
         $names = [];
         foreach ($bake->items as $item) {
-            $sections = $item->coat->part->sections;
+            $item->setRelation('part', $item->coat->part);
+            $sections = $item->part->sections;
             foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {
                 $hung[] = self::hang($bake, $item, $section, $names);
             }
@@ -63,52 +72,16 @@ final readonly class LoadOfBake
         return array_map(fn (HungItem $hung): Aim => $hung->aim, $this->hung);
     }
 
-    /**
-     * How the oven is run, with everything that happened to it up to now.
-     *
-     * @param  CarbonImmutable|null  $now  power not yet back counts as off until this moment
-     */
-    public function conduct(?CarbonImmutable $now = null): Conduct
+    /** How the oven is run, with everything that happened to it up to now. */
+    public function schedule(?CarbonImmutable $now = null): OvenSchedule
     {
-        $bake = $this->bake;
-        $conduct = Conduct::of($bake->ambient_c, $bake->setpoint_c, $bake->start_c, $bake->start_c);
-        if ($bake->door_open_s > 0) {
-            $conduct = $conduct->withDoor(Door::opened(0, $bake->door_open_s));
-        }
-        $lostAt = null;
-        foreach ($bake->events as $event) {
-            $second = $this->second($event->at);
-            match ($event->kind) {
-                'door' => $conduct = $conduct->withDoor(Door::opened(min(10080, $second / 60), (float) $event->value)),
-                'setpoint' => $conduct = $conduct->withSetpointFrom($second, (float) $event->value),
-                'power_lost' => $lostAt ??= $second,
-                default => null,
-            };
-            if ($event->kind === 'power_back' && $lostAt !== null) {
-                $conduct = $conduct->withOutage($lostAt, $second);
-                $lostAt = null;
-            }
-        }
-        if ($lostAt !== null && $now !== null) {
-            $conduct = $conduct->withOutage($lostAt, max($lostAt + 1, $this->second($now)));
-        }
-
-        return $conduct;
-    }
-
-    public function powerIsOff(): bool
-    {
-        $last = $this->bake->events->whereIn('kind', ['power_lost', 'power_back'])->last();
-
-        return $last !== null && $last->kind === 'power_lost';
+        return LoadSchedule::of($this->bake, $now);
     }
 
     /** Seconds of the run at a moment; the run starts when the door opens on the load. */
     public function second(CarbonImmutable $at): float
     {
-        $began = $this->bake->beganAt() ?? $at;
-
-        return max(0.0, $began->diffInMilliseconds($at) / 1000);
+        return LoadSchedule::second($this->bake, $at);
     }
 
     /** Minutes of the run at the pull that is set. */
@@ -119,18 +92,27 @@ final readonly class LoadOfBake
 
     public function planner(): BakePlanner
     {
-        return new BakePlanner($this->oven, $this->items(), $this->aims(), $this->conduct(), $this->bake->rules());
+        return new BakePlanner($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->bake->rules());
     }
 
     public function split(): LoadSplit
     {
-        return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->conduct(), $this->bake->rules());
+        return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->bake->rules());
     }
 
     /** @param  float|null  $pullRunMinutes null for as soon as everything is done */
     public function outlook(?float $pullRunMinutes, float $exchange = 1.0, ?CarbonImmutable $now = null): Outlook
     {
-        return Outlook::of($this->oven, $this->items(), $this->aims(), $this->conduct($now), $this->bake->rules(), $pullRunMinutes, $exchange, $this->pullRunMinutes());
+        return Outlook::of(
+            $this->oven,
+            $this->items(),
+            $this->aims(),
+            $this->schedule($now),
+            $this->bake->rules(),
+            $pullRunMinutes,
+            $exchange,
+            $this->pullRunMinutes(),
+        );
     }
 
     /** @return list<CoreReading> */
@@ -138,7 +120,7 @@ final readonly class LoadOfBake
     {
         $readings = [];
         foreach ($this->bake->readings as $reading) {
-            $item = $this->position($reading->bake_item_id.'-'.($reading->section_id ?? 0));
+            $item = $this->position($reading->oven_load_item_id.'-'.($reading->section_id ?? 0));
             if ($item !== null) {
                 $readings[] = CoreReading::of($item, $this->second($reading->at), $reading->celsius);
             }
@@ -159,15 +141,17 @@ final readonly class LoadOfBake
     }
 
     /** Whether an earlier bake was out of the oven before this one went in. */
-    private static function cameBefore(Bake $earlier, Bake $bake): bool
+    private static function cameBefore(OvenLoad $earlier, OvenLoad $bake): bool
     {
-        return $earlier->id !== $bake->id && $earlier->pulled_at !== null && ($bake->shut_at === null || $earlier->pulled_at->lte($bake->shut_at));
+        return $earlier->id !== $bake->id &&
+            $earlier->pulled_at !== null &&
+            ($bake->shut_at === null || $earlier->pulled_at->lte($bake->shut_at));
     }
 
     /** @param  array<string, int>  $names how often each name was used already */
-    private static function hang(Bake $bake, BakeItem $bakeItem, ?Section $section, array &$names): HungItem
+    private static function hang(OvenLoad $bake, OvenLoadItem $bakeItem, ?Section $section, array &$names): HungItem
     {
-        $part = $bakeItem->coat->part;
+        $part = $bakeItem->part;
         $coat = $part->coats->firstOrFail('id', $bakeItem->coat_id);
         $bakeItem->coat->setRelation('powder', $coat->powder);
         $name = $section === null ? $part->name : "{$part->name}, {$section->name}";
@@ -175,25 +159,48 @@ final readonly class LoadOfBake
         if ($names[$name] > 1) {
             $name .= " (job {$part->job->number})";
         }
-        $results = $part->coats->flatMap(fn (Coat $c): Collection => $c->results)->where('section_id', $section?->id)->filter(fn (BakeResult $r): bool => self::cameBefore($r->bake, $bake));
+        $results = $part->coats
+            ->flatMap(fn (Coat $c): Collection => $c->results)
+            ->where('section_id', $section?->id)
+            ->filter(fn (OvenResult $r): bool => self::cameBefore($r->ovenLoad, $bake));
         $layers = [];
         foreach ($part->coats->where('position', '<=', $coat->position)->sortBy('position') as $layer) {
             $of = $results->where('coat_id', $layer->id);
-            $layers[] = new LayerSoFar($layer, (float) $of->sum('dose'), $layer->powder->sheet()->stands === null ? null : (float) $of->sum('overbake'));
+            $layers[] = new LayerSoFar(
+                $layer,
+                (float) $of->sum('dose'),
+                $layer->powder->sheet()->stands === null ? null : (float) $of->sum('overbake'),
+            );
         }
         $fresh = $layers[count($layers) - 1];
-        $under = array_map(fn (LayerSoFar $l): Underlayer => new Underlayer($l->coat->powder->sheet(), $l->dose, $l->overbake ?? 0.0), array_slice($layers, 0, -1));
-        $aim = $coat->bake_to === 'flow'
-            ? Aim::flow($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0)
-            : Aim::fullCure($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0);
+        $under = array_map(
+            fn (LayerSoFar $l): Underlayer => new Underlayer(
+                $l->coat->powder->sheet(),
+                $l->dose,
+                $l->overbake ?? 0.0,
+            ),
+            array_slice($layers, 0, -1),
+        );
+        $aim =
+            $coat->bake_to === 'flow'
+                ? Aim::flow($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0)
+                : Aim::fullCure($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0);
 
         return new HungItem(
             $bakeItem,
             $section,
-            LoadItem::of(mb_substr($name, 0, 200), $bakeItem->count, $part->metalKind(), $section->mass_kg ?? $part->mass_kg, $section->area_m2 ?? $part->area_m2, self::POWDER_EMISSIVITY, $part->view_factor),
+            LoadItem::of(
+                mb_substr($name, 0, 200),
+                $bakeItem->count,
+                $part->metalKind(),
+                $section->mass_kg ?? $part->mass_kg,
+                $section->area_m2 ?? $part->area_m2,
+                self::POWDER_EMISSIVITY,
+                $part->view_factor,
+            ),
             $aim,
             $layers,
-            (float) $results->unique(fn (BakeResult $r): int => $r->bake_id)->sum('metal_minutes') + BakeOutLoad::metalMinutes($part),
+            MetalMinutes::of($part, $bake),
         );
     }
 }

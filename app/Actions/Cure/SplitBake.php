@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
-use App\Models\Bake;
+use App\Models\OvenLoad;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -28,11 +28,19 @@ final class SplitBake
                 $id = $load->hung[$i]->bakeItem->id;
                 if (! isset($placed[$id])) {
                     $placed[$id] = true;
-                    $items[$id] = $load->hung[$i]->bakeItem->coat->part->name;
+                    $items[$id] = $load->hung[$i]->bakeItem->part->name;
                 }
             }
             if ($items !== []) {
-                $groups[] = ['items' => array_keys($items), 'names' => array_values($items), 'minutes' => $bake->plan->minutes === null ? null : $bake->plan->minutes - $load->bake->door_open_s / 60, 'setpointC' => $bake->plan->setpointC, 'why' => $bake->plan->why];
+                $groups[] = [
+                    'items' => array_keys($items),
+                    'names' => array_values($items),
+                    'minutes' => $bake->plan->minutes === null
+                        ? null
+                        : $bake->plan->minutes - $load->bake->door_open_s / 60,
+                    'setpointC' => $bake->plan->setpointC,
+                    'why' => $bake->plan->why,
+                ];
             }
         }
 
@@ -40,29 +48,54 @@ final class SplitBake
     }
 
     /**
-     * @return list<Bake> the bakes there are now, the first of them the one that was parted
+     * @return list<OvenLoad> the bakes there are now, the first of them the one that was parted
      *
      * @throws ValidationException
      */
-    public function __invoke(Bake $bake, User $by): array
+    public function __invoke(OvenLoad $bake, User $by): array
     {
         return DB::transaction(function () use ($bake, $by): array {
-            $held = Bake::held($bake->id);
+            $held = OvenLoad::held($bake->id);
             if (! $held->isPlanned()) {
-                throw ValidationException::withMessages(['bake' => 'Only a bake that has not started can be parted.']);
+                throw ValidationException::withMessages([
+                    'load' => 'Only a bake that has not started can be parted.',
+                ]);
             }
             $groups = self::proposal(LoadOfBake::from($held));
             if (count($groups) < 2) {
-                throw ValidationException::withMessages(['bake' => 'There is nothing to part: one load is all it takes.']);
+                throw ValidationException::withMessages([
+                    'load' => 'There is nothing to part: one load is all it takes.',
+                ]);
             }
             $bakes = [];
             foreach ($groups as $n => $group) {
-                $one = $n === 0 ? $held : Bake::query()->create(['created_by' => $by->id] + $held->only(['oven_id', 'status', 'setpoint_c', 'minutes', 'door_open_s', 'ambient_c', 'start_c', 'way', 'margin', 'overbake_limit']));
-                $held->items()->whereKey($group['items'])->update(['bake_id' => $one->id]);
+                $one =
+                    $n === 0
+                        ? $held
+                        : OvenLoad::query()->create(
+                            ['created_by' => $by->id] +
+                                $held->only([
+                                    'kind',
+                                    'oven_id',
+                                    'status',
+                                    'setpoint_c',
+                                    'minutes',
+                                    'door_open_s',
+                                    'ambient_c',
+                                    'start_c',
+                                    'way',
+                                    'margin',
+                                    'overbake_limit',
+                                ]),
+                        );
+                $held
+                    ->items()
+                    ->whereKey($group['items'])
+                    ->update(['oven_load_id' => $one->id]);
                 $bakes[] = $one;
             }
             foreach ($bakes as $one) {
-                (new HangLoad)->setBest($one);
+                (new HangLoad())->setBest($one);
             }
 
             return $bakes;

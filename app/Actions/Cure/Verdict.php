@@ -6,6 +6,7 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
+use App\Models\OvenResult;
 use App\Support\ShopClock;
 use App\Support\Units;
 
@@ -19,6 +20,9 @@ final readonly class Verdict
 
     public static function of(BakeBoard $board, Units $u): self
     {
+        if ($board->bake->isPulled()) {
+            return self::pulled($board);
+        }
         $look = $board->outlook;
         $decides = ucfirst($board->decides()->item->name);
         $suffers = ucfirst($board->suffers()->item->name);
@@ -28,15 +32,67 @@ final readonly class Verdict
         $flow = $board->decides()->aim->flowOnly;
         $done = $flow ? 'flowed' : 'cured';
         [$tone, $headline] = match (true) {
-            $ready === null => ['stop', sprintf('%s never gets there at %s: its core settles at %s.', $decides, $u->temp($board->bake->setpoint_c), $u->temp($look->run->coreC($look->decides, $look->viewS)))],
-            $spoilt !== null && $spoilt < $ready && $board->bake->isRunning() => ['stop', sprintf('Take the %s out by %s; %s needs until %s.', lcfirst($suffers), self::at($board, $look->spoiltMinutes), lcfirst(self::same($decides, $suffers, 'the rest')), self::at($board, $look->readyMinutes))],
-            $spoilt !== null && $spoilt < $ready => ['stop', sprintf('%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.', $decides, Units::minutes($ready), self::same($suffers, $decides, 'It'), number_format($spoilt, 0))],
-            $pull < $ready - 0.05 => ['stop', sprintf('Too short: %s is %s only %s after the door shuts.', $decides, $done, Units::minutes($ready))],
-            $spoilt !== null && $pull > $spoilt => ['stop', sprintf('Too long: %s is over its limit from minute %s.', $suffers, number_format($spoilt, 0))],
-            default => ['good', sprintf('%s decides: %s, %s after the door shuts.', $decides, $done, Units::minutes($ready))],
+            $ready === null => [
+                'stop',
+                sprintf(
+                    '%s never gets there at %s: its core settles at %s.',
+                    $decides,
+                    $u->temp($board->bake->setpoint_c),
+                    $u->temp($look->run->coreC($look->decides, $look->viewS)),
+                ),
+            ],
+            $spoilt !== null && $spoilt < $ready && $board->bake->isRunning() => [
+                'stop',
+                sprintf(
+                    'Take the %s out by %s; %s needs until %s.',
+                    lcfirst($suffers),
+                    self::at($board, $look->spoiltMinutes),
+                    lcfirst(self::same($decides, $suffers, 'the rest')),
+                    self::at($board, $look->readyMinutes),
+                ),
+            ],
+            $spoilt !== null && $spoilt < $ready => [
+                'stop',
+                sprintf(
+                    '%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.',
+                    $decides,
+                    Units::minutes($ready),
+                    self::same($suffers, $decides, 'It'),
+                    number_format($spoilt, 0),
+                ),
+            ],
+            $pull < $ready - 0.05 => [
+                'stop',
+                sprintf(
+                    'Too short: %s is %s only %s after the door shuts.',
+                    $decides,
+                    $done,
+                    Units::minutes($ready),
+                ),
+            ],
+            $spoilt !== null && $pull > $spoilt => [
+                'stop',
+                sprintf('Too long: %s is over its limit from minute %s.', $suffers, number_format($spoilt, 0)),
+            ],
+            default => [
+                'good',
+                sprintf('%s decides: %s, %s after the door shuts.', $decides, $done, Units::minutes($ready)),
+            ],
         };
 
         return new self($tone, $headline, self::reasons($board, $u, $decides, $suffers));
+    }
+
+    /** What it came to: judged by what was written down at the pull. */
+    private static function pulled(BakeBoard $board): self
+    {
+        $served = $board->bake->results->every(
+            fn (OvenResult $result): bool => ! $result->fresh || $result->served((string) $result->coat?->bake_to),
+        );
+
+        return $served
+            ? new self('good', 'Out of the oven, and every fresh layer is what it was meant to be.', [])
+            : new self('stop', 'Out of the oven; not every layer is what it was meant to be.', []);
     }
 
     /** @return list<string> */
@@ -47,19 +103,49 @@ final readonly class Verdict
         $item = $look->items[$look->decides]->atPull;
         $sheet = $board->decides()->aim->sheet;
         if ($board->decides()->aim->flowOnly) {
-            $reasons[] = sprintf('%s must be melted for %s above %s, and stay under half a dose so that the next coat bonds.', $decides, Units::minutes($sheet->flowPointMinutes()), $u->temp($sheet->flowPointC()));
+            $reasons[] = sprintf(
+                '%s must be melted for %s above %s, and stay under half a dose so that the next coat bonds.',
+                $decides,
+                Units::minutes($sheet->flowPointMinutes()),
+                $u->temp($sheet->flowPointC()),
+            );
         } elseif ($item->reachesMinutes !== null) {
-            $reasons[] = sprintf('Its core reaches %s at minute %s and has a dose of %s at the pull.', $u->temp($sheet->windowC), number_format($board->sinceShut($item->reachesMinutes), 0), Units::share($item->dose));
+            $reasons[] = sprintf(
+                'Its core reaches %s at minute %s and has a dose of %s at the pull.',
+                $u->temp($sheet->windowC),
+                number_format($board->sinceShut($item->reachesMinutes), 0),
+                Units::share($item->dose),
+            );
         }
         $over = $look->items[$look->suffers]->atPull->overbake;
         $reasons[] = match (true) {
-            $board->suffers()->aim->flowOnly => sprintf('%s has a dose of %s at the pull; the next coat bonds while it is under %s.', $suffers, Units::share($board->suffers()->aim->doseSoFar + $look->items[$look->suffers]->atPull->dose), Units::share(BakeRules::FLOW_DOSE_LIMIT)),
-            $over === null => "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it stands, so over-bake is not judged.",
-            default => sprintf('%s is nearest to over-bake, at %s of what its powder stands%s.', $suffers, Units::share($look->items[$look->suffers]->excess * $board->bake->overbake_limit), $look->spoiltMinutes === null ? '' : sprintf('; it passes the limit at minute %s', number_format($board->sinceShut($look->spoiltMinutes), 0))),
+            $board->suffers()->aim->flowOnly => sprintf(
+                '%s has a dose of %s at the pull; the next coat bonds while it is under %s.',
+                $suffers,
+                Units::share($board->suffers()->aim->doseSoFar + $look->items[$look->suffers]->atPull->dose),
+                Units::share(BakeRules::FLOW_DOSE_LIMIT),
+            ),
+            $over === null => "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it "
+                .'stands, so over-bake is not judged.',
+            default => sprintf(
+                '%s is nearest to over-bake, at %s of what its powder stands%s.',
+                $suffers,
+                Units::share($look->items[$look->suffers]->excess * $board->bake->overbake_limit),
+                $look->spoiltMinutes === null
+                    ? ''
+                    : sprintf(
+                        '; it passes the limit at minute %s',
+                        number_format($board->sinceShut($look->spoiltMinutes), 0),
+                    ),
+            ),
         };
         $door = $board->doorCostMinutes();
         if ($door !== null) {
-            $reasons[] = sprintf('The door standing open for %d s costs %s.', (int) $board->bake->door_open_s, Units::minutes($door));
+            $reasons[] = sprintf(
+                'The door standing open for %d s costs %s.',
+                (int) $board->bake->door_open_s,
+                Units::minutes($door),
+            );
         }
         if ($board->bake->way === ClockWay::Timed) {
             $reasons[] = 'This bake is counted from oven entry: the clock ignores what the metal does.';

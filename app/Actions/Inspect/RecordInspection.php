@@ -6,7 +6,7 @@ namespace App\Actions\Inspect;
 
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Models\Coat;
 use App\Models\Inspection;
 use App\Models\Job;
@@ -20,29 +20,80 @@ final class RecordInspection
 {
     public function solventRub(Coat $coat, User $by, SolventRub $rub, string $solvent, ?string $note): Inspection
     {
-        return $this->write($coat, $by, 'solvent_rub', ['rubs' => $rub->rubs, 'rating' => $rub->rating, 'solvent' => $solvent], $rub->verdict($coat->powder->solvent_proof), $note);
+        return $this->write(
+            $coat,
+            $by,
+            'solvent_rub',
+            ['rubs' => $rub->rubs, 'rating' => $rub->rating, 'solvent' => $solvent],
+            [],
+            $rub->verdict($coat->powder->solvent_proof),
+            $note,
+        );
     }
 
     public function film(Coat $coat, User $by, FilmReadings $film, ?string $note): Inspection
     {
         $verdict = $film->within($coat->powder->film_min_um, $coat->powder->film_max_um) ? 'pass' : 'fail';
 
-        return $this->write($coat, $by, 'film', [
-            'readings_um' => $film->microns, 'n' => $film->n, 'mean_um' => $film->mean, 'deviation_um' => $film->deviation, 'least_um' => $film->least, 'most_um' => $film->most,
-            'band_um' => [$coat->powder->film_min_um, $coat->powder->film_max_um],
-        ], $verdict, $note);
+        return $this->write(
+            $coat,
+            $by,
+            'film',
+            [
+                'band_from_um' => $coat->powder->film_min_um,
+                'band_to_um' => $coat->powder->film_max_um,
+            ],
+            $film->microns,
+            $verdict,
+            $note,
+        );
     }
 
-    /** @param  array<string, mixed>  $findings */
-    private function write(Coat $coat, User $by, string $kind, array $findings, string $verdict, ?string $note): Inspection
-    {
-        return DB::transaction(function () use ($coat, $by, $kind, $findings, $verdict, $note): Inspection {
+    /**
+     * @param  array<string, mixed>  $found
+     * @param  list<float>  $microns
+     */
+    private function write(
+        Coat $coat,
+        User $by,
+        string $kind,
+        array $found,
+        array $microns,
+        string $verdict,
+        ?string $note,
+    ): Inspection {
+        return DB::transaction(function () use ($coat, $by, $kind, $found, $microns, $verdict, $note): Inspection {
             $job = Job::held($coat->part->job_id);
             if (! $job->isOpen() || $job->station !== Station::Inspect) {
-                throw ValidationException::withMessages(['station' => "Job {$job->number} does not hang at Inspect now."]);
+                throw ValidationException::withMessages([
+                    'station' => "Job {$job->number} does not hang at Inspect now.",
+                ]);
             }
-            $inspection = Inspection::query()->create(['coat_id' => $coat->id, 'kind' => $kind, 'findings' => $findings, 'verdict' => $verdict, 'note' => $note, 'user_id' => $by->id, 'at' => ShopClock::now()]);
-            Inspection::query()->where('coat_id', $coat->id)->where('kind', $kind)->whereKeyNot($inspection->id)->whereNull('superseded_by')->update(['superseded_by' => $inspection->id]);
+            $inspection = Inspection::query()->create(
+                $found + [
+                    'coat_id' => $coat->id,
+                    'kind' => $kind,
+                    'verdict' => $verdict,
+                    'note' => $note,
+                    'user_id' => $by->id,
+                    'at' => ShopClock::now(),
+                ],
+            );
+            $inspection
+                ->readings()
+                ->createMany(
+                    array_map(
+                        fn (float $um, int $n): array => ['position' => $n, 'microns' => $um],
+                        $microns,
+                        array_keys($microns),
+                    ),
+                );
+            Inspection::query()
+                ->where('coat_id', $coat->id)
+                ->where('kind', $kind)
+                ->whereKeyNot($inspection->id)
+                ->whereNull('superseded_by')
+                ->update(['superseded_by' => $inspection->id]);
 
             return $inspection;
         });

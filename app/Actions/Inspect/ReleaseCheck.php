@@ -25,12 +25,21 @@ final readonly class ReleaseCheck
         $stops = $doubts = [];
         foreach ($job->parts as $part) {
             foreach ($part->coats as $coat) {
-                self::judge($coat, "{$part->name}, coat {$coat->position} ({$coat->powder->name})", $stops, $doubts);
+                self::judge(
+                    $coat,
+                    "{$part->name}, coat {$coat->position} ({$coat->powder->name})",
+                    $stops,
+                    $doubts,
+                );
             }
             array_push($stops, ...MasksOfPart::open($part));
             foreach ($part->bags as $bag) {
                 if (! $bag->isBack()) {
-                    $stops[] = "{$part->name}, bag {$bag->name}: ".($bag->counted_back === null ? "{$bag->count} not counted back yet." : "{$bag->counted_back} of {$bag->count} counted back.");
+                    $stops[] =
+                        "{$part->name}, bag {$bag->name}: ".
+                        ($bag->counted_back === null
+                            ? "{$bag->count} not counted back yet."
+                            : "{$bag->counted_back} of {$bag->count} counted back.");
                 }
             }
             if ($part->coats->isEmpty()) {
@@ -65,7 +74,9 @@ final readonly class ReleaseCheck
             if ($latest === null && $coat->bake_to === 'full') {
                 $doubts[] = "{$name}: no {$label} recorded.";
             } elseif ($latest !== null && $latest->verdict === 'fail') {
-                $kind === 'film' ? $doubts[] = "{$name}: film is outside the sheet's band." : $stops[] = "{$name}: the solvent rub failed.";
+                $kind === 'film'
+                    ? ($doubts[] = "{$name}: film is outside the sheet's band.")
+                    : ($stops[] = "{$name}: the solvent rub failed.");
             }
         }
     }

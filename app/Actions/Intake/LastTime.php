@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use Aenum\Core\Unit\Dimension;
-use App\Models\BakeResult;
 use App\Models\Coat;
+use App\Models\OvenResult;
 use App\Models\Part;
 use App\Support\Units;
 
@@ -19,13 +19,23 @@ final class LastTime
     public static function of(Part $part): array
     {
         $units = Units::current();
-        $like = Part::query()->with(['job', 'coats.powder', 'coats.results.bake.oven', 'coats.inspections'])->whereKeyNot($part->id);
+        $like = Part::query()
+            ->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections'])
+            ->whereKeyNot($part->id);
         $like->where('name', $part->name)->whereNull('withdrawn_at')->orderByDesc('id')->limit(self::MOST);
 
-        return array_values($like->get()->map(fn (Part $other): array => ['part' => $other, 'learned' => self::learned($other, $units)])->filter(fn (array $one): bool => $one['learned'] !== [])->all());
+        return array_values(
+            $like
+                ->get()
+                ->map(fn (Part $other): array => ['part' => $other, 'learned' => self::learned($other, $units)])
+                ->filter(fn (array $one): bool => $one['learned'] !== [])
+                ->all(),
+        );
     }
 
-    /** @return list<string> what was learned of this very part; its coats' powders, results and inspections are loaded */
+    /**
+     * @return list<string> what was learned of this very part; its coats' powders, results and inspections are loaded
+     */
     public static function ofOne(Part $part): array
     {
         return self::learned($part, Units::current());
@@ -37,8 +47,21 @@ final class LastTime
         $learned = [];
         foreach ($part->coats as $coat) {
             $last = $coat->results->sortBy('id')->last();
-            if ($last instanceof BakeResult && $last->bake->pulled_at !== null && $last->bake->shut_at !== null) {
-                $learned[] = sprintf('%s %s: %s in the %s, pulled after %s; %s, dose %s.', ucfirst($coat->role), $coat->powder->name, $units->temp($last->bake->setpoint_c), $last->bake->oven->name, Units::minutes($last->bake->shut_at->diffInSeconds($last->bake->pulled_at) / 60), $last->state->label(), number_format($last->dose, 2));
+            if (
+                $last instanceof OvenResult &&
+                $last->ovenLoad->pulled_at !== null &&
+                $last->ovenLoad->shut_at !== null
+            ) {
+                $learned[] = sprintf(
+                    '%s %s: %s in the %s, pulled after %s; %s, dose %s.',
+                    ucfirst($coat->role),
+                    $coat->powder->name,
+                    $units->temp($last->ovenLoad->setpoint_c),
+                    $last->ovenLoad->oven->name,
+                    Units::minutes($last->ovenLoad->shut_at->diffInSeconds($last->ovenLoad->pulled_at) / 60),
+                    $last->state?->label(),
+                    number_format((float) $last->dose, 2),
+                );
             }
             foreach (self::found($coat, $units) as $line) {
                 $learned[] = $line;
@@ -54,9 +77,17 @@ final class LastTime
         $film = $coat->inspections->firstWhere('kind', 'film');
         $rub = $coat->inspections->firstWhere('kind', 'solvent_rub');
 
-        return array_values(array_filter([
-            $film === null ? null : sprintf('Film came to %s in the mean, %s the sheet.', $units->show(Dimension::Film, $film->findings['mean_um']), $film->verdict === 'pass' ? 'within' : 'outside'),
-            $rub === null ? null : "Solvent rub {$rub->findings['rating']} of 5.",
-        ]));
+        return array_values(
+            array_filter([
+                $film === null
+                    ? null
+                    : sprintf(
+                        'Film came to %s in the mean, %s the sheet.',
+                        $units->show(Dimension::Film, $film->film()?->mean),
+                        $film->verdict === 'pass' ? 'within' : 'outside',
+                    ),
+                $rub === null ? null : "Solvent rub {$rub->rating} of 5.",
+            ]),
+        );
     }
 }

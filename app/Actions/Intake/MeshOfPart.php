@@ -21,10 +21,14 @@ final class MeshOfPart
         $name = basename($file->getClientOriginalName());
         $kind = strtolower(pathinfo($name, PATHINFO_EXTENSION));
         if (! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
-            throw ValidationException::withMessages(['mesh' => 'Mesh did not arrive whole or is too large; allowed: STL or OBJ up to 64 MB.']);
+            throw ValidationException::withMessages([
+                'mesh' => 'Mesh did not arrive whole or is too large; allowed: STL or OBJ up to 64 MB.',
+            ]);
         }
         if (! in_array($kind, ['stl', 'obj'], true)) {
-            throw ValidationException::withMessages(['mesh' => "Mesh is \"{$name}\"; allowed: a file that ends in .stl or .obj."]);
+            throw ValidationException::withMessages([
+                'mesh' => "Mesh is \"{$name}\"; allowed: a file that ends in .stl or .obj.",
+            ]);
         }
         $stream = fopen($file->getPathname(), 'rb');
         if ($stream === false) {
@@ -34,15 +38,30 @@ final class MeshOfPart
         try {
             [$mesh, $picture] = MeshReader::readWithPicture($stream, (int) $file->getSize(), $kind, $unit);
         } catch (InvalidQuantity $e) {
-            throw ValidationException::withMessages(['mesh' => ucfirst(trim("mesh {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.']);
+            throw ValidationException::withMessages([
+                'mesh' => ucfirst(trim("mesh {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
+            ]);
         } finally {
             fclose($stream);
         }
         $drawing = $picture->drawing();
-        $part->update(['mesh' => [
-            'name' => mb_substr($name, 0, 120), 'unit' => $unit, 'area_m2' => $mesh->areaM2, 'volume_m3' => $mesh->volumeM3, 'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
-            'closed' => $mesh->closed, 'triangles' => $mesh->triangles, 'degenerate' => $mesh->degenerate,
-            'columns' => $drawing->columns, 'rows' => $drawing->rows, 'width_mm' => $drawing->widthMm, 'light' => $drawing->light, 'through' => $drawing->through, 'thickest_mm' => $drawing->thickestMm,
-        ]]);
+        $part->update([
+            'mesh' => [
+                'name' => mb_substr($name, 0, 120),
+                'unit' => $unit,
+                'area_m2' => $mesh->areaM2,
+                'volume_m3' => $mesh->volumeM3,
+                'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
+                'closed' => $mesh->closed,
+                'triangles' => $mesh->triangles,
+                'degenerate' => $mesh->degenerate,
+                'columns' => $drawing->columns,
+                'rows' => $drawing->rows,
+                'width_mm' => $drawing->widthMm,
+                'light' => $drawing->light,
+                'through' => $drawing->through,
+                'thickest_mm' => $drawing->thickestMm,
+            ],
+        ]);
     }
 }

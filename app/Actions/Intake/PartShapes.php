@@ -24,11 +24,19 @@ final readonly class PartShapes
 
     public static function of(Part $part): self
     {
-        return new self($part, array_map(function (array $kept) use ($part): array {
-            $file = self::read($kept, $part->metal);
+        return new self(
+            $part,
+            array_map(function (array $kept) use ($part): array {
+                $file = self::read($kept, $part->metal);
 
-            return ['shape' => $file->shape, 'count' => $file->count, 'label' => $file->shape->kind->label(), 'massKg' => (float) $file->shape->massKg($file->metal)];
-        }, $part->shapes ?? []));
+                return [
+                    'shape' => $file->shape,
+                    'count' => $file->count,
+                    'label' => $file->shape->kind->label(),
+                    'massKg' => (float) $file->shape->massKg($file->metal),
+                ];
+            }, $part->shapes ?? []),
+        );
     }
 
     /** @param  array<string, mixed>  $shape as calc shape takes it, without its material */
@@ -50,27 +58,49 @@ final readonly class PartShapes
 
     public function massKg(): float
     {
-        return $this->mesh('volume_m3') * ($this->part->metalKind()->densityKgPerM3 ?? 0.0) + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['massKg'], $this->pieces));
+        return $this->mesh('volume_m3') * ($this->part->metalKind()->densityKgPerM3 ?? 0.0) +
+            array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['massKg'], $this->pieces));
     }
 
     public function coatAreaM2(): float
     {
-        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->coatAreaM2, $this->pieces));
+        return $this->mesh('area_m2') +
+            array_sum(
+                array_map(
+                    fn (array $piece): float => $piece['count'] * $piece['shape']->extent->coatAreaM2,
+                    $this->pieces,
+                ),
+            );
     }
 
     public function blastAreaM2(): float
     {
-        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->blastAreaM2, $this->pieces));
+        return $this->mesh('area_m2') +
+            array_sum(
+                array_map(
+                    fn (array $piece): float => $piece['count'] * $piece['shape']->extent->blastAreaM2,
+                    $this->pieces,
+                ),
+            );
     }
 
     public function heatAreaM2(): float
     {
-        return $this->mesh('area_m2') + array_sum(array_map(fn (array $piece): float => $piece['count'] * $piece['shape']->extent->heatAreaM2, $this->pieces));
+        return $this->mesh('area_m2') +
+            array_sum(
+                array_map(
+                    fn (array $piece): float => $piece['count'] * $piece['shape']->extent->heatAreaM2,
+                    $this->pieces,
+                ),
+            );
     }
 
     public function thickestMm(): float
     {
-        return max(0.0, ...array_map(fn (array $piece): float => $piece['shape']->extent->thickestMm, $this->pieces));
+        return max(
+            0.0,
+            ...array_map(fn (array $piece): float => $piece['shape']->extent->thickestMm, $this->pieces),
+        );
     }
 
     /** What is odd about the weighed mass; null where nothing is, or nothing is built. */
@@ -83,8 +113,16 @@ final readonly class PartShapes
 
         return match (true) {
             abs($gap) <= self::GAP => null,
-            $gap > 0 => sprintf('It weighs %.0f %% more than the shapes: a shape is missing, a hollow is solid or full, the walls are thicker, or the metal is heavier than said.', 100 * $gap),
-            default => sprintf('It weighs %.0f %% less than the shapes: holes or hollows are left out, the walls are thinner, or the metal is lighter than said.', -100 * $gap),
+            $gap > 0 => sprintf(
+                'It weighs %.0f %% more than the shapes: a shape is missing, a hollow is solid or full, the walls '
+                    .'are thicker, or the metal is heavier than said.',
+                100 * $gap,
+            ),
+            default => sprintf(
+                'It weighs %.0f %% less than the shapes: holes or hollows are left out, the walls are thinner, or '
+                    .'the metal is lighter than said.',
+                -100 * $gap,
+            ),
         };
     }
 
@@ -98,7 +136,9 @@ final readonly class PartShapes
     {
         $kept = $part->shapes ?? [];
         if (count($kept) >= 12) {
-            throw ValidationException::withMessages(['shape' => 'There are 12 shapes already; a part is built from at most 12.']);
+            throw ValidationException::withMessages([
+                'shape' => 'There are 12 shapes already; a part is built from at most 12.',
+            ]);
         }
         self::read($shape, $part->metal);
         $part->update(['shapes' => [...$kept, $shape]]);
@@ -114,9 +154,16 @@ final readonly class PartShapes
     {
         $built = self::of($part);
         if ($built->isEmpty() || $part->sections()->exists()) {
-            throw ValidationException::withMessages(['shape' => $built->isEmpty() ? 'Nothing is built yet.' : 'The part has regions, which make its mass and area; change them there.']);
+            throw ValidationException::withMessages([
+                'shape' => $built->isEmpty()
+                    ? 'Nothing is built yet.'
+                    : 'The part has regions, which make its mass and area; change them there.',
+            ]);
         }
         // An open mesh has an area and no volume: the weighed mass stays.
-        $part->update(['area_m2' => round($built->coatAreaM2(), 5)] + ($built->massKg() > 0 ? ['mass_kg' => round($built->massKg(), 4)] : []));
+        $part->update(
+            ['area_m2' => round($built->coatAreaM2(), 5)] +
+                ($built->massKg() > 0 ? ['mass_kg' => round($built->massKg(), 4)] : []),
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Find\IndexJob;
 use App\Actions\Rail\MoveJob;
 use App\Models\Customer;
@@ -23,7 +23,12 @@ final class SaveJob
             if (($facts['contact'] ?? null) !== null) {
                 $customer->update(['contact' => $facts['contact']]);
             }
-            $written = ['customer_id' => $customer->id, 'title' => $facts['title'], 'due_on' => $facts['due_on'] ?? null, 'notes' => $facts['notes'] ?? null];
+            $written = [
+                'customer_id' => $customer->id,
+                'title' => $facts['title'],
+                'due_on' => $facts['due_on'] ?? null,
+                'notes' => $facts['notes'] ?? null,
+            ];
             if ($job !== null) {
                 $job->update($written);
                 IndexJob::write($job);
@@ -31,8 +36,15 @@ final class SaveJob
                 return $job;
             }
             $last = (int) Job::query()->lockForUpdate()->max('number');
-            $job = Job::query()->create($written + ['number' => max(1000, $last) + 1, 'station' => Station::Intake, 'status' => 'open', 'created_by' => $by->id]);
-            (new MoveJob)->takeIn($job, $by);
+            $job = Job::query()->create(
+                $written + [
+                    'number' => max(1000, $last) + 1,
+                    'station' => Station::Intake,
+                    'status' => 'open',
+                    'created_by' => $by->id,
+                ],
+            );
+            (new MoveJob())->takeIn($job, $by);
             IndexJob::write($job);
 
             return $job;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
 use App\Actions\Find\IndexJob;
-use App\Models\BakeItem;
 use App\Models\Coat;
 use App\Models\Job;
+use App\Models\OvenLoadItem;
 use App\Models\Part;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -17,8 +17,10 @@ use Illuminate\Validation\ValidationException;
 final class SavePart
 {
     /**
-     * @param array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float, view_factor: float,
-     *     sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string, powder_id: int, bake_to: string}>} $facts
+     * @param array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
+     *      view_factor: float,
+     *         sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string,
+     *     powder_id: int, bake_to: string}>} $facts
      *
      * @throws ValidationException
      */
@@ -27,8 +29,14 @@ final class SavePart
         return DB::transaction(function () use ($job, $part, $facts): Part {
             [$mass, $area] = $this->massAndArea($facts);
             $written = [
-                'job_id' => $job->id, 'name' => $facts['name'], 'count' => $facts['count'], 'metal' => $facts['metal'], 'mass_kg' => $mass,
-                'area_m2' => $area, 'wall_mm' => $facts['wall_mm'], 'view_factor' => $facts['view_factor'],
+                'job_id' => $job->id,
+                'name' => $facts['name'],
+                'count' => $facts['count'],
+                'metal' => $facts['metal'],
+                'mass_kg' => $mass,
+                'area_m2' => $area,
+                'wall_mm' => $facts['wall_mm'],
+                'view_factor' => $facts['view_factor'],
             ];
             if ($part === null) {
                 $part = Part::query()->create($written);
@@ -51,17 +59,33 @@ final class SavePart
     private function massAndArea(array $facts): array
     {
         if ($facts['sections'] !== []) {
-            return [array_sum(array_column($facts['sections'], 'mass_kg')), array_sum(array_column($facts['sections'], 'area_m2'))];
+            return [
+                array_sum(array_column($facts['sections'], 'mass_kg')),
+                array_sum(array_column($facts['sections'], 'area_m2')),
+            ];
         }
         if ($facts['mass_kg'] === null) {
-            throw ValidationException::withMessages(['mass_kg' => 'Mass is empty; weigh one piece, or give its sections.']);
+            throw ValidationException::withMessages([
+                'mass_kg' => 'Mass is empty; weigh one piece, or give its sections.',
+            ]);
         }
-        $area = $facts['area_m2'] ?? ($facts['wall_mm'] === null ? null : MetalCatalogue::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm']));
+        $area =
+            $facts['area_m2'] ??
+            ($facts['wall_mm'] === null
+                ? null
+                : Metals::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm']));
         if ($area === null) {
-            throw ValidationException::withMessages(['area_m2' => 'Area is empty; give the area, or the mean wall and it is worked out.']);
+            throw ValidationException::withMessages([
+                'area_m2' => 'Area is empty; give the area, or the mean wall and it is worked out.',
+            ]);
         }
         if ($area > 2000) {
-            throw ValidationException::withMessages(['wall_mm' => sprintf('Mean wall makes the area %.0f m²; allowed: a wall that gives at most 2000 m².', $area)]);
+            throw ValidationException::withMessages([
+                'wall_mm' => sprintf(
+                    'Mean wall makes the area %.0f m²; allowed: a wall that gives at most 2000 m².',
+                    $area,
+                ),
+            ]);
         }
 
         return [$facts['mass_kg'], $area];
@@ -73,17 +97,30 @@ final class SavePart
         if (! $this->wasBaked($part)) {
             return;
         }
-        $sections = $part->sections->map(fn ($s): array => [$s->name, round($s->mass_kg, 6), round($s->area_m2, 6)])->sort()->values()->all();
-        $given = array_map(fn (array $s): array => [$s['name'], round($s['mass_kg'], 6), round($s['area_m2'], 6)], $facts['sections']);
+        $sections = $part->sections
+            ->map(fn ($s): array => [$s->name, round($s->mass_kg, 6), round($s->area_m2, 6)])
+            ->sort()
+            ->values()
+            ->all();
+        $given = array_map(
+            fn (array $s): array => [$s['name'], round($s['mass_kg'], 6), round($s['area_m2'], 6)],
+            $facts['sections'],
+        );
         sort($given);
         if ($sections !== $given) {
-            throw ValidationException::withMessages(['sections' => 'The sections cannot change once the part has been in an oven: its record stands on them.']);
+            throw ValidationException::withMessages([
+                'sections' => 'The sections cannot change once the part has been in an oven: its record stands on '
+                    .'them.',
+            ]);
         }
     }
 
     private function wasBaked(Part $part): bool
     {
-        return BakeItem::query()->whereHas('bake', fn ($bake) => $bake->whereIn('status', ['running', 'pulled', 'planned']))->whereIn('coat_id', $part->coats()->pluck('id'))->exists();
+        return OvenLoadItem::query()
+            ->whereHas('ovenLoad', fn ($load) => $load->where('status', '!=', 'withdrawn'))
+            ->where('part_id', $part->id)
+            ->exists();
     }
 
     /** @param  list<array{name: string, mass_kg: float, area_m2: float}>  $sections */
@@ -106,15 +143,23 @@ final class SavePart
             $existing = $kept->pull($i + 1);
             if ($existing === null) {
                 $part->coats()->create($coat + ['position' => $i + 1]);
-            } elseif ($this->hung($existing) && ($existing->powder_id !== $coat['powder_id'] || $existing->role !== $coat['role'])) {
-                throw ValidationException::withMessages(["coats.{$i}.powder_id" => "Coat {$existing->position} has been in an oven and stays as it is; add a coat instead."]);
+            } elseif (
+                $this->hung($existing) &&
+                ($existing->powder_id !== $coat['powder_id'] || $existing->role !== $coat['role'])
+            ) {
+                throw ValidationException::withMessages([
+                    "coats.{$i}.powder_id" => "Coat {$existing->position} has been in an oven and stays as it is; "
+                        .'add a coat instead.',
+                ]);
             } else {
                 $existing->update($coat);
             }
         }
         foreach ($kept as $gone) {
             if ($this->hung($gone)) {
-                throw ValidationException::withMessages(['coats' => "Coat {$gone->position} has been in an oven and cannot be taken away."]);
+                throw ValidationException::withMessages([
+                    'coats' => "Coat {$gone->position} has been in an oven and cannot be taken away.",
+                ]);
             }
             $gone->delete();
         }
@@ -122,6 +167,6 @@ final class SavePart
 
     private function hung(Coat $coat): bool
     {
-        return BakeItem::query()->where('coat_id', $coat->id)->exists();
+        return OvenLoadItem::query()->where('coat_id', $coat->id)->exists();
     }
 }

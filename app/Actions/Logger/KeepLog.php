@@ -8,8 +8,8 @@ use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Logger\LoggerFile;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Cure\LoadOfBake;
-use App\Models\Bake;
-use App\Models\BakeLog;
+use App\Models\OvenLoad;
+use App\Models\OvenLog;
 use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Validation\ValidationException;
@@ -23,28 +23,52 @@ final class KeepLog
     private const AIR = ['air', 'oven', 'oven air'];
 
     /** @throws ValidationException naming what cannot be read */
-    public function __invoke(Bake $bake, string $csv, string $name, float $beginsMin, User $by): BakeLog
+    public function __invoke(OvenLoad $bake, string $csv, string $name, float $beginsMin, User $by): OvenLog
     {
         if ($bake->status !== 'pulled') {
-            throw ValidationException::withMessages(['log' => 'The load is not pulled yet; a logger is read when it is out.']);
+            throw ValidationException::withMessages([
+                'log' => 'The load is not pulled yet; a logger is read when it is out.',
+            ]);
         }
         try {
             $file = LoggerFile::parse($csv);
         } catch (InvalidQuantity $e) {
-            throw ValidationException::withMessages(['log' => ucfirst(trim("logger file {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.']);
+            throw ValidationException::withMessages([
+                'log' => ucfirst(trim("logger file {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
+            ]);
         }
         $load = LoadOfBake::from($bake);
-        $columns = array_map(fn (LoggerColumn $column): array => ['name' => $column->name, 'in' => $this->sitsIn($column->name, $load), 'points' => $this->thinned($column->points)], $file->columns);
+        $columns = array_map(
+            fn (LoggerColumn $column): array => [
+                'name' => $column->name,
+                'in' => $this->sitsIn($column->name, $load),
+                'points' => $this->thinned($column->points),
+            ],
+            $file->columns,
+        );
         if (array_filter($columns, fn (array $column): bool => $column['in'] !== null) === []) {
-            throw ValidationException::withMessages(['log' => 'No column is named after the air or a part of this load; name them air, '.implode(', ', array_map(fn ($hung): string => $hung->item->name, $load->hung)).'.']);
+            throw ValidationException::withMessages([
+                'log' => 'No column is named after the air or a part of this load; name them air, '.
+                    implode(', ', array_map(fn ($hung): string => $hung->item->name, $load->hung)).
+                    '.',
+            ]);
         }
 
-        return BakeLog::query()->create(['bake_id' => $bake->id, 'name' => mb_substr(basename($name), 0, 120), 'columns' => $columns, 'begins_min' => $beginsMin, 'user_id' => $by->id, 'at' => ShopClock::now()]);
+        return OvenLog::query()->create([
+            'oven_load_id' => $bake->id,
+            'name' => mb_substr(basename($name), 0, 120),
+            'columns' => $columns,
+            'begins_min' => $beginsMin,
+            'user_id' => $by->id,
+            'at' => ShopClock::now(),
+        ]);
     }
 
     private function sitsIn(string $column, LoadOfBake $load): ?string
     {
-        $plain = fn (string $name): string => trim((string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)));
+        $plain = fn (string $name): string => trim(
+            (string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)),
+        );
         if (in_array($plain($column), self::AIR, true)) {
             return 'air';
         }
@@ -65,6 +89,12 @@ final class KeepLog
     {
         $step = (int) max(1, ceil(count($points) / self::MOST_POINTS));
 
-        return array_values(array_filter($points, fn (int $n): bool => $n % $step === 0 || $n === count($points) - 1, ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter(
+                $points,
+                fn (int $n): bool => $n % $step === 0 || $n === count($points) - 1,
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 }

@@ -12,9 +12,9 @@ use Aenum\Core\Heat\OvenFit;
 use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Cure\LoadOfBake;
-use App\Models\Bake;
-use App\Models\BakeLog;
 use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\OvenLog;
 
 /** What the loggers say: of one bake, each part judged by its own curve; of an oven, its figures. */
 final class LoggedBake
@@ -25,18 +25,28 @@ final class LoggedBake
     /** Readings of a curve that go into a fit. */
     private const SAMPLES = 40;
 
-    /** @return list<array{log: BakeLog, lines: list<array{name: string, judged: ?Judgement, state: ?string}>}> */
-    public static function judged(Bake $bake): array
+    /** @return list<array{log: OvenLog, lines: list<array{name: string, judged: ?Judgement, state: ?string}>}> */
+    public static function judged(OvenLoad $bake): array
     {
         $load = LoadOfBake::from($bake);
 
-        return array_values(array_map(fn (BakeLog $log): array => ['log' => $log, 'lines' => array_map(fn (array $column): array => self::line($column, $load), $log->columns)], self::logs()->where('bake_id', $bake->id)->get()->all()));
+        return array_values(
+            array_map(
+                fn (OvenLog $log): array => [
+                    'log' => $log,
+                    'lines' => array_map(fn (array $column): array => self::line($column, $load), $log->columns),
+                ],
+                self::logs()->where('oven_load_id', $bake->id)->get()->all(),
+            ),
+        );
     }
 
     /** The oven's figures as its logged bakes have them; null where none was logged, or too little. */
     public static function fit(Oven $oven): ?OvenFit
     {
-        $logs = self::logs()->with('bake')->whereHas('bake', fn ($bake) => $bake->where('oven_id', $oven->id));
+        $logs = self::logs()
+            ->with('ovenLoad')
+            ->whereHas('ovenLoad', fn ($bake) => $bake->where('oven_id', $oven->id));
         $logs->orderByDesc('id')->limit(self::RUNS);
         $runs = array_values(array_filter(array_map(self::run(...), $logs->get()->all())));
         try {
@@ -46,10 +56,10 @@ final class LoggedBake
         }
     }
 
-    /** @return \Illuminate\Database\Eloquent\Builder<BakeLog> */
+    /** @return \Illuminate\Database\Eloquent\Builder<OvenLog> */
     private static function logs(): \Illuminate\Database\Eloquent\Builder
     {
-        $logs = BakeLog::query();
+        $logs = OvenLog::query();
         $logs->whereNull('withdrawn_at');
 
         return $logs;
@@ -63,35 +73,57 @@ final class LoggedBake
     {
         $item = $column['in'] === null || $column['in'] === 'air' ? null : $load->position($column['in']);
         if ($item === null) {
-            return ['name' => $column['name'], 'judged' => null, 'state' => $column['in'] === 'air' ? 'the air' : 'not known: name the column as the part'];
+            return [
+                'name' => $column['name'],
+                'judged' => null,
+                'state' => $column['in'] === 'air' ? 'the air' : 'not known: name the column as the part',
+            ];
         }
-        $curve = new LoggerColumn($column['name'], array_map(fn (array $p): array => [(float) $p[0], (float) $p[1]], $column['points']));
+        $curve = new LoggerColumn(
+            $column['name'],
+            array_map(fn (array $p): array => [(float) $p[0], (float) $p[1]], $column['points']),
+        );
         $meter = (new CureMeter($load->hung[$item]->aim->sheet))->along($curve->course());
         $judged = Judgement::of($meter, $meter);
 
-        return ['name' => $column['name'], 'judged' => $judged, 'state' => $judged->state(ClockWay::Window)->label()];
+        return [
+            'name' => $column['name'],
+            'judged' => $judged,
+            'state' => $judged->state(ClockWay::Window)->label(),
+        ];
     }
 
-    private static function run(BakeLog $log): ?LoggedRun
+    private static function run(OvenLog $log): ?LoggedRun
     {
-        $load = LoadOfBake::from($log->bake);
-        $from = $log->bake->door_open_s + 60 * $log->begins_min;
+        $load = LoadOfBake::from($log->ovenLoad);
+        $from = $log->ovenLoad->door_open_s + 60 * $log->begins_min;
         $until = 60 * $load->pullRunMinutes();
-        if ($log->bake->shut_at !== null && $log->bake->pulled_at !== null) {
-            $until = $log->bake->door_open_s + $log->bake->shut_at->diffInMilliseconds($log->bake->pulled_at) / 1000;
+        if ($log->ovenLoad->shut_at !== null && $log->ovenLoad->pulled_at !== null) {
+            $until =
+                $log->ovenLoad->door_open_s +
+                $log->ovenLoad->shut_at->diffInMilliseconds($log->ovenLoad->pulled_at) / 1000;
         }
         $samples = [];
         foreach ($log->columns as $column) {
-            $item = $column['in'] === 'air' ? LoggedRun::AIR : ($column['in'] === null ? null : $load->position($column['in']));
+            $item =
+                $column['in'] === 'air'
+                    ? LoggedRun::AIR
+                    : ($column['in'] === null
+                        ? null
+                        : $load->position($column['in']));
             $step = (int) max(1, ceil(count($column['points']) / self::SAMPLES));
             foreach ($item === null ? [] : $column['points'] as $n => [$second, $celsius]) {
                 // What is measured with the door open says nothing of the oven with the door shut.
-                if ($n % $step === 0 && $from + $second > $log->bake->door_open_s && $from + $second <= $until) {
+                if (
+                    $n % $step === 0 &&
+                    $from + $second > $log->ovenLoad->door_open_s &&
+                    $from + $second <= $until
+                ) {
                     $samples[] = [$item, $from + $second, (float) $celsius];
                 }
             }
         }
 
-        return $samples === [] ? null : new LoggedRun($load->items(), $load->conduct(), $samples);
+        return $samples === [] ? null : new LoggedRun($load->items(), $load->schedule(), $samples);
     }
 }

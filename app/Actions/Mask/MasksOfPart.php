@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Mask;
 
+use Aenum\Core\Bench\MaskHeat;
 use Aenum\Core\Mask\MaskPick;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Unit\Said;
 use App\Actions\Route\PartRoute;
 use App\Models\Fitting;
 use App\Models\Mask;
@@ -21,25 +21,34 @@ final readonly class MasksOfPart
      * @param  Collection<int, Pin>  $pins  those that are masked
      * @param  array<int, MaskPick>  $picks  by pin id
      */
-    private function __construct(public Part $part, public Collection $pins, public array $picks, public ?float $plugsSeeC, public ?float $tapeSeesC)
-    {
+    private function __construct(
+        public Part $part,
+        public Collection $pins,
+        public array $picks,
+        public MaskHeat $heat,
+    ) {
     }
 
     public static function of(Part $part, ?PartRoute $route = null): self
     {
         $part->loadMissing('pins.fittings.mask');
-        $plan = ($route ?? PartRoute::of($part))->plan();
-        $plugs = $plan->hottestAfter(StepKind::PlugMask) ?? $plan->hottestBakeC();
-        $tape = $plan->hottestAfter(StepKind::TapeMask) ?? $plan->hottestBakeC();
+        $heat = MaskHeat::of(($route ?? PartRoute::of($part))->plan());
         $shelf = Mask::shelf();
         $pins = $part->pins->filter(fn (Pin $pin): bool => $pin->kind->isMasked())->values();
         $picks = [];
         foreach ($pins as $pin) {
-            $early = in_array($pin->kind, [PinKind::Thread, PinKind::Bore], true);
-            $picks[$pin->id] = MaskPick::for($pin->kind, $pin->size_mm, $pin->is_stud, $pin->places, $part->count, $early ? $plugs : $tape, $shelf);
+            $picks[$pin->id] = MaskPick::for(
+                $pin->kind,
+                $pin->size_mm,
+                $pin->is_stud,
+                $pin->places,
+                $part->count,
+                $heat->at($pin->kind),
+                $shelf,
+            );
         }
 
-        return new self($part, $pins, $picks, $plugs, $tape);
+        return new self($part, $pins, $picks, $heat);
     }
 
     /** Masks all pieces need at a pin. */
@@ -63,10 +72,10 @@ final readonly class MasksOfPart
         return array_sum(array_map(fn (MaskPick $pick): float => $pick->tapeM, $this->picks));
     }
 
-    /** @return list<string> what is to be cut */
+    /** @return list<Said> what is to be cut */
     public function cutList(): array
     {
-        return array_values(array_filter(array_map(fn (MaskPick $pick): ?string => $pick->cut, $this->picks)));
+        return array_values(array_filter(array_map(fn (MaskPick $pick): ?Said => $pick->cut, $this->picks)));
     }
 
     /**
@@ -80,11 +89,14 @@ final readonly class MasksOfPart
         foreach ($part->pins as $pin) {
             foreach ($pin->fittings as $fitting) {
                 if (! $fitting->isOff()) {
-                    $open[] = "{$part->name}, pin {$pin->number} ({$pin->kind->label()}): {$fitting->fitted} masks on, ".($fitting->removed === null ? 'none counted off yet.' : "{$fitting->removed} counted off.");
+                    $open[] =
+                        "{$part->name}, pin {$pin->number} ({$pin->kind->label()}): {$fitting->fitted} masks on, ".
+                        ($fitting->removed === null ? 'none counted off yet.' : "{$fitting->removed} counted off.");
                 }
             }
             if ($pin->must_stay_bare && $pin->bare_signed_by === null) {
-                $open[] = "{$part->name}, pin {$pin->number} ({$pin->kind->label()}) must be bare metal, and nobody has signed that it is.";
+                $open[] = "{$part->name}, pin {$pin->number} ({$pin->kind->label()}) must be bare metal, and nobody "
+                    .'has signed that it is.';
             }
         }
 

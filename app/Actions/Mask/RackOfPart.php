@@ -5,83 +5,69 @@ declare(strict_types=1);
 namespace App\Actions\Mask;
 
 use Aenum\Core\Hang\Rack;
+use Aenum\Core\Hang\RackSetting;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
 use App\Actions\Intake\PartShapes;
 use App\Actions\Route\PartRoute;
 use App\Models\Part;
+use App\Models\Rack as StoredRack;
+use Illuminate\Support\Facades\DB;
 
-/** How a part hangs: as it was set, or a usual rack for its size. */
+/** How a part hangs: as it was set, or a usual rack for its size; and what the book says of it. */
 final readonly class RackOfPart
 {
-    /** More than this is for two people or a hoist, kg. House limit. */
-    public const LIFT_KG = 25.0;
-
-    private const USUAL_GAP_MM = 120.0;
-
-    /** @param  array<string, mixed>  $set */
-    private function __construct(public array $set, public Rack $rack, public bool $guessed)
+    /** @param  list<Finding>  $findings */
+    private function __construct(public Rack $rack, public bool $guessed, public array $findings)
     {
     }
 
     public static function of(Part $part, ?PartRoute $route = null): self
     {
-        $set = $part->hang ?? self::usual($part);
+        $route ??= PartRoute::of($part);
+        $rack = $route->facts->rack ?? Rack::of(self::usual($part, $route), $part->mass_kg);
+        $facts = new JobFacts(...['rack' => $rack] + get_object_vars($route->facts));
 
-        return new self($set, self::rack($route ?? PartRoute::of($part), $part, $set), $part->hang === null);
+        return new self(
+            $rack,
+            $route->facts->rack === null,
+            RuleBook::judge(new Plan($facts, $route->steps), Moment::MaskAndHang),
+        );
     }
 
-    /** @param  array<string, mixed>  $set */
-    public static function save(Part $part, array $set): void
+    /** @return array<string, array{string, float}> field => what it is, and its mm */
+    public function lengths(): array
     {
-        $part->update(['hang' => $set, 'view_factor' => round(self::rack(PartRoute::of($part), $part, $set)->viewFactor, 3)]);
+        $set = $this->rack->set;
+
+        return [
+            'pitch' => ['Pitch', $set->pitchMm],
+            'drop' => ['Row to row', $set->dropMm],
+            'along' => ['Along the rail', $set->boxMm[0]],
+            'up' => ['Up', $set->boxMm[1]],
+            'deep' => ['Deep', $set->boxMm[2]],
+        ];
     }
 
-    /** @param  array<string, mixed>  $set */
-    private static function rack(PartRoute $route, Part $part, array $set): Rack
+    public static function save(Part $part, RackSetting $set): void
     {
-        $equipment = $route->facts->equipment;
-
-        return Rack::of($set['box_mm'], $part->mass_kg, $set['across'], $set['rows'], $set['pitch_mm'], $set['drop_mm'], $set['hooks'], ['hook_kg' => $equipment->hookKg, 'rail_kg' => $equipment->railKg, 'oven_mm' => $equipment->ovenMm, 'lift_kg' => self::LIFT_KG]);
+        DB::transaction(function () use ($part, $set): void {
+            StoredRack::query()->updateOrCreate(['part_id' => $part->id], StoredRack::columns($set));
+            $part->update(['view_factor' => round(Rack::of($set, $part->mass_kg)->viewFactor, 3)]);
+        });
+        $part->unsetRelation('rack');
     }
 
-    /** @return array<string, mixed> */
-    private static function usual(Part $part): array
+    private static function usual(Part $part, PartRoute $route): RackSetting
     {
-        $built = PartShapes::of($part);
-        $box = $part->facts['box_mm'] ?? $part->mesh['box_mm'] ?? null;
-        foreach ($built->pieces as $piece) {
+        $box = $route->facts->part->boxMm;
+        foreach (PartShapes::of($part)->pieces as $piece) {
             $box ??= $piece['shape']->extent->boxMm;
         }
-        if ($box === null) {
-            // A cube-ish casting of its mass in twice its metal's volume: something to draw until it is measured.
-            $side = 1000 * (8 * $part->mass_kg / ($part->metalKind()->densityKgPerM3 ?? 7850)) ** (1 / 3);
-            $box = [$side, $side, $side];
-        }
-        sort($box);
-        [$deep, $along, $up] = array_map(floatval(...), $box);
-        $across = max(1, min($part->count, (int) floor((1600 + self::USUAL_GAP_MM) / ($along + self::USUAL_GAP_MM))));
 
-        return ['across' => $across, 'rows' => 1, 'hooks' => 1, 'pitch_mm' => $along + self::USUAL_GAP_MM, 'drop_mm' => $up + self::USUAL_GAP_MM, 'box_mm' => [$along, $up, $deep], 'jigged' => $part->mass_kg > self::LIFT_KG, 'drain' => null];
-    }
-
-    /**
-     * The rack as seen from the aisle, in a box of 420 by 250: parts, hooks and the bar they hang from.
-     *
-     * @return array{scale: float, bar: float, parts: list<array{x: float, y: float, width: float, height: float, hook: float}>}
-     */
-    public function picture(): array
-    {
-        $rack = $this->rack;
-        [$along, $up] = $this->set['box_mm'];
-        $scale = min(380 / max(1, $rack->lengthMm), 180 / max(1, $rack->heightMm));
-        $left = (420 - $rack->lengthMm * $scale) / 2;
-        $parts = [];
-        for ($row = 0; $row < $rack->rows; $row++) {
-            for ($n = 0; $n < $rack->across; $n++) {
-                $y = 42 + $row * $rack->dropMm * $scale;
-                $parts[] = ['x' => round($left + $n * $rack->pitchMm * $scale, 1), 'y' => round($y, 1), 'width' => round(max(1, $along * $scale), 1), 'height' => round(max(1, $up * $scale), 1), 'hook' => round($row === 0 ? 18 : $y - ($rack->dropMm - $up) * $scale, 1)];
-            }
-        }
-
-        return ['scale' => $scale, 'bar' => round($left - 16, 1), 'parts' => $parts];
+        return RackSetting::usual($box, $part->mass_kg, $part->metalKind()->densityKgPerM3, $part->count);
     }
 }

@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Keeps a photo of a part: decoded, turned upright, made smaller and written anew, so that nothing but the picture is left of it. */
+/**
+ * Keeps a photo of a part: decoded, turned upright, made smaller and written anew, so that nothing but the picture is
+ * left of it.
+ */
 final class KeepPicture
 {
     public const LARGEST_BYTES = 15 * 1024 * 1024;
@@ -30,15 +33,29 @@ final class KeepPicture
     /** @throws ValidationException naming what is wrong with the file */
     public function __invoke(Part $part, UploadedFile $file, User $by): Picture
     {
-        $this->allow($part->pictures()->count() < self::MOST, 'There are '.self::MOST.' photos of this part already; take one away first.');
-        $this->allow($file->isValid() && $file->getSize() <= self::LARGEST_BYTES, 'Photo did not arrive whole or is too large; allowed: JPEG, PNG or WebP up to 15 MB.');
+        $this->allow(
+            $part->pictures()->count() < self::MOST,
+            'There are '.self::MOST.' photos of this part already; take one away first.',
+        );
+        $this->allow(
+            $file->isValid() && $file->getSize() <= self::LARGEST_BYTES,
+            'Photo did not arrive whole or is too large; allowed: JPEG, PNG or WebP up to 15 MB.',
+        );
         $path = $file->getPathname();
         $size = @getimagesize($path);
-        $this->allow($size !== false && in_array($size[2], self::KINDS, true), 'Photo is not a picture we read; allowed: JPEG, PNG or WebP up to 15 MB.');
-        $this->allow($size !== false && $size[0] > 0 && $size[1] > 0 && $size[0] * $size[1] <= self::MOST_PIXELS, 'Photo has too many pixels; allowed: up to 60 million.');
+        $this->allow(
+            $size !== false && in_array($size[2], self::KINDS, true),
+            'Photo is not a picture we read; allowed: JPEG, PNG or WebP up to 15 MB.',
+        );
+        $this->allow(
+            $size !== false && $size[0] > 0 && $size[1] > 0 && $size[0] * $size[1] <= self::MOST_PIXELS,
+            'Photo has too many pixels; allowed: up to 60 million.',
+        );
         $image = @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
-            throw ValidationException::withMessages(['photo' => 'Photo is damaged and cannot be read; take it again.']);
+            throw ValidationException::withMessages([
+                'photo' => 'Photo is damaged and cannot be read; take it again.',
+            ]);
         }
         $image = $this->upright($this->smaller($image), $path, $size[2] ?? 0);
         $name = "pictures/{$part->id}/".Str::uuid().'.jpg';
@@ -46,7 +63,14 @@ final class KeepPicture
         imagejpeg($image, null, 84);
         Storage::disk('local')->put($name, (string) ob_get_clean());
 
-        return Picture::query()->create(['part_id' => $part->id, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'user_id' => $by->id, 'at' => ShopClock::now()]);
+        return Picture::query()->create([
+            'part_id' => $part->id,
+            'file' => $name,
+            'width' => imagesx($image),
+            'height' => imagesy($image),
+            'user_id' => $by->id,
+            'at' => ShopClock::now(),
+        ]);
     }
 
     private function allow(bool $fine, string $wrong): void
@@ -61,7 +85,10 @@ final class KeepPicture
     {
         $told = $kind === IMAGETYPE_JPEG ? @exif_read_data($path) : false;
         $turn = match ($told === false ? 1 : (int) ($told['Orientation'] ?? 1)) {
-            3, 4 => 180, 5, 6 => 270, 7, 8 => 90, default => 0,
+            3, 4 => 180,
+            5, 6 => 270,
+            7, 8 => 90,
+            default => 0,
         };
 
         return $turn === 0 ? $image : (imagerotate($image, $turn, 0) ?: $image);

@@ -26,11 +26,20 @@ final class PlacePin
         return DB::transaction(function () use ($part, $pin, $by): Pin {
             Part::query()->whereKey($part->id)->lockForUpdate()->firstOrFail();
             if ($part->pins()->count() >= self::MOST) {
-                throw ValidationException::withMessages(['kind' => 'There are '.self::MOST.' pins on this part already; take one out first.']);
+                throw ValidationException::withMessages([
+                    'kind' => 'There are '.self::MOST.' pins on this part already; take one out first.',
+                ]);
             }
             $last = (int) Pin::query()->where('part_id', $part->id)->max('number');
 
-            return Pin::query()->create($pin + ['part_id' => $part->id, 'number' => $last + 1, 'user_id' => $by->id, 'at' => ShopClock::now()]);
+            return Pin::query()->create(
+                $pin + [
+                    'part_id' => $part->id,
+                    'number' => $last + 1,
+                    'user_id' => $by->id,
+                    'at' => ShopClock::now(),
+                ],
+            );
         });
     }
 }

@@ -27,9 +27,18 @@ final class PlayPot
     public function start(Exercise $exercise, User $by): PracticeRun
     {
         return DB::transaction(function () use ($exercise, $by): PracticeRun {
-            PracticeRun::query()->where('user_id', $by->id)->where('exercise', $exercise->key)->whereNull('ended_at')->update(['ended_at' => ShopClock::now()->format('Y-m-d H:i:s.v')]);
+            PracticeRun::query()
+                ->where('user_id', $by->id)
+                ->where('exercise', $exercise->key)
+                ->whereNull('ended_at')
+                ->update(['ended_at' => ShopClock::now()->format('Y-m-d H:i:s.v')]);
 
-            return PracticeRun::query()->create(['user_id' => $by->id, 'exercise' => $exercise->key, 'moves' => [], 'started_at' => ShopClock::now()]);
+            return PracticeRun::query()->create([
+                'user_id' => $by->id,
+                'exercise' => $exercise->key,
+                'moves' => [],
+                'started_at' => ShopClock::now(),
+            ]);
         });
     }
 
@@ -38,25 +47,47 @@ final class PlayPot
     {
         DB::transaction(function () use ($exercise, $by, $move): void {
             $last = PracticeRun::lastOf($by, $exercise->key);
-            $run = PracticeRun::held($last === null || $last->ended_at !== null ? $this->start($exercise, $by)->id : $last->id);
+            $run = PracticeRun::held(
+                $last === null || $last->ended_at !== null ? $this->start($exercise, $by)->id : $last->id,
+            );
             if (count($run->moves) >= self::MOST_MOVES) {
-                throw ValidationException::withMessages(['move' => 'That is '.self::MOST_MOVES.' moves; begin again.']);
+                throw ValidationException::withMessages([
+                    'move' => 'That is '.self::MOST_MOVES.' moves; begin again.',
+                ]);
             }
             $moves = [...$run->moves, $move->value];
             $played = array_map(Move::from(...), $moves);
             [$pot] = $exercise->play($played);
             $reached = $exercise->reached($pot);
-            $run->update(['moves' => $moves] + ($reached ? ['score' => $exercise->score($played), 'ended_at' => ShopClock::now()] : []));
+            $run->update(
+                ['moves' => $moves] +
+                    ($reached ? ['score' => $exercise->score($played), 'ended_at' => ShopClock::now()] : []),
+            );
         });
     }
 
-    /** @return array{pot: Pot, flow: Flow, moves: list<Move>, hazards: list<list<Hazard>>, score: ?int, best: int, over: bool} what lies on the practice table */
+    /**
+     * What lies on the practice table.
+     *
+     * @return array{
+     *     pot: Pot, flow: Flow, moves: list<Move>, hazards: list<list<Hazard>>,
+     *     score: ?int, best: int, over: bool,
+     * }
+     */
     public static function table(Exercise $exercise, ?PracticeRun $run): array
     {
         $moves = array_map(Move::from(...), $run->moves ?? []);
         [$pot, $hazards] = $exercise->play($moves);
 
-        return ['pot' => $pot, 'flow' => $pot->flow(), 'moves' => $moves, 'hazards' => $hazards, 'score' => $run?->score, 'best' => count(self::shortest($exercise)), 'over' => $run?->score !== null];
+        return [
+            'pot' => $pot,
+            'flow' => $pot->flow(),
+            'moves' => $moves,
+            'hazards' => $hazards,
+            'score' => $run?->score,
+            'best' => count(self::shortest($exercise)),
+            'over' => $run?->score !== null,
+        ];
     }
 
     /** @return array<string, array{exercise: Exercise, moves: list<Move>}> */
@@ -78,7 +109,10 @@ final class PlayPot
      */
     private static function shortest(Exercise $exercise): array
     {
-        $found = Cache::rememberForever("pot-way-{$exercise->key}-".md5($exercise->start->key()), fn (): array => array_map(fn (Move $move): string => $move->value, $exercise->shortest()));
+        $found = Cache::rememberForever(
+            "pot-way-{$exercise->key}-".md5($exercise->start->key()),
+            fn (): array => array_map(fn (Move $move): string => $move->value, $exercise->shortest()),
+        );
 
         return array_map(Move::from(...), $found);
     }

@@ -4,25 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
-use Aenum\Core\Blast\DewPoint;
-use Aenum\Core\Hang\Ground;
-use Aenum\Core\Route\Station;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Job\Floor;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Word\Station;
+use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Log\PartFloor;
 use App\Actions\Route\PartRoute;
-use App\Models\BakeOutItem;
 use App\Models\BenchClock;
-use App\Models\Entry;
 use App\Models\Job;
+use App\Models\OvenLoadItem;
+use App\Models\Part;
 use App\Support\ShopClock;
+use App\Support\Units;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
-/** What keeps a job where it hangs: rules that hold, steel bare too long, a bad ground, a dwell that runs, damp air. */
+/** What keeps a job where it hangs: what the book says at this moment, a load it is in, a dwell that runs. */
 final class MayGoOn
 {
-    /** Air written down longer ago says nothing about now. */
-    private const AIR_HOURS = 12;
-
     /**
      * @param  string|null  $why  what was written beside the signature
      *
@@ -31,89 +33,102 @@ final class MayGoOn
     public static function orRefuse(Job $job, Station $from, Station $to, ?string $why): void
     {
         $silent = trim((string) $why) === '';
+        $parts = $job->parts()->get();
         if ($from === Station::Intake) {
-            self::rulesThatHold($job);
+            self::atTheCounter($parts);
         }
-        if ($to->value >= Station::Coat->value) {
-            self::bareTooLong($job);
+        if (! Station::Coat->isAfter($to)) {
+            self::beforePowder($parts, $to, $silent);
         }
-        if ($to === Station::Coat) {
-            self::badGround($job);
-            $silent ? self::dampAir() : null;
-        }
-        if ($from === Station::BakeOut) {
-            self::inTheOven($job);
-        }
+        self::inTheOven($job);
         if ($silent) {
             self::unfinished($job);
         }
     }
 
-    /** Stop rules hold a job at Intake; sign rules hold it until a name is under them. */
-    private static function rulesThatHold(Job $job): void
+    /**
+     * Stop rules hold a job at Intake; sign rules hold it until a name is under them.
+     *
+     * @param  Collection<int, Part>  $parts
+     */
+    private static function atTheCounter(Collection $parts): void
     {
-        $why = [];
-        foreach ($job->parts()->get() as $part) {
-            foreach (PartRoute::of($part)->holding() as $finding) {
-                $why[] = ucfirst($finding->evidence).': '.($finding->rule->severity() === Severity::Stop ? 'stop. ' : 'needs a name under it. ').$finding->rule->wayOut();
-            }
-        }
+        $units = Units::current();
+        $why = $parts
+            ->flatMap(
+                fn (Part $part): array => array_map(
+                    fn (Finding $finding): string => sprintf(
+                        '%s %s %s',
+                        $units->said($finding->evidence->asSentence()),
+                        $finding->isStop() ? 'Stop.' : 'It needs a name under it.',
+                        $units->said($finding->rule->wayOut),
+                    ),
+                    PartRoute::of($part)->holding(),
+                ),
+            )
+            ->all();
         if ($why !== []) {
             throw ValidationException::withMessages(['route' => $why]);
         }
     }
 
-    /** Steel past its time bare gets no powder: it goes back for a sweep. */
-    private static function bareTooLong(Job $job): void
+    /**
+     * Nothing is sprayed on steel past its time bare, without earth or with acid's hydrogen in it, or, unless somebody
+     * writes why, in damp air. Where it goes past Coat only what cannot be undone by then is asked.
+     *
+     * @param  Collection<int, Part>  $parts
+     */
+    private static function beforePowder(Collection $parts, Station $to, bool $silent): void
     {
-        $over = BareSteelWatch::overrun($job);
-        if ($over !== null) {
-            throw ValidationException::withMessages(['clock' => "{$over->part->name} has stood bare past its time; flash rust is under the film then. Send it back for a sweep-blast."]);
-        }
-    }
-
-    /** Over 1 MΩ to earth nothing is sprayed. */
-    private static function badGround(Job $job): void
-    {
-        foreach ($job->parts()->get() as $part) {
-            $lines = Entry::of('ground');
-            $lines->where('part_id', $part->id)->orderByDesc('id');
-            $measured = $lines->first();
-            if ($measured !== null && ! Ground::judge((float) $measured->figures['ohm'])['ok']) {
-                throw ValidationException::withMessages(['ground' => "{$part->name}: ".Ground::judge((float) $measured->figures['ohm'])['says']]);
+        $air = $to === Station::Coat ? Air::now() : null;
+        foreach ($parts as $part) {
+            $floor = new Floor(
+                $air?->celsius,
+                $air?->humidityPct,
+                BareSteelWatch::usedOf($part),
+                sinceAcidMin: PartFloor::of($part)->sinceAcidMin,
+            );
+            foreach (RuleBook::holding(PartRoute::of($part)->plan()->on($floor), Moment::Coat) as $finding) {
+                self::refuse($part, $finding, $silent);
             }
         }
     }
 
-    /** Too near the dew point nothing is sprayed in silence. */
-    private static function dampAir(): void
+    private static function refuse(Part $part, Finding $finding, bool $silent): void
     {
-        $air = BareSteelWatch::latestAir();
-        if ($air === null || $air->at->diffInHours(ShopClock::now()) > self::AIR_HOURS) {
-            return;
+        $units = Units::current();
+        if ($finding->isStop()) {
+            $why = "{$part->name}: ".$units->said($finding->words());
+            throw ValidationException::withMessages([$finding->rule->key => $why]);
         }
-        [$celsius, $humidity] = [(float) $air->figures['air_c'], max(1.0, (float) $air->figures['rh_pct'])];
-        if (! DewPoint::mayWork($celsius, $celsius, $humidity)) {
-            throw ValidationException::withMessages(['note' => sprintf('Note is empty; metal as warm as the air is within 3 K of the dew point (%.0f %% humidity), so write why it is coated all the same, or wait.', $humidity)]);
+        if ($silent) {
+            $says = $units->said($finding->evidence);
+            $why = "Note is empty; {$says}, so write why it goes on all the same, or wait.";
+            throw ValidationException::withMessages(['note' => $why]);
         }
     }
 
     /** Nothing leaves a running oven. */
     private static function inTheOven(Job $job): void
     {
-        $inside = BakeOutItem::query()->whereHas('bakeOut', fn ($load) => $load->where('status', 'running'));
+        $inside = OvenLoadItem::query()->whereHas('ovenLoad', fn ($load) => $load->where('status', 'running'));
         if ($inside->whereIn('part_id', $job->parts()->pluck('id'))->exists()) {
-            throw ValidationException::withMessages(['bake_out' => "Job {$job->number} is in the oven; pull the bake-out first."]);
+            $why = "Job {$job->number} is in the oven; pull that load first.";
+            throw ValidationException::withMessages(['load' => $why]);
         }
     }
 
     /** A dwell or a wait that still runs is not walked away from in silence. */
     private static function unfinished(Job $job): void
     {
-        $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereIn('part_id', $job->parts()->pluck('id'))->whereNull('done_at');
-        $last = $clocks->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))->orderByDesc('due_at')->first();
+        $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereNull('done_at');
+        $clocks->whereIn('part_id', $job->parts()->pluck('id'));
+        $clocks->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))->orderByDesc('due_at');
+        $last = $clocks->first();
         if ($last !== null) {
-            throw ValidationException::withMessages(['note' => "Note is empty; {$last->label} runs until ".ShopClock::time($last->due_at).', so write why it moves on.']);
+            $until = ShopClock::time($last->due_at);
+            $why = "Note is empty; {$last->label} runs until {$until}, so write why it moves on.";
+            throw ValidationException::withMessages(['note' => $why]);
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\RunClock;
 use App\Models\Job;
@@ -28,26 +28,34 @@ final class MoveJob
      *
      * @throws ValidationException
      */
-    public function send(Job $job, User $by, Station $to, ?string $note, Station $seenAt, ?string $because = null): void
-    {
+    public function send(
+        Job $job,
+        User $by,
+        Station $to,
+        ?string $note,
+        Station $seenAt,
+        ?string $because = null,
+    ): void {
         DB::transaction(function () use ($job, $by, $to, $note, $seenAt, $because): void {
             $held = $this->held($job, $seenAt);
             if ($to === $seenAt) {
                 throw ValidationException::withMessages(['to' => "The job already hangs at {$to->label()}."]);
             }
-            if ($to->value < $seenAt->value && ($note === null || trim($note) === '')) {
-                throw ValidationException::withMessages(['note' => 'Note is empty; sending a job back needs a reason in a few words.']);
+            if ($seenAt->isAfter($to) && ($note === null || trim($note) === '')) {
+                throw ValidationException::withMessages([
+                    'note' => 'Note is empty; sending a job back needs a reason in a few words.',
+                ]);
             }
-            if ($to->value > $seenAt->value) {
+            if ($to->isAfter($seenAt)) {
                 MayGoOn::orRefuse($held, $seenAt, $to, $note ?? $because);
             }
             foreach ($held->parts()->get() as $part) {
-                (new RunClock)->stopAll($part, $by);
+                (new RunClock())->stopAll($part, $by);
             }
             if ($to === Station::Cure) {
-                (new BareSteelWatch)->powderOn($held, $by);
+                (new BareSteelWatch())->powderOn($held, $by);
             }
-            $this->write($held, $by, $to->value > $seenAt->value ? 'sent_on' : 'sent_back', $to, $note);
+            $this->write($held, $by, $to->isAfter($seenAt) ? 'sent_on' : 'sent_back', $to, $note);
             $held->update(['station' => $to]);
         });
     }
@@ -81,10 +89,15 @@ final class MoveJob
     {
         $held = Job::held($job->id);
         if (! $held->isOpen()) {
-            throw ValidationException::withMessages(['station' => "Job {$held->number} is closed; its history cannot be added to."]);
+            throw ValidationException::withMessages([
+                'station' => "Job {$held->number} is closed; its history cannot be added to.",
+            ]);
         }
         if ($held->station !== $seenAt) {
-            throw ValidationException::withMessages(['station' => "Job {$held->number} was moved to {$held->station->label()} meanwhile; look again before you sign."]);
+            throw ValidationException::withMessages([
+                'station' => "Job {$held->number} was moved to {$held->station->label()} meanwhile; look again "
+                    .'before you sign.',
+            ]);
         }
 
         return $held;
@@ -93,8 +106,13 @@ final class MoveJob
     private function write(Job $job, User $by, string $kind, Station $to, ?string $note): void
     {
         Move::query()->create([
-            'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $kind, 'from_station' => $job->station, 'to_station' => $to,
-            'note' => $note === null || trim($note) === '' ? null : trim($note), 'at' => ShopClock::now(),
+            'job_id' => $job->id,
+            'user_id' => $by->id,
+            'kind' => $kind,
+            'from_station' => $job->station,
+            'to_station' => $to,
+            'note' => $note === null || trim($note) === '' ? null : trim($note),
+            'at' => ShopClock::now(),
         ]);
     }
 }

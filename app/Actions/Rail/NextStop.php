@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Rail;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\Station;
 use App\Models\Coat;
 use App\Models\Job;
 
@@ -24,9 +24,18 @@ final class NextStop
         $next = $open->first();
 
         return match (true) {
-            ! $job->isOpen() || $job->station !== Station::Cure => ['to' => null, 'why' => $job->isOpen() ? "hangs at {$job->station->label()}." : "{$job->status}."],
-            $next === null => ['to' => Station::Inspect, 'why' => 'every coat is done; inspect it when it is cool.'],
-            $next->position > 1 => ['to' => Station::Coat, 'why' => "next is the {$next->role} on {$next->part->name}."],
+            ! $job->isOpen() || $job->station !== Station::Cure => [
+                'to' => null,
+                'why' => $job->isOpen() ? "hangs at {$job->station->label()}." : "{$job->status}.",
+            ],
+            $next === null => [
+                'to' => Station::Inspect,
+                'why' => 'every coat is done; inspect it when it is cool.',
+            ],
+            $next->position > 1 => [
+                'to' => Station::Coat,
+                'why' => "next is the {$next->role} on {$next->part->name}.",
+            ],
             default => ['to' => null, 'why' => "{$next->part->name} still waits for the oven."],
         };
     }

@@ -4,25 +4,30 @@ declare(strict_types=1);
 
 namespace App\Actions\Route;
 
-use Aenum\Core\Route\Step;
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Route\RoutePlanner;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\StepKind;
 use App\Models\Part;
 use App\Models\Signature;
 use App\Models\User;
 use App\Support\ShopClock;
+use App\Support\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Reorders, adds and drops steps, and takes signatures under rules. */
 final class ChangeRoute
 {
-    /** Two coats, and the converter's day. */
-    private const CONVERTER_MIN = 1480.0;
-
-    private const USUAL = ['bake_out' => [210.0, 45.0], 'relief_bake' => [200.0, 240.0], 'dry_off' => [120.0, 20.0], 'bake' => [200.0, 10.0]];
-
-    /** @param  string  $how up, down, drop, add or anew */
+    /**
+     * @param  string  $how up, down, drop, add or anew
+     *
+     * @throws ValidationException where the step is not there any more, or none is picked
+     */
     public function __invoke(Part $part, string $how, ?int $at, ?StepKind $kind): void
     {
         $steps = PartRoute::of($part)->steps;
@@ -33,32 +38,80 @@ final class ChangeRoute
         if ($how === 'add' && $kind === null) {
             throw ValidationException::withMessages(['kind' => 'Step to add is not picked.']);
         }
-        $steps = match ($how) {
-            'up' => $this->swap($steps, (int) $at, max(0, (int) $at - 1)),
-            'down' => $this->swap($steps, (int) $at, min($last, (int) $at + 1)),
+        $at = (int) $at;
+        self::write($part, match ($how) {
+            'up' => $this->swap($steps, $at, max(0, $at - 1)),
+            'down' => $this->swap($steps, $at, min($last, $at + 1)),
             'drop' => array_values(array_diff_key($steps, [$at => true])),
-            'add' => [...array_slice($steps, 0, (int) $at + 1), $this->fresh($kind ?? StepKind::Degrease), ...array_slice($steps, (int) $at + 1)],
-            default => null,
-        };
-        $part->update(['route' => $steps === null ? null : array_map(fn (Step $step): array => $step->told(), $steps)]);
+            'add' => self::insert($steps, $at + 1, RoutePlanner::fresh($kind ?? StepKind::Degrease)),
+            default => [],
+        });
     }
 
-    /** @throws ValidationException where the rule did not fire, or cannot be signed away */
-    public function sign(Part $part, string $rule, string $name, User $by): Signature
+    /**
+     * Keeps a route as a person has put it; none for as it is laid out.
+     *
+     * @param  list<Step>  $steps
+     */
+    public static function write(Part $part, array $steps): void
     {
-        $waivable = $rule === 'plating-adhesion';
-        foreach (RuleBook::all() as $known) {
-            $fired = array_filter(PartRoute::of($part)->findings, fn ($finding): bool => $finding->rule->key() === $rule);
-            if ($known->key() === $rule && ($known->severity()->value === 'sign') && ($fired !== [] || $waivable)) {
-                $evidence = $fired === [] ? $known->reason() : array_values($fired)[0]->evidence.'. '.$known->reason();
+        DB::transaction(function () use ($part, $steps): void {
+            $part->steps()->delete();
+            $part->steps()->createMany(array_map(fn (Step $step, int $position): array => [
+                'position' => $position,
+                'kind' => $step->kind->value,
+                'minutes' => $step->minutes,
+                'wait_minutes' => $step->waitMinutes,
+                'why' => mb_substr(Units::current()->said($step->why), 0, 300),
+                'celsius' => $step->celsius,
+                'hold_minutes' => $step->holdMinutes,
+                'coat' => $step->coat,
+                'agent' => $step->agent?->key,
+            ], $steps, array_keys($steps)));
+        });
+        $part->unsetRelation('steps');
+    }
 
-                return DB::transaction(fn (): Signature => Signature::query()->create([
-                    'part_id' => $part->id, 'rule' => $rule, 'wording' => mb_substr(ucfirst($evidence).' '.$known->wayOut(), 0, 500), 'signed_by' => $name, 'user_id' => $by->id, 'at' => ShopClock::now(),
-                ]));
-            }
+    /**
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    public static function insert(array $steps, int $at, Step $step): array
+    {
+        return [...array_slice($steps, 0, $at), $step, ...array_slice($steps, $at)];
+    }
+
+    /**
+     * @param  list<Finding>  $atTheDoor  what came up on top of the route, as the part hangs in an oven
+     *
+     * @throws ValidationException where nothing came up under that rule, or it cannot be signed away
+     */
+    public function sign(Part $part, string $key, string $name, User $by, array $atTheDoor = []): Signature
+    {
+        $rule = RuleBook::find($key);
+        $fired = array_values(array_filter(
+            [...$atTheDoor, ...PartRoute::of($part)->findings],
+            fn (Finding $finding): bool => $finding->rule->signedUnder() === $key,
+        ))[0] ?? null;
+        if ($rule === null || $rule->severity !== Severity::Sign || $fired === null) {
+            $why = 'That cannot be signed for: it did not come up, or it is a stop.';
+            throw ValidationException::withMessages(['rule' => $why]);
         }
 
-        throw ValidationException::withMessages(['rule' => 'That cannot be signed for: it did not come up, or it is a stop.']);
+        return DB::transaction(fn (): Signature => Signature::query()->create([
+            'part_id' => $part->id,
+            'rule' => $rule->key,
+            'wording' => mb_substr(Units::current()->said(self::wording($rule, $fired)), 0, 500),
+            'signed_by' => $name,
+            'user_id' => $by->id,
+            'at' => ShopClock::now(),
+        ]));
+    }
+
+    /** What is signed: what came up, and what the rule signed under says of it. */
+    private static function wording(Rule $rule, Finding $fired): Said
+    {
+        return Said::all([$fired->evidence->asSentence(), $rule->reason, $rule->wayOut]);
     }
 
     /**
@@ -70,12 +123,5 @@ final class ChangeRoute
         [$steps[$a], $steps[$b]] = [$steps[$b], $steps[$a]];
 
         return array_values($steps);
-    }
-
-    private function fresh(StepKind $kind): Step
-    {
-        [$celsius, $hold] = self::USUAL[$kind->value] ?? [null, null];
-
-        return new Step($kind, 5, $kind === StepKind::RustConvert ? self::CONVERTER_MIN : ($hold === null ? 0 : $hold + 25), 'Added by hand.', $celsius, $hold);
     }
 }

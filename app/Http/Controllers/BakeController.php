@@ -10,9 +10,10 @@ use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\SplitBake;
 use App\Actions\Cure\Verdict;
 use App\Actions\Logger\LoggedBake;
-use App\Charts\BakeChart;
-use App\Models\Bake;
+use App\Charts\BakePicture;
+use App\Charts\OvenChart;
 use App\Models\Oven;
+use App\Models\OvenLoad;
 use App\Models\Shop;
 use App\Models\User;
 use App\Rules\Measured;
@@ -28,11 +29,18 @@ final class BakeController
 {
     public function hang(Request $request, HangLoad $hang): RedirectResponse
     {
-        $in = $request->validate([
-            'oven_id' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')],
-            'items' => ['required', 'array'],
-            'items.*.count' => ['nullable', 'integer', 'between:1,10000'],
-        ], ['items.required' => 'Nothing is picked; tick at least one part to hang.', 'items.*.count.*' => 'Pieces must be a whole number from 1.', 'oven_id.*' => 'Oven is not picked.']);
+        $in = $request->validate(
+            [
+                'oven_id' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')],
+                'items' => ['required', 'array'],
+                'items.*.count' => ['nullable', 'integer', 'between:1,10000'],
+            ],
+            [
+                'items.required' => 'Nothing is picked; tick at least one part to hang.',
+                'items.*.count.*' => 'Pieces must be a whole number from 1.',
+                'oven_id.*' => 'Oven is not picked.',
+            ],
+        );
         $counts = [];
         foreach ($in['items'] as $coat => $row) {
             if (! empty($request->input("items.{$coat}.hang")) && ($row['count'] ?? null) !== null) {
@@ -46,7 +54,7 @@ final class BakeController
         return redirect("/bakes/{$bake->id}");
     }
 
-    public function show(Bake $bake): View
+    public function show(OvenLoad $bake): View
     {
         abort_if($bake->status === 'withdrawn', 404);
 
@@ -54,57 +62,82 @@ final class BakeController
     }
 
     /** The part of the page that answers the settings, or the clock. */
-    public function board(Bake $bake): View
+    public function board(OvenLoad $bake): View
     {
         abort_if($bake->status === 'withdrawn', 404);
 
         return view('cure.board', $this->data($bake));
     }
 
-    public function adjust(Request $request, Bake $bake): View|RedirectResponse
+    public function adjust(Request $request, OvenLoad $bake): View|RedirectResponse
     {
         $max = $bake->oven->max_c;
-        $in = $request->validate([
-            'setpoint' => ['required', new Measured(Dimension::Temperature, 40, $max)],
-            'minutes' => ['required', 'numeric', 'gt:0', 'max:1440'],
-            'door_open_s' => ['required', 'numeric', 'between:0,3600'],
-            'start' => ['nullable', new Measured(Dimension::Temperature, -40, $max)],
-            'way' => ['required', Rule::in(['window', 'dose', 'timed'])],
-        ], ['minutes.*' => 'Minutes must be a number; allowed: above 0, up to 1440.', 'door_open_s.*' => 'Door open must be seconds; allowed: 0 to 3600.']);
+        $in = $request->validate(
+            [
+                'setpoint' => ['required', new Measured(Dimension::Temperature, 40, $max)],
+                'minutes' => ['required', 'numeric', 'gt:0', 'max:1440'],
+                'door_open_s' => ['required', 'numeric', 'between:0,3600'],
+                'start' => ['nullable', new Measured(Dimension::Temperature, -40, $max)],
+                'way' => ['required', Rule::in(['window', 'dose', 'timed'])],
+            ],
+            [
+                'minutes.*' => 'Minutes must be a number; allowed: above 0, up to 1440.',
+                'door_open_s.*' => 'Door open must be seconds; allowed: 0 to 3600.',
+            ],
+        );
         if (! $bake->isPlanned()) {
-            throw ValidationException::withMessages(['bake' => 'This load is baking; log a changed setpoint instead.']);
+            throw ValidationException::withMessages([
+                'load' => 'This load is baking; log a changed setpoint instead.',
+            ]);
         }
         $bake->update([
-            'setpoint_c' => Measured::read(Dimension::Temperature, $in['setpoint']), 'minutes' => (float) $in['minutes'], 'door_open_s' => (float) $in['door_open_s'],
-            'start_c' => Measured::read(Dimension::Temperature, $in['start'] ?? null), 'way' => $in['way'],
+            'setpoint_c' => Measured::read(Dimension::Temperature, $in['setpoint']),
+            'minutes' => (float) $in['minutes'],
+            'door_open_s' => (float) $in['door_open_s'],
+            'start_c' => Measured::read(Dimension::Temperature, $in['start'] ?? null),
+            'way' => $in['way'],
         ]);
 
-        return $request->hasHeader('HX-Request') ? view('cure.board', $this->data($bake)) : redirect("/bakes/{$bake->id}");
+        return $request->hasHeader('HX-Request')
+            ? view('cure.board', $this->data($bake))
+            : redirect("/bakes/{$bake->id}");
     }
 
-    public function best(Bake $bake, HangLoad $hang): RedirectResponse
+    public function best(OvenLoad $bake, HangLoad $hang): RedirectResponse
     {
         if (! $bake->isPlanned()) {
-            throw ValidationException::withMessages(['bake' => 'This load is baking already.']);
+            throw ValidationException::withMessages(['load' => 'This load is baking already.']);
         }
         $hang->setBest($bake);
 
         return redirect("/bakes/{$bake->id}")->with('said', 'Set to the shortest bake that serves the load.');
     }
 
-    public function split(Request $request, Bake $bake, SplitBake $split): RedirectResponse
+    public function split(Request $request, OvenLoad $bake, SplitBake $split): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
         $bakes = $split($bake, $user);
 
-        return redirect('/station/cure')->with('said', 'Parted into '.count($bakes).' loads; each is set to its own shortest bake.');
+        return redirect('/station/cure')->with(
+            'said',
+            'Parted into '.count($bakes).' loads; each is set to its own shortest bake.',
+        );
     }
 
     /** @return array<string, mixed> */
-    private function data(Bake $bake): array
+    private function data(OvenLoad $bake): array
     {
-        $bake->load(['results.coat.part', 'results.section', 'readings.item.coat.part', 'readings.section', 'readings.user', 'shutBy', 'pulledBy']);
+        $bake->load([
+            'results.part',
+            'results.coat',
+            'results.section',
+            'readings.item.part',
+            'readings.section',
+            'readings.user',
+            'shutBy',
+            'pulledBy',
+        ]);
         $board = BakeBoard::of($bake);
         $units = Units::current();
         $verdict = Verdict::of($board, $units);
@@ -113,10 +146,13 @@ final class BakeController
             'bake' => $bake,
             'board' => $board,
             'verdict' => $verdict,
-            'chart' => new BakeChart($board, $units),
+            'door' => $bake->isPlanned() ? $board->doorFindings() : [],
+            'chart' => new OvenChart(BakePicture::of($board, $units), $units),
             'logs' => $bake->status === 'pulled' ? LoggedBake::judged($bake) : [],
             'shop' => Shop::current(),
-            'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1 ? SplitBake::proposal($board->load) : [],
+            'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1
+                    ? SplitBake::proposal($board->load)
+                    : [],
         ];
     }
 }

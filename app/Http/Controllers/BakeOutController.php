@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Cure\BakeOut;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
 use App\Actions\BakeOut\BakeOutBoard;
-use App\Actions\BakeOut\RunBakeOut;
+use App\Actions\BakeOut\HangBakeOut;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Floor\RunOven;
+use App\Charts\BakeOutPicture;
+use App\Charts\OvenChart;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
-use App\Models\BakeOutLoad;
 use App\Models\Oven;
+use App\Models\OvenLoad;
 use App\Rules\Measured;
+use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -24,62 +31,110 @@ final class BakeOutController
 {
     use KnowsWhoAsks;
 
+    private const LATELY = 4;
+
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::BakeOut, $request);
-        $query = BakeOutLoad::query()->with(['oven', 'items.part.job']);
-        $query->whereIn('status', ['planned', 'running'])->orderBy('id');
-        $loads = $query->get();
-        $asked = (int) $request->integer('load');
-        $shown = BakeOutLoad::query()->where('status', '!=', 'withdrawn')->find($asked)
-            ?? $loads->first(fn (BakeOutLoad $load): bool => $pick->part !== null && $load->items->contains('part_id', $pick->part->id)) ?? $loads->first();
+        $open = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job']);
+        $open->whereIn('status', ['planned', 'running'])->orderBy('id');
+        $loads = $open->get();
+        $lately = OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven']);
+        $lately->where('status', 'pulled')->orderByDesc('pulled_at')->limit(self::LATELY);
+        $shown = $this->shown((int) $request->integer('load'), $loads, $pick);
+        $board = $shown === null ? null : BakeOutBoard::of($shown);
 
         return view('stations.bake-out', [
-            'pick' => $pick, 'loads' => $loads, 'board' => $shown === null ? null : BakeOutBoard::of($shown), 'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
-            'busy' => $loads->flatMap(fn (BakeOutLoad $load) => $load->items->pluck('part_id')),
-            'lately' => BakeOutLoad::query()->with(['items.part', 'oven'])->where('status', 'pulled')->orderByDesc('pulled_at')->limit(4)->get(),
+            'pick' => $pick,
+            'loads' => $loads,
+            'board' => $board,
+            'chart' => $board === null
+                    ? null
+                    : new OvenChart(BakeOutPicture::of($board, Units::current()), Units::current()),
+            'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
+            'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('part_id')),
+            'lately' => $lately->get(),
         ]);
     }
 
-    public function hang(Request $request, RunBakeOut $run): RedirectResponse
+    /** @param  Collection<int, OvenLoad>  $loads */
+    private function shown(int $asked, Collection $loads, BenchPick $pick): ?OvenLoad
     {
-        $in = $request->validate(['oven' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')], 'parts' => ['required', 'array'], 'parts.*' => ['integer']], ['parts.required' => 'Nothing is picked; tick at least one part that hangs at Bake out.', 'oven.*' => 'Oven is not picked.']);
-        $load = $run->hang(Oven::query()->findOrFail($in['oven']), array_map(intval(...), $in['parts']), $this->person($request));
+        $named = OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')->find($asked);
+        $holds = fn (OvenLoad $load): bool => $pick->part !== null &&
+            $load->items->contains('part_id', $pick->part->id);
 
-        return redirect("/station/bake-out?load={$load->id}")->with('said', 'Worked out: the soonest pull that holds everything long enough.');
+        return $named ?? ($loads->first($holds) ?? $loads->first());
     }
 
-    public function set(Request $request, BakeOutLoad $bakeOut, RunBakeOut $run): RedirectResponse
+    public function hang(Request $request, HangBakeOut $hang): RedirectResponse
     {
-        $in = $request->validate(['target' => ['required', new Measured(Dimension::Temperature, 60, 400)], 'hold' => ['required', 'numeric', 'between:1,720'], 'setpoint' => ['required', new Measured(Dimension::Temperature, 60, $bakeOut->oven->max_c)]], ['hold.*' => 'Hold is not a time; allowed: 1 to 720 min.']);
+        $in = $request->validate(
+            [
+                'oven' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')],
+                'parts' => ['required', 'array'],
+                'parts.*' => ['integer'],
+            ],
+            [
+                'parts.required' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
+                'oven.*' => 'Oven is not picked.',
+            ],
+        );
+        $load = $hang(
+            Oven::query()->findOrFail($in['oven']),
+            array_map(intval(...), $in['parts']),
+            $this->person($request),
+        );
+
+        return $this->to($load, 'Worked out: the soonest pull that holds everything long enough.');
+    }
+
+    public function set(Request $request, OvenLoad $bakeOut, HangBakeOut $hang): RedirectResponse
+    {
+        $in = $request->validate(
+            [
+                'target' => ['required', new Measured(Dimension::Temperature, 60, 400)],
+                'hold' => ['required', 'numeric', 'between:1,'.BakeOut::MOST_HOLD_MIN],
+                'setpoint' => ['required', new Measured(Dimension::Temperature, 60, $bakeOut->oven->max_c)],
+            ],
+            ['hold.*' => 'Hold is not a time; allowed: 1 to '.BakeOut::MOST_HOLD_MIN.' min.'],
+        );
         $target = (float) Measured::read(Dimension::Temperature, $in['target']);
         $setpoint = (float) Measured::read(Dimension::Temperature, $in['setpoint']);
         if ($setpoint < $target) {
-            throw ValidationException::withMessages(['setpoint' => 'Setpoint is under the part temperature asked for; allowed: at least as hot, some 15 K more to get there in time.']);
+            $why =
+                'Setpoint is under the part temperature asked for; allowed: at least as hot, a little more to get'.
+                ' there in time.';
+            throw ValidationException::withMessages(['setpoint' => $why]);
         }
-        $run->set($bakeOut, $target, (float) $in['hold'], $setpoint);
+        $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint);
 
-        return redirect("/station/bake-out?load={$bakeOut->id}")->with('said', 'Worked out anew.');
+        return $this->to($bakeOut, 'Worked out anew.');
     }
 
-    public function shut(Request $request, BakeOutLoad $bakeOut, RunBakeOut $run): RedirectResponse
+    public function shut(Request $request, OvenLoad $bakeOut, RunOven $run): RedirectResponse
     {
         $run->shut($bakeOut, $this->person($request));
 
-        return redirect("/station/bake-out?load={$bakeOut->id}")->with('said', 'The door is shut; the clock runs.');
+        return $this->to($bakeOut, 'The door is shut; the clock runs.');
     }
 
-    public function pull(Request $request, BakeOutLoad $bakeOut, RunBakeOut $run): RedirectResponse
+    public function pull(Request $request, OvenLoad $bakeOut, RunOven $run): RedirectResponse
     {
         $run->pull($bakeOut, $this->person($request));
 
-        return redirect("/station/bake-out?load={$bakeOut->id}")->with('said', 'It is out.');
+        return $this->to($bakeOut, 'It is out.');
     }
 
-    public function withdraw(BakeOutLoad $bakeOut, RunBakeOut $run): RedirectResponse
+    public function withdraw(Request $request, OvenLoad $bakeOut, RunOven $run): RedirectResponse
     {
-        $run->withdraw($bakeOut);
+        $run->withdraw($bakeOut, $this->person($request));
 
         return redirect('/station/bake-out')->with('said', 'Taken off the oven.');
+    }
+
+    private function to(OvenLoad $load, string $said): RedirectResponse
+    {
+        return redirect("/station/bake-out?load={$load->id}")->with('said', $said);
     }
 }

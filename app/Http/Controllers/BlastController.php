@@ -4,23 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aenum\Core\Blast\BlastPlan;
-use Aenum\Core\Blast\Cleanliness;
-use Aenum\Core\Blast\DewPoint;
-use Aenum\Core\Blast\MediaCatalogue;
-use Aenum\Core\Route\Station;
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Bench\BlastBench;
+use Aenum\Core\Bench\BlastSetting;
+use Aenum\Core\Bench\Cleanliness;
+use Aenum\Core\Blast\Access;
+use Aenum\Core\Blast\Media;
+use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
-use App\Actions\Blast\BlastOfPart;
 use App\Actions\Blast\MediaLog;
+use App\Actions\Blast\ShopBlast;
+use App\Actions\Log\WriteLog;
+use App\Actions\Rail\SweepAgain;
 use App\Actions\Route\PartRoute;
-use App\Models\BenchClock;
-use App\Models\Entry;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\LogLine;
 use App\Models\Part;
-use App\Models\User;
 use App\Rules\Measured;
+use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,84 +36,141 @@ use Illuminate\Validation\ValidationException;
 /** The blast bench: media, air, minutes, and the clock that starts when the blast stops. */
 final class BlastController
 {
+    use KnowsWhoAsks;
+
+    private const LOGGED = 5;
+
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::Blast, $request);
         $part = $pick->part;
-        $blast = $part === null ? null : BlastOfPart::of(PartRoute::of($part), $this->set($request, $part));
+        $blast = $part === null ? null : $this->bench($request, $part);
+        $air = Air::now();
 
         return view('stations.blast', [
-            'pick' => $pick, 'blast' => $blast, 'air' => BareSteelWatch::latestAir(), 'media' => MediaLog::all(),
-            'log' => $blast === null ? null : MediaLog::of($blast->media), 'clean' => $blast === null ? null : Cleanliness::for($blast->route->facts),
-            'logged' => $part === null ? collect() : Entry::of('blast')->with('user')->where('part_id', $part->id)->orderByDesc('id')->limit(5)->get(),
-            'bare' => $part?->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first(),
+            'pick' => $pick,
+            'blast' => $blast,
+            'findings' => $blast?->findings($air?->celsius, $air?->humidityPct) ?? [],
+            'air' => Air::latest()?->line,
+            'media' => MediaLog::all(),
+            'clean' => $blast === null ? null : Cleanliness::for($blast->job->facts),
+            'logged' => $part === null ? collect() : $this->logged($part),
+            'bare' => $part?->bareSteelClock(),
         ]);
     }
 
     public function blasted(Request $request, Part $part, BareSteelWatch $watch): RedirectResponse
     {
         $in = $request->validate([
-            'minutes' => ['required', 'numeric', 'gt:0', 'max:10080'], 'kind' => ['required', Rule::in(['blast', 'sweep'])], 'greasy' => ['nullable', 'boolean'], 'note' => ['nullable', 'string', 'max:300'],
+            'minutes' => ['required', 'numeric', 'gt:0', 'max:10080'],
+            'kind' => ['required', Rule::in(['blast', 'sweep'])],
+            'greasy' => ['nullable', 'boolean'],
+            'note' => ['nullable', 'string', 'max:300'],
         ] + $this->rules(), ['minutes.*' => 'Minutes is not a time; allowed: above 0 to 10080.']);
         if ($part->job->station !== Station::Blast || ! $part->job->isOpen()) {
             throw ValidationException::withMessages(['minutes' => "{$part->name} does not hang at Blast now."]);
         }
-        $blast = BlastOfPart::of(PartRoute::of($part), $this->set($request, $part));
-        $air = BareSteelWatch::latestAir();
-        if ($air !== null && ! DewPoint::mayWork($air->figures['air_c'], $air->figures['air_c'], max(1, $air->figures['rh_pct'])) && trim((string) ($in['note'] ?? '')) === '') {
-            throw ValidationException::withMessages(['note' => 'Note is empty; the metal is within 3 K of the dew point, so write why it was blasted all the same (warmed, for instance).']);
-        }
-        /** @var User $user */
-        $user = $request->user();
-        $rusts = $blast->route->facts->part->rusts();
+        $blast = $this->bench($request, $part);
+        $this->nothingInSilence($blast, $in['note'] ?? null);
+        $rusts = $part->metalKind()->family->rusts();
+        $user = $this->person($request);
         DB::transaction(function () use ($in, $part, $blast, $user, $watch, $rusts): void {
+            $minutes = (float) $in['minutes'];
             if ($in['kind'] === 'blast') {
-                Entry::write('blast', $blast->media, ['planned_min' => round($blast->plan->plainMinutes, 3), 'actual_min' => (float) $in['minutes'], 'bar' => round($blast->plan->bar, 2), 'mixture' => $blast->mixture], $user, $part, $in['note'] ?? null);
+                WriteLog::line('blast', $blast->medium->key, [
+                    'planned_min' => round($blast->plan->plainMinutes, 3),
+                    'actual_min' => $minutes,
+                    'bar' => round($blast->plan->bar, 2),
+                    'mixture' => $blast->mixture,
+                ], $user, $part, $in['note'] ?? null);
             }
-            MediaLog::shot($blast->media, $blast->plan->mediaKgPerMin * (float) $in['minutes'], $part, $user, ! empty($in['greasy']));
+            $kg = $blast->plan->mediaKgPerMin * $minutes;
+            MediaLog::shot($blast->medium, $kg, $part, $user, ! empty($in['greasy']));
             if ($rusts) {
                 $watch->start($part, $user);
             }
         });
 
-        return redirect("/station/blast?part={$part->id}")->with('said', $rusts ? 'Logged. Bare steel is on the clock.' : 'Logged.');
+        return redirect("/station/blast?part={$part->id}")
+            ->with('said', $rusts ? 'Logged. Bare steel is on the clock.' : 'Logged.');
     }
 
     public function media(Request $request): RedirectResponse
     {
-        $in = $request->validate(['medium' => ['required', Rule::in(MediaCatalogue::keys())], 'what' => ['required', Rule::in(array_keys(MediaLog::EVENTS))], 'kg' => ['nullable', Measured::above(Dimension::Mass, 0, 10000)], 'media_note' => ['nullable', 'string', 'max:300']]);
-        /** @var User $user */
-        $user = $request->user();
-        Entry::write('media', $in['medium'], ['what' => $in['what']] + (empty($in['kg']) ? [] : ['kg' => Measured::read(Dimension::Mass, $in['kg'])]), $user, null, $in['media_note'] ?? null);
+        $in = $request->validate([
+            'medium' => ['required', Rule::in(Media::keys())],
+            'what' => ['required', Rule::in(array_keys(MediaLog::EVENTS))],
+            'kg' => ['nullable', Measured::above(Dimension::Mass, 0, 10000)],
+            'media_note' => ['nullable', 'string', 'max:300'],
+        ]);
+        $kg = Measured::read(Dimension::Mass, $in['kg'] ?? null);
+        $figures = $kg === null ? [] : ['kg' => $kg];
+        $user = $this->person($request);
+        WriteLog::line('media', $in['medium'], $figures, $user, null, $in['media_note'] ?? null, $in['what']);
+        $said = ucfirst(Media::get($in['medium'])->name).': '.MediaLog::EVENTS[$in['what']].'.';
 
-        return redirect('/station/blast')->with('said', ucfirst(MediaCatalogue::name($in['medium'])).': '.MediaLog::EVENTS[$in['what']].'.');
+        return redirect('/station/blast')->with('said', $said);
     }
 
     /** Bare too long: back to the nozzle for a sweep, on the route and on the rail. */
-    public function sweepAgain(Request $request, Part $part, \App\Actions\Bench\SweepAgain $again): RedirectResponse
+    public function sweepAgain(Request $request, Part $part, SweepAgain $again): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $part->job->mustBeOpen();
-        $again($part, $user);
+        $again($part, $this->person($request));
+        $step = StepKind::SweepBlast->label();
 
-        return redirect("/station/blast?part={$part->id}")->with('said', "{$part->name} hangs at Blast again, with a ".StepKind::SweepBlast->label().' on its route.');
+        return redirect("/station/blast?part={$part->id}")
+            ->with('said', "{$part->name} hangs at Blast again, with a {$step} on its route.");
+    }
+
+    /** What the book would have signed needs a word written beside it. */
+    private function nothingInSilence(BlastBench $blast, ?string $note): void
+    {
+        $air = Air::now();
+        $units = Units::current();
+        foreach ($blast->findings($air?->celsius, $air?->humidityPct) as $finding) {
+            if ($finding->rule->severity === Severity::Sign && $finding->isOpen() && trim((string) $note) === '') {
+                $why = "Note is empty; {$units->said($finding->evidence)}, so write why it was blasted all the same.";
+                throw ValidationException::withMessages(['note' => $why]);
+            }
+        }
+    }
+
+    private function bench(Request $request, Part $part): BlastBench
+    {
+        return ShopBlast::bench(PartRoute::of($part)->plan(), $this->setting($request));
+    }
+
+    /** @return \Illuminate\Support\Collection<int, LogLine> */
+    private function logged(Part $part): \Illuminate\Support\Collection
+    {
+        $lines = LogLine::of('blast')->with('user');
+        $lines->where('part_id', $part->id)->orderByDesc('id')->limit(self::LOGGED);
+
+        return $lines->get()->toBase();
     }
 
     /** @return array<string, mixed> */
     private function rules(): array
     {
         return [
-            'media' => ['nullable', Rule::in(MediaCatalogue::keys())], 'bar' => ['nullable', new Measured(Dimension::Pressure, 0.9, 12)],
-            'mixture' => ['nullable', 'numeric', 'between:0.2,8'], 'access' => ['nullable', Rule::in(array_keys(BlastPlan::ACCESS))],
+            'media' => ['nullable', Rule::in(Media::keys())],
+            'bar' => ['nullable', new Measured(Dimension::Pressure, 0.9, 12)],
+            'mixture' => ['nullable', 'numeric', 'between:0.2,8'],
+            'access' => ['nullable', Rule::enum(Access::class)],
         ];
     }
 
-    /** @return array{media?: ?string, bar?: ?float, mixture?: ?float, access?: ?string} what was turned at the bench */
-    private function set(Request $request, Part $part): array
+    /** What was turned at the bench. */
+    private function setting(Request $request): BlastSetting
     {
         $in = validator($request->only(['media', 'bar', 'mixture', 'access']), $this->rules())->validate();
 
-        return array_filter(['media' => $in['media'] ?? null, 'bar' => Measured::read(Dimension::Pressure, $in['bar'] ?? null), 'mixture' => isset($in['mixture']) ? (float) $in['mixture'] : null, 'access' => $in['access'] ?? null], fn (mixed $value): bool => $value !== null);
+        return new BlastSetting(
+            Media::find($in['media'] ?? ''),
+            Measured::read(Dimension::Pressure, $in['bar'] ?? null),
+            isset($in['mixture']) ? (float) $in['mixture'] : null,
+            Access::tryFrom($in['access'] ?? ''),
+        );
     }
 }

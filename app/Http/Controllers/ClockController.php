@@ -8,9 +8,9 @@ use Aenum\Core\Unit\Dimension;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\RunClock;
 use App\Devices\SimulatedWeather;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BenchClock;
-use App\Models\Entry;
-use App\Models\User;
+use App\Models\LogLine;
 use App\Rules\Measured;
 use App\Support\ShopClock;
 use Illuminate\Http\RedirectResponse;
@@ -20,13 +20,16 @@ use Illuminate\Validation\ValidationException;
 /** Clocks at the benches, the air they run by, and the logbook's lines taken back. */
 final class ClockController
 {
+    use KnowsWhoAsks;
+
     public function done(Request $request, BenchClock $clock, RunClock $run): RedirectResponse
     {
         if ($clock->isBareSteel()) {
-            throw ValidationException::withMessages(['clock' => 'The clock on bare steel ends when powder goes on or it is blasted again.']);
+            throw ValidationException::withMessages([
+                'clock' => 'The clock on bare steel ends when powder goes on or it is blasted again.',
+            ]);
         }
-        /** @var User $user */
-        $user = $request->user();
+        $user = $this->person($request);
         $run->stop($clock, $user);
         $now = ShopClock::now();
         $said = match (true) {
@@ -40,23 +43,36 @@ final class ClockController
 
     public function air(Request $request, BareSteelWatch $watch): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
+        $user = $this->person($request);
         if ($request->boolean('from_station')) {
-            $shows = (new SimulatedWeather)->shows(ShopClock::now());
+            $shows = (new SimulatedWeather())->shows(ShopClock::now());
             $watch->air($user, $shows['air_c'], $shows['rh_pct'], 'weather station');
 
             return back()->with('said', "The weather station says {$shows['rh_pct']} % humidity.");
         }
-        $in = $request->validate(['air' => ['required', new Measured(Dimension::Temperature, -40, 60)], 'rh' => ['required', 'numeric', 'between:1,100']], ['rh.*' => 'Humidity is not a share; allowed: 1 to 100 %.', 'air.required' => 'Air is empty; read the thermometer.']);
-        $watch->air($user, (float) Measured::read(Dimension::Temperature, $in['air']), (float) $in['rh'], 'by hand');
+        $in = $request->validate(
+            [
+                'air' => ['required', new Measured(Dimension::Temperature, -40, 60)],
+                'rh' => ['required', 'numeric', 'between:1,100'],
+            ],
+            [
+                'rh.*' => 'Humidity is not a share; allowed: 1 to 100 %.',
+                'air.required' => 'Air is empty; read the thermometer.',
+            ],
+        );
+        $watch->air(
+            $user,
+            (float) Measured::read(Dimension::Temperature, $in['air']),
+            (float) $in['rh'],
+            'by hand',
+        );
 
         return back()->with('said', 'The air is written down; clocks on bare steel are set by it.');
     }
 
-    public function withdraw(Entry $entry): RedirectResponse
+    public function withdraw(Request $request, LogLine $entry): RedirectResponse
     {
-        $entry->update(['withdrawn_at' => ShopClock::now()]);
+        $entry->withdraw($this->person($request), ShopClock::now());
 
         return back()->with('said', 'That line is taken back.');
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\OvenEventKind;
 use App\Actions\Cure\LoadOfBake;
-use App\Actions\Cure\RunBake;
+use App\Actions\Floor\RunOven;
 use App\Devices\SimulatedThermometer;
-use App\Models\Bake;
-use App\Models\BakeEvent;
+use App\Models\OvenEvent;
+use App\Models\OvenLoad;
 use App\Models\Reading;
 use App\Models\User;
 use App\Rules\Measured;
@@ -22,66 +23,93 @@ use Illuminate\Validation\Rule;
 /** A bake on the floor: door, events, readings, pull. */
 final class FloorController
 {
-    public function __construct(private readonly RunBake $run)
+    public function __construct(private readonly RunOven $run)
     {
     }
 
-    public function shut(Request $request, Bake $bake): RedirectResponse
+    public function shut(Request $request, OvenLoad $bake): RedirectResponse
     {
         $this->run->shut($bake, $this->user($request));
 
         return $this->to($bake, 'The door is shut and the clock runs.');
     }
 
-    public function event(Request $request, Bake $bake): RedirectResponse
+    public function event(Request $request, OvenLoad $bake): RedirectResponse
     {
-        $in = $request->validate([
-            'kind' => ['required', Rule::in(['door', 'setpoint', 'power_lost', 'power_back'])],
-            'door_s' => ['nullable', 'required_if:kind,door', 'numeric', 'between:1,3600'],
-            'new_setpoint' => ['nullable', 'required_if:kind,setpoint', new Measured(Dimension::Temperature, 20, $bake->oven->max_c)],
-        ], ['door_s.*' => 'Seconds the door stood open must be a number; allowed: 1 to 3600.', 'new_setpoint.required_if' => 'New setpoint is empty.']);
-        $value = match ($in['kind']) {
-            'door' => (float) $in['door_s'],
-            'setpoint' => Measured::read(Dimension::Temperature, $in['new_setpoint']),
+        $in = $request->validate(
+            [
+                'kind' => ['required', Rule::enum(OvenEventKind::class)],
+                'door_s' => ['nullable', 'required_if:kind,door', 'numeric', 'between:1,3600'],
+                'new_setpoint' => [
+                    'nullable',
+                    'required_if:kind,setpoint',
+                    new Measured(Dimension::Temperature, 20, $bake->oven->max_c),
+                ],
+            ],
+            [
+                'door_s.*' => 'Seconds the door stood open must be a number; allowed: 1 to 3600.',
+                'new_setpoint.required_if' => 'New setpoint is empty.',
+            ],
+        );
+        $kind = OvenEventKind::from($in['kind']);
+        $value = match ($kind) {
+            OvenEventKind::Door => (float) $in['door_s'],
+            OvenEventKind::Setpoint => Measured::read(Dimension::Temperature, $in['new_setpoint']),
             default => null,
         };
-        $this->run->log($bake, $this->user($request), $in['kind'], $value);
+        $this->run->log($bake, $this->user($request), $kind, $value);
 
         return $this->to($bake, 'Logged; the plan follows.');
     }
 
-    public function read(Request $request, Bake $bake): RedirectResponse
+    public function read(Request $request, OvenLoad $bake): RedirectResponse
     {
-        $in = $request->validate([
-            'item' => ['required', 'string', 'max:40'],
-            'shown' => ['required', new Measured(Dimension::Temperature, -40, 700)],
-            'set_emissivity' => ['required', 'numeric', 'between:0.1,1'],
-            'source' => ['nullable', Rule::in(['typed', 'stand_in'])],
-        ], ['shown.required' => 'Reading is empty; type what the thermometer shows.', 'set_emissivity.*' => 'Emissivity must be a number; allowed: 0.1 to 1.']);
-        $this->run->read($bake, $this->user($request), $in['item'], (float) Measured::read(Dimension::Temperature, $in['shown']), (float) $in['set_emissivity'], $in['source'] ?? 'typed');
+        $in = $request->validate(
+            [
+                'item' => ['required', 'string', 'max:40'],
+                'shown' => ['required', new Measured(Dimension::Temperature, -40, 700)],
+                'set_emissivity' => ['required', 'numeric', 'between:0.1,1'],
+                'source' => ['nullable', Rule::in(['typed', 'stand_in'])],
+            ],
+            [
+                'shown.required' => 'Reading is empty; type what the thermometer shows.',
+                'set_emissivity.*' => 'Emissivity must be a number; allowed: 0.1 to 1.',
+            ],
+        );
+        $this->run->read(
+            $bake,
+            $this->user($request),
+            $in['item'],
+            (float) Measured::read(Dimension::Temperature, $in['shown']),
+            (float) $in['set_emissivity'],
+            $in['source'] ?? 'typed',
+        );
 
         return $this->to($bake, 'The reading is taken in.');
     }
 
     /** What the simulated thermometer shows, as the reading field. */
-    public function thermometer(Request $request, Bake $bake): View
+    public function thermometer(Request $request, OvenLoad $bake): View
     {
         abort_unless($bake->isRunning(), 409);
         $load = LoadOfBake::from($bake);
         $key = (string) $request->string('item');
         $position = $load->position($key) ?? abort(422, 'That item is not in this load.');
 
-        return view('cure.reading-field', ['shown' => (new SimulatedThermometer($load))->shows($position, ShopClock::now()), 'source' => 'stand_in']);
+        return view('cure.reading-field', [
+            'shown' => (new SimulatedThermometer($load))->shows($position, ShopClock::now()),
+            'source' => 'stand_in',
+        ]);
     }
 
-    public function pull(Request $request, Bake $bake): RedirectResponse
+    public function pull(Request $request, OvenLoad $bake): RedirectResponse
     {
         $this->run->pull($bake, $this->user($request));
 
         return $this->to($bake, 'Pulled. The verdict and the cooling clock are below.');
     }
 
-    public function withdraw(Request $request, Bake $bake): RedirectResponse
+    public function withdraw(Request $request, OvenLoad $bake): RedirectResponse
     {
         $this->run->withdraw($bake, $this->user($request));
 
@@ -92,14 +120,20 @@ final class FloorController
     {
         $this->run->withdraw($reading, $this->user($request));
 
-        return redirect("/bakes/{$reading->bake_id}")->with('said', 'The reading is not counted any more; it stays in the record.');
+        return redirect("/bakes/{$reading->oven_load_id}")->with(
+            'said',
+            'The reading is not counted any more; it stays in the record.',
+        );
     }
 
-    public function withdrawEvent(Request $request, BakeEvent $event): RedirectResponse
+    public function withdrawEvent(Request $request, OvenEvent $event): RedirectResponse
     {
         $this->run->withdraw($event, $this->user($request));
 
-        return redirect("/bakes/{$event->bake_id}")->with('said', 'The entry is not counted any more; it stays in the record.');
+        return redirect("/bakes/{$event->oven_load_id}")->with(
+            'said',
+            'The entry is not counted any more; it stays in the record.',
+        );
     }
 
     private function user(Request $request): User
@@ -108,7 +142,7 @@ final class FloorController
         return $request->user();
     }
 
-    private function to(Bake $bake, string $said): RedirectResponse
+    private function to(OvenLoad $bake, string $said): RedirectResponse
     {
         return redirect("/bakes/{$bake->id}")->with('said', $said);
     }

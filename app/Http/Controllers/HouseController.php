@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Cure\ClockWay;
-use Aenum\Core\Rule\Facts\HouseWays;
+use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\UnitSystem;
 use App\Models\Shop;
 use App\Models\User;
 use App\Rules\Measured;
-use App\Support\HouseWaysText;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
@@ -22,9 +22,32 @@ use Illuminate\Validation\ValidationException;
 /** The shop's house ways, its people, and how each of them likes to read. */
 final class HouseController
 {
+    /** field => what it is, and what kind of figure */
+    private const AIR = [
+        'compressor_bar' => ['Compressor holds, at its receiver', Dimension::Pressure],
+        'nozzle_new_mm' => ['Nozzle bore when it was new', Dimension::Length],
+        'air_hose_m' => ['Air hose, dryer to pot: length', Dimension::Size],
+        'air_hose_mm' => ['its bore', Dimension::Length],
+        'blast_hose_m' => ['Blast hose, pot to nozzle: length', Dimension::Size],
+        'blast_hose_mm' => ['its bore', Dimension::Length],
+    ];
+
     public function shop(): View
     {
-        return view('house.shop', ['shop' => Shop::current(), 'says' => HouseWaysText::ALL]);
+        $shop = Shop::current();
+
+        return view('house.shop', [
+            'shop' => $shop,
+            'questions' => HouseWays::questions(),
+            'ways' => $shop->houseWays(),
+            'zones' => array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers()),
+            'air' => self::AIR,
+            'prices' => [
+                'hour' => ['An hour of hands', $shop->price_hour],
+                'powder_kg' => ['A kilogram of powder', $shop->price_powder_kg],
+                'media_kg' => ['A kilogram of blast media', $shop->price_media_kg],
+            ],
+        ]);
     }
 
     public function updateShop(Request $request): RedirectResponse
@@ -55,55 +78,82 @@ final class HouseController
             'prices.*' => ['nullable', 'numeric', 'between:0,100000'],
         ]);
         $house = [];
-        foreach (HouseWays::CHOICES as $question => $choices) {
+        foreach (HouseWays::choices() as $question => $choices) {
             $way = $in['house'][$question] ?? $choices[0];
             if (! in_array($way, $choices, true)) {
-                throw ValidationException::withMessages(["house.{$question}" => 'That way is not known; pick one of the list.']);
+                throw ValidationException::withMessages([
+                    "house.{$question}" => 'That way is not known; pick one of the list.',
+                ]);
             }
             $house[$question] = $way;
         }
-        Shop::current()->update([
-            'name' => $in['name'], 'timezone' => $in['timezone'], 'currency' => $in['currency'], 'kwh_price' => $in['kwh_price'],
-            'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']), 'clock_way' => $in['clock_way'],
-            'house' => $house, 'equipment' => $this->equipment($in), 'air' => $this->air($in['air'] ?? []),
-            'prices' => array_map(floatval(...), array_filter(array_intersect_key($in['prices'] ?? [], array_flip(['hour', 'powder_kg', 'media_kg'])), fn (mixed $price): bool => $price !== null && $price !== '')), 'humidity_pct' => $in['humidity_pct'],
-            'margin' => $in['margin_percent'] / 100, 'overbake_limit' => $in['overbake_percent'] / 100,
-        ]);
+        DB::transaction(function () use ($in, $house): void {
+            $shop = Shop::current();
+            $shop->update(
+                [
+                    'name' => $in['name'],
+                    'timezone' => $in['timezone'],
+                    'currency' => $in['currency'],
+                    'kwh_price' => $in['kwh_price'],
+                    'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']),
+                    'clock_way' => $in['clock_way'],
+                    'humidity_pct' => $in['humidity_pct'],
+                    'margin' => $in['margin_percent'] / 100,
+                    'overbake_limit' => $in['overbake_percent'] / 100,
+                ] +
+                    $this->equipment($in) +
+                    $this->prices($in['prices'] ?? []),
+            );
+            $shop->keepHouseWays($house);
+        });
 
         return redirect('/shop')->with('said', 'Saved. Bakes hung from now on use it.');
     }
 
     /**
      * @param  array<string, mixed>  $in
-     * @return array<string, mixed>
+     * @return array<string, ?float>
      */
     private function equipment(array $in): array
     {
-        $booth = array_map(fn (mixed $side): ?float => Measured::read(Dimension::Size, $side), array_values($in['booth'] ?? []));
+        $air = $in['air'] ?? [];
+        $booth = array_map(
+            fn (mixed $m): ?float => Measured::read(Dimension::Size, $m),
+            array_values($in['booth'] ?? []),
+        );
+        $whole = count($booth) === 3 && ! in_array(null, $booth, true);
+        $side = fn (int $n): ?float => $whole ? 1000 * (float) $booth[$n] : null;
 
         return [
-            'rail_kg' => Measured::read(Dimension::Mass, $in['rail'] ?? null), 'hook_kg' => Measured::read(Dimension::Mass, $in['hook'] ?? null),
-            'booth_mm' => count($booth) === 3 && ! in_array(null, $booth, true) ? array_map(fn (?float $m): float => 1000 * (float) $m, $booth) : null,
-            'compressor_m3_min' => Measured::read(Dimension::AirFlow, $in['compressor_m3_min'] ?? null), 'nozzle_mm' => Measured::read(Dimension::Length, $in['nozzle_mm'] ?? null),
+            'rail_kg' => Measured::read(Dimension::Mass, $in['rail'] ?? null),
+            'hook_kg' => Measured::read(Dimension::Mass, $in['hook'] ?? null),
+            'booth_wide_mm' => $side(0),
+            'booth_high_mm' => $side(1),
+            'booth_deep_mm' => $side(2),
+            'compressor_m3_min' => Measured::read(Dimension::AirFlow, $in['compressor_m3_min'] ?? null),
+            'nozzle_mm' => Measured::read(Dimension::Length, $in['nozzle_mm'] ?? null),
+            'compressor_bar' => Measured::read(Dimension::Pressure, $air['compressor_bar'] ?? null),
+            'air_hose_m' => Measured::read(Dimension::Size, $air['air_hose_m'] ?? null),
+            'air_hose_mm' => Measured::read(Dimension::Length, $air['air_hose_mm'] ?? null),
+            'blast_hose_m' => Measured::read(Dimension::Size, $air['blast_hose_m'] ?? null),
+            'blast_hose_mm' => Measured::read(Dimension::Length, $air['blast_hose_mm'] ?? null),
+            'nozzle_new_mm' => Measured::read(Dimension::Length, $air['nozzle_new_mm'] ?? null),
         ];
     }
 
     /**
-     * @param  array<string, mixed>  $in
-     * @return array<string, float>
+     * @param  array<string, mixed>  $given
+     * @return array<string, ?float>
      */
-    private function air(array $in): array
+    private function prices(array $given): array
     {
-        $kinds = ['compressor_bar' => Dimension::Pressure, 'air_hose_m' => Dimension::Size, 'air_hose_mm' => Dimension::Length, 'blast_hose_m' => Dimension::Size, 'blast_hose_mm' => Dimension::Length, 'nozzle_new_mm' => Dimension::Length];
-        $air = [];
-        foreach ($kinds as $key => $dimension) {
-            $value = Measured::read($dimension, $in[$key] ?? null);
-            if ($value !== null) {
-                $air[$key] = $value;
-            }
-        }
+        $price = fn (string $of): ?float => is_numeric($given[$of] ?? null) ? (float) $given[$of] : null;
 
-        return $air;
+        return [
+            'price_hour' => $price('hour'),
+            'price_powder_kg' => $price('powder_kg'),
+            'price_media_kg' => $price('media_kg'),
+        ];
     }
 
     public function people(): View
@@ -126,10 +176,19 @@ final class HouseController
 
     public function changePerson(Request $request, User $person): RedirectResponse
     {
-        $in = $request->validate(['role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])], 'active' => ['required', 'boolean']]);
+        $in = $request->validate([
+            'role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])],
+            'active' => ['required', 'boolean'],
+        ]);
         $staysOwner = $in['role'] === 'owner' && (bool) $in['active'];
-        if ($person->isOwner() && ! $staysOwner && User::query()->where('role', 'owner')->where('active', true)->whereKeyNot($person->id)->doesntExist()) {
-            throw ValidationException::withMessages(['role' => "{$person->name} is the only owner; make someone else an owner first."]);
+        if (
+            $person->isOwner() &&
+            ! $staysOwner &&
+            User::query()->where('role', 'owner')->where('active', true)->whereKeyNot($person->id)->doesntExist()
+        ) {
+            throw ValidationException::withMessages([
+                'role' => "{$person->name} is the only owner; make someone else an owner first.",
+            ]);
         }
         $person->update($in);
 
@@ -138,7 +197,10 @@ final class HouseController
 
     public function updateMe(Request $request): RedirectResponse
     {
-        $in = $request->validate(['unit_system' => ['required', Rule::enum(UnitSystem::class)], 'theme' => ['required', Rule::in(['system', 'light', 'dark'])]]);
+        $in = $request->validate([
+            'unit_system' => ['required', Rule::enum(UnitSystem::class)],
+            'theme' => ['required', Rule::in(['system', 'light', 'dark'])],
+        ]);
         /** @var User $user */
         $user = $request->user();
         $user->update($in);

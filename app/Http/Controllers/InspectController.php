@@ -22,19 +22,34 @@ final class InspectController
 {
     public function solventRub(Request $request, Coat $coat, RecordInspection $record): RedirectResponse
     {
-        $in = $request->validate([
-            'rubs' => ['required', 'integer', Rule::in(SolventRub::RUBS)],
-            'rating' => ['required', 'integer', 'between:1,5'],
-            'solvent' => ['required', 'string', 'max:60'],
-            'note' => ['nullable', 'string', 'max:500'],
-        ], ['rating.*' => 'Result is not picked; allowed: 5 (no effect) to 1 (through to metal).', 'solvent.required' => 'Solvent is empty.']);
-        $inspection = $record->solventRub($coat, $this->user($request), SolventRub::of((int) $in['rubs'], (int) $in['rating']), $in['solvent'], $in['note'] ?? null);
+        $in = $request->validate(
+            [
+                'rubs' => ['required', 'integer', Rule::in(SolventRub::RUBS)],
+                'rating' => ['required', 'integer', 'between:1,5'],
+                'solvent' => ['required', 'string', 'max:60'],
+                'note' => ['nullable', 'string', 'max:500'],
+            ],
+            [
+                'rating.*' => 'Result is not picked; allowed: 5 (no effect) to 1 (through to metal).',
+                'solvent.required' => 'Solvent is empty.',
+            ],
+        );
+        $inspection = $record->solventRub(
+            $coat,
+            $this->user($request),
+            SolventRub::of((int) $in['rubs'], (int) $in['rating']),
+            $in['solvent'],
+            $in['note'] ?? null,
+        );
 
-        return $this->back($coat, match ($inspection->verdict) {
-            'fail' => 'Written down: under-cured. Send the job back to Cure.',
-            'not_judged' => 'Written down; this powder never stands solvent, so the rub is not judged.',
-            default => 'Written down: passed.',
-        });
+        return $this->back(
+            $coat,
+            match ($inspection->verdict) {
+                'fail' => 'Written down: under-cured. Send the job back to Cure.',
+                'not_judged' => 'Written down; this powder never stands solvent, so the rub is not judged.',
+                default => 'Written down: passed.',
+            },
+        );
     }
 
     public function film(Request $request, Coat $coat, RecordInspection $record): RedirectResponse
@@ -46,13 +61,20 @@ final class InspectController
         $system = Units::current()->system;
         $words = preg_split('/[\s;,]+/', trim($in['readings']), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         try {
-            $film = FilmReadings::of(array_map(fn (string $word): float => Dimension::Film->parse('readings', $word, $system), $words));
+            $film = FilmReadings::of(
+                array_map(fn (string $word): float => Dimension::Film->parse('readings', $word, $system), $words),
+            );
         } catch (InvalidQuantity $e) {
             throw ValidationException::withMessages(['readings' => ucfirst($e->getMessage()).'.']);
         }
         $inspection = $record->film($coat, $this->user($request), $film, $in['note'] ?? null);
 
-        return $this->back($coat, $inspection->verdict === 'pass' ? 'Written down: within the sheet\'s band.' : 'Written down: outside the sheet\'s band.');
+        return $this->back(
+            $coat,
+            $inspection->verdict === 'pass'
+                ? 'Written down: within the sheet\'s band.'
+                : 'Written down: outside the sheet\'s band.',
+        );
     }
 
     private function user(Request $request): User

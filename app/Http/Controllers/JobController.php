@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
+use Aenum\Core\Word\LoadKind;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Route\PartRoute;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\JobRequest;
 use App\Http\Requests\PartRequest;
-use App\Models\Bake;
-use App\Models\BakeItem;
-use App\Models\BakeOutLoad;
 use App\Models\Customer;
 use App\Models\Job;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\Part;
 use App\Models\Powder;
 use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** A job, its parts, and its record. */
 final class JobController
 {
+    use KnowsWhoAsks;
+
     public function create(): View
     {
         return view('jobs.form', ['job' => null, 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
@@ -38,12 +43,31 @@ final class JobController
         $user = $request->user();
         $job = $save(null, $user, $request->validated());
 
-        return redirect("/jobs/{$job->id}/parts/create")->with('said', "Job {$job->number} is taken in. What parts came with it?");
+        return redirect("/jobs/{$job->id}/parts/create")->with(
+            'said',
+            "Job {$job->number} is taken in. What parts came with it?",
+        );
     }
 
     public function show(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder', 'parts.coats.results', 'parts.coats.inspections.user', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins.fittings.mask', 'parts.bags', 'parts.clocks', 'moves.user']);
+        $job->load([
+            'customer',
+            'parts.sections',
+            'parts.coats.powder',
+            'parts.coats.results',
+            'parts.coats.inspections.user',
+            'parts.coats.powder.rows',
+            'parts.signatures',
+            'parts.traits',
+            'parts.steps',
+            'parts.rack',
+            'parts.job',
+            'parts.pins.fittings.mask',
+            'parts.bags',
+            'parts.clocks',
+            'moves.user',
+        ]);
 
         return view('jobs.show', [
             'job' => $job,
@@ -54,7 +78,10 @@ final class JobController
 
     public function edit(Job $job): View
     {
-        return view('jobs.form', ['job' => $job->load('customer'), 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
+        return view('jobs.form', [
+            'job' => $job->load('customer'),
+            'customers' => Customer::query()->orderBy('name')->pluck('name'),
+        ]);
     }
 
     public function update(JobRequest $request, Job $job, SaveJob $save): RedirectResponse
@@ -77,7 +104,10 @@ final class JobController
         $job->mustBeOpen();
         $part = $save($job, null, $request->facts());
 
-        return redirect("/parts/{$part->id}/route")->with('said', ucfirst($part->name).' is written down. What is on it now, and where will it live?');
+        return redirect("/parts/{$part->id}/route")->with(
+            'said',
+            ucfirst($part->name).' is written down. What is on it now, and where will it live?',
+        );
     }
 
     public function editPart(Part $part): View
@@ -93,13 +123,16 @@ final class JobController
         return redirect("/jobs/{$part->job_id}")->with('said', 'Saved.');
     }
 
-    public function withdrawPart(Part $part): RedirectResponse
+    public function withdrawPart(Request $request, Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
-        if (BakeItem::query()->whereHas('bake', fn ($bake) => $bake->where('status', '!=', 'withdrawn'))->whereIn('coat_id', $part->coats()->pluck('id'))->exists()) {
-            throw ValidationException::withMessages(['part' => "{$part->name} hangs or hung in an oven load; its record stays."]);
+        $hung = OvenLoadItem::query()->whereHas('ovenLoad', fn ($load) => $load->where('status', '!=', 'withdrawn'));
+        if ($hung->where('part_id', $part->id)->exists()) {
+            throw ValidationException::withMessages([
+                'part' => "{$part->name} hangs or hung in an oven load; its record stays.",
+            ]);
         }
-        $part->update(['withdrawn_at' => ShopClock::now()]);
+        $part->withdraw($this->person($request), ShopClock::now());
 
         return redirect("/jobs/{$part->job_id}")->with('said', "{$part->name} is taken off the job.");
     }
@@ -107,41 +140,91 @@ final class JobController
     /** What the customer keeps: one sheet. */
     public function record(Job $job): View
     {
-        $job->load(['customer', 'parts.sections', 'parts.coats.powder.rows', 'parts.coats.results.bake.oven', 'parts.coats.inspections.user', 'parts.signatures.user', 'parts.pins.fittings', 'parts.bags', 'moves.user']);
+        $job->load([
+            'customer',
+            'parts.sections',
+            'parts.coats.powder.rows',
+            'parts.coats.results.ovenLoad.oven',
+            'parts.coats.inspections.user',
+            'parts.signatures.user',
+            'parts.pins.fittings',
+            'parts.bags',
+            'moves.user',
+        ]);
 
-        return view('jobs.record', ['job' => $job, 'bakedOut' => $this->bakedOut($job), 'bakes' => $this->bakesOf($job, ['oven', 'items.coat.part', 'readings.item.coat.part', 'shutBy', 'pulledBy'])->where('status', 'pulled')]);
+        return view('jobs.record', [
+            'job' => $job,
+            'bakedOut' => $this->bakedOut($job),
+            'bakes' => $this->bakesOf($job, [
+                'oven',
+                'items.part',
+                'readings.item.part',
+                'shutBy',
+                'pulledBy',
+            ])->where('status', 'pulled'),
+        ]);
     }
 
     /** What travels with the parts: an A5 sheet for each. */
     public function card(Job $job): View
     {
-        $job->load(['customer', 'parts.coats.powder.rows', 'parts.signatures', 'parts.job', 'parts.pins', 'parts.bags', 'parts.pictures']);
+        $job->load([
+            'customer',
+            'parts.coats.powder.rows',
+            'parts.signatures',
+            'parts.job',
+            'parts.pins',
+            'parts.bags',
+            'parts.pictures',
+        ]);
 
-        return view('jobs.card', ['job' => $job, 'routes' => $job->parts->map(fn (Part $part): PartRoute => PartRoute::of($part))]);
+        return view('jobs.card', [
+            'job' => $job,
+            'routes' => $job->parts->map(fn (Part $part): PartRoute => PartRoute::of($part)),
+        ]);
     }
 
     private function partForm(Job $job, ?Part $part): View
     {
-        return view('jobs.part', ['job' => $job, 'part' => $part, 'metals' => MetalCatalogue::names(), 'powders' => Powder::query()->where(fn ($q) => $q->whereNull('retired_at')->orWhereIn('id', $part === null ? [] : $part->coats->pluck('powder_id')))->orderBy('name')->get()]);
+        return view('jobs.part', [
+            'job' => $job,
+            'part' => $part,
+            'metals' => Metals::names(),
+            'powders' => Powder::query()
+                ->where(
+                    fn ($q) => $q
+                        ->whereNull('retired_at')
+                        ->orWhereIn('id', $part === null ? [] : $part->coats->pluck('powder_id')),
+                )
+                ->orderBy('name')
+                ->get(),
+        ]);
     }
 
-    /** @return \Illuminate\Support\Collection<int, array{load: BakeOutLoad, part: Part}> every bake-out that is over, part by part */
-    private function bakedOut(Job $job): \Illuminate\Support\Collection
+    /**
+     * Every bake-out that is over.
+     *
+     * @return EloquentCollection<int, OvenLoad>
+     */
+    private function bakedOut(Job $job): EloquentCollection
     {
-        $loads = BakeOutLoad::query()->with(['oven', 'items']);
-        $loads->whereHas('items', fn ($item) => $item->whereIn('part_id', $job->parts->pluck('id')));
+        $mine = fn ($of) => $of->whereIn('part_id', $job->parts->pluck('id'));
+        $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'results' => $mine, 'results.part']);
+        $loads->whereHas('items', $mine);
         $loads->where('status', 'pulled')->orderBy('pulled_at');
 
-        return $loads->get()->toBase()->flatMap(fn (BakeOutLoad $load): array => $job->parts->filter(fn (Part $part): bool => $load->items->contains('part_id', $part->id))->map(fn (Part $part): array => ['load' => $load, 'part' => $part])->all());
+        return $loads->get();
     }
 
     /**
      * @param  list<string>  $with
-     * @return \Illuminate\Database\Eloquent\Collection<int, Bake>
+     * @return EloquentCollection<int, OvenLoad>
      */
-    private function bakesOf(Job $job, array $with): \Illuminate\Database\Eloquent\Collection
+    private function bakesOf(Job $job, array $with): EloquentCollection
     {
-        return Bake::query()->with($with)->where('status', '!=', 'withdrawn')
-            ->whereHas('items.coat.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id')->get();
+        $bakes = OvenLoad::of(LoadKind::Cure)->with($with)->where('status', '!=', 'withdrawn');
+        $bakes->whereHas('items.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id');
+
+        return $bakes->get();
     }
 }

@@ -10,9 +10,9 @@ use App\Actions\Logger\LoggedBake;
 use App\Devices\SimulatedLogger;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\OvenRequest;
-use App\Models\Bake;
-use App\Models\BakeLog;
 use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\OvenLog;
 use App\Support\ShopClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,36 +26,61 @@ final class LoggerController
 
     private const LARGEST_BYTES = 20 * 1024 * 1024;
 
-    public function keep(Request $request, Bake $bake, KeepLog $keep): RedirectResponse
+    public function keep(Request $request, OvenLoad $bake, KeepLog $keep): RedirectResponse
     {
-        $in = $request->validate(['begins' => ['nullable', 'numeric', 'between:-120,1440'], 'simulated' => ['nullable', 'boolean']], ['begins.*' => 'Begins is not a time; allowed: −120 to 1440 min after the door shut.']);
+        $in = $request->validate(
+            ['begins' => ['nullable', 'numeric', 'between:-120,1440'], 'simulated' => ['nullable', 'boolean']],
+            ['begins.*' => 'Begins is not a time; allowed: −120 to 1440 min after the door shut.'],
+        );
         if (! empty($in['simulated'])) {
-            $minutes = $bake->shut_at !== null && $bake->pulled_at !== null ? $bake->shut_at->diffInMilliseconds($bake->pulled_at) / 60000 : 0.0;
-            $keep($bake, (new SimulatedLogger(LoadOfBake::from($bake)))->file(60 * max(1.0, $minutes)), 'simulated logger', 0, $this->person($request));
+            $minutes =
+                $bake->shut_at !== null && $bake->pulled_at !== null
+                    ? $bake->shut_at->diffInMilliseconds($bake->pulled_at) / 60000
+                    : 0.0;
+            $keep(
+                $bake,
+                (new SimulatedLogger(LoadOfBake::from($bake)))->file(60 * max(1.0, $minutes)),
+                'simulated logger',
+                0,
+                $this->person($request),
+            );
         } else {
             $file = $request->file('log');
-            if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
-                throw ValidationException::withMessages(['log' => 'No logger file came along; pick one, CSV up to 20 MB.']);
+            if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
+                throw ValidationException::withMessages([
+                    'log' => 'No logger file came along; pick one, CSV up to 20 MB.',
+                ]);
             }
-            $keep($bake, (string) file_get_contents($file->getPathname()), $file->getClientOriginalName(), (float) ($in['begins'] ?? 0), $this->person($request));
+            $keep(
+                $bake,
+                (string) file_get_contents($file->getPathname()),
+                $file->getClientOriginalName(),
+                (float) ($in['begins'] ?? 0),
+                $this->person($request),
+            );
         }
 
         return redirect("/bakes/{$bake->id}")->with('said', 'The logger is read.');
     }
 
-    public function withdraw(BakeLog $log): RedirectResponse
+    public function withdraw(Request $request, OvenLog $log): RedirectResponse
     {
-        $log->update(['withdrawn_at' => ShopClock::now()]);
+        $log->withdraw($this->person($request), ShopClock::now());
 
-        return redirect("/bakes/{$log->bake_id}")->with('said', 'That logger file is taken back.');
+        return redirect("/bakes/{$log->oven_load_id}")->with('said', 'That logger file is taken back.');
     }
 
     /** Takes the figures the logged bakes give as the oven's own. */
     public function takeFit(Oven $oven): RedirectResponse
     {
-        $fit = LoggedBake::fit($oven) ?? throw ValidationException::withMessages(['fit' => 'No logged bake speaks of this oven yet.']);
+        $fit =
+            LoggedBake::fit($oven) ??
+            throw ValidationException::withMessages(['fit' => 'No logged bake speaks of this oven yet.']);
         $oven->update(OvenRequest::figuresOf($fit->oven));
 
-        return redirect("/ovens/{$oven->id}/edit")->with('said', 'The oven\'s figures are those of its logged bakes now; bakes hung from now on use them.');
+        return redirect("/ovens/{$oven->id}/edit")->with(
+            'said',
+            'The oven\'s figures are those of its logged bakes now; bakes hung from now on use them.',
+        );
     }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aenum\Core\Hang\Ground;
-use Aenum\Core\Mask\MaskCatalogue;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Hang\Ground as Earth;
+use Aenum\Core\Hang\RackSetting;
+use Aenum\Core\Mask\MaskKind;
+use Aenum\Core\Mask\MaskMaterial;
 use Aenum\Core\Unit\Dimension;
-use App\Actions\Bench\BareSteelWatch;
+use Aenum\Core\Word\Station;
+use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Log\Ground;
 use App\Actions\Mask\MasksOfPart;
 use App\Actions\Mask\RackOfPart;
 use App\Actions\Route\PartRoute;
+use App\Charts\RackDrawing;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
-use App\Models\BenchClock;
-use App\Models\Entry;
 use App\Models\Fitting;
 use App\Models\Mask;
 use App\Models\Part;
@@ -40,44 +42,83 @@ final class MaskController
         $part = $pick->part;
         $route = $part === null ? null : PartRoute::of($part);
 
+        $rack = $part === null ? null : RackOfPart::of($part, $route);
+
         return view('stations.mask', [
-            'pick' => $pick, 'masks' => $part === null ? null : MasksOfPart::of($part, $route), 'rack' => $part === null ? null : RackOfPart::of($part, $route), 'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
-            'ground' => $part === null ? null : Entry::of('ground')->with('user')->where('part_id', $part->id)->orderByDesc('id')->first(),
-            'bare' => $part?->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first(), 'air' => BareSteelWatch::latestAir(),
+            'pick' => $pick,
+            'masks' => $part === null ? null : MasksOfPart::of($part, $route),
+            'rack' => $rack,
+            'drawing' => $rack === null ? null : new RackDrawing($rack->rack),
+            'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
+            'ground' => $part === null ? null : Ground::latest($part),
+            'bare' => $part?->bareSteelClock(),
+            'air' => Air::latest()?->line,
         ]);
     }
 
     public function fit(Request $request, Pin $pin): RedirectResponse
     {
         $pin->part->job->mustBeOpen();
-        $in = $request->validate(['mask' => ['nullable', Rule::exists('masks', 'id')->whereNull('retired_at')], 'fitted' => ['required', 'integer', 'between:1,100000']], ['fitted.*' => 'Fitted is not a count; allowed: 1 to 100000.']);
+        $in = $request->validate(
+            [
+                'mask' => ['nullable', Rule::exists('masks', 'id')->whereNull('retired_at')],
+                'fitted' => ['required', 'integer', 'between:1,100000'],
+            ],
+            ['fitted.*' => 'Fitted is not a count; allowed: 1 to 100000.'],
+        );
         DB::transaction(function () use ($in, $pin, $request): void {
             $held = Pin::held($pin->id);
             if ($held->fittings()->whereRaw('(removed is null or removed < fitted)')->exists()) {
-                throw ValidationException::withMessages(['fitted' => "Pin {$pin->number} has masks on already; count those off first."]);
+                throw ValidationException::withMessages([
+                    'fitted' => "Pin {$pin->number} has masks on already; count those off first.",
+                ]);
             }
-            Fitting::query()->create(['pin_id' => $pin->id, 'mask_id' => $in['mask'] ?? null, 'fitted' => $in['fitted'], 'user_id' => $this->person($request)->id, 'at' => ShopClock::now()]);
+            Fitting::query()->create([
+                'pin_id' => $pin->id,
+                'mask_id' => $in['mask'] ?? null,
+                'fitted' => $in['fitted'],
+                'user_id' => $this->person($request)->id,
+                'at' => ShopClock::now(),
+            ]);
         });
 
-        return redirect("/station/mask-and-hang?part={$pin->part_id}")->with('said', "Pin {$pin->number}: {$in['fitted']} on.");
+        return redirect("/station/mask-and-hang?part={$pin->part_id}")->with(
+            'said',
+            "Pin {$pin->number}: {$in['fitted']} on.",
+        );
     }
 
     public function off(Request $request, Fitting $fitting): RedirectResponse
     {
         $fitting->pin->part->job->mustBeOpen();
-        $in = $request->validate(['removed' => ['required', 'integer', 'between:0,100000']], ['removed.*' => 'Counted off is not a count; allowed: 0 to 100000.']);
+        $in = $request->validate(
+            ['removed' => ['required', 'integer', 'between:0,100000']],
+            ['removed.*' => 'Counted off is not a count; allowed: 0 to 100000.'],
+        );
         if ($in['removed'] > $fitting->fitted) {
-            throw ValidationException::withMessages(['removed' => "Counted off is {$in['removed']}; allowed: up to {$fitting->fitted}, as many as went on. More came off than went on: look for the other pin."]);
+            throw ValidationException::withMessages([
+                'removed' => "Counted off is {$in['removed']}; allowed: up to {$fitting->fitted}, as many as went "
+                    .'on. More came off than went on: look for the other pin.',
+            ]);
         }
-        $fitting->update(['removed' => $in['removed'], 'removed_by' => $this->person($request)->id, 'removed_at' => ShopClock::now()]);
+        $fitting->update([
+            'removed' => $in['removed'],
+            'removed_by' => $this->person($request)->id,
+            'removed_at' => ShopClock::now(),
+        ]);
 
-        return back()->with('said', $fitting->isOff() ? "Pin {$fitting->pin->number}: all off." : "Pin {$fitting->pin->number}: ".($fitting->fitted - $in['removed']).' still on somewhere.');
+        return back()->with(
+            'said',
+            $fitting->isOff()
+                ? "Pin {$fitting->pin->number}: all off."
+                : "Pin {$fitting->pin->number}: ".($fitting->fitted - $in['removed']).' still on somewhere.',
+        );
     }
 
-    public function withdraw(Fitting $fitting): RedirectResponse
+    public function withdraw(Request $request, Fitting $fitting): RedirectResponse
     {
         $fitting->pin->part->job->mustBeOpen();
-        $fitting->update(['withdrawn_at' => ShopClock::now()]);
+        $fitting->withdraw($this->person($request), ShopClock::now());
 
         return back()->with('said', 'That fitting is taken back.');
     }
@@ -85,7 +126,10 @@ final class MaskController
     public function bare(Request $request, Pin $pin): RedirectResponse
     {
         $pin->part->job->mustBeOpen();
-        $in = $request->validate(['name' => ['required', 'string', 'max:120']], ['name.required' => 'Name is empty; who has looked at the bare face?']);
+        $in = $request->validate(
+            ['name' => ['required', 'string', 'max:120']],
+            ['name.required' => 'Name is empty; who has looked at the bare face?'],
+        );
         $pin->update(['bare_signed_by' => trim($in['name']), 'bare_signed_at' => ShopClock::now()]);
 
         return back()->with('said', "Pin {$pin->number}: signed bare by {$in['name']}.");
@@ -95,39 +139,93 @@ final class MaskController
     {
         $part->job->mustBeOpen();
         $length = fn (float $most): array => ['required', Measured::above(Dimension::Length, 0, $most)];
-        $in = $request->validate(['across' => ['required', 'integer', 'between:1,200'], 'rows' => ['required', 'integer', 'between:1,50'], 'hooks' => ['required', 'integer', 'between:1,20'], 'pitch' => $length(20000), 'drop' => $length(20000), 'along' => $length(20000), 'up' => $length(20000), 'deep' => $length(20000), 'jigged' => ['nullable', 'boolean'], 'drain' => ['nullable', 'string', 'max:120']]);
+        $in = $request->validate([
+            'across' => ['required', 'integer', 'between:1,200'],
+            'rows' => ['required', 'integer', 'between:1,50'],
+            'hooks' => ['required', 'integer', 'between:1,20'],
+            'pitch' => $length(20000),
+            'drop' => $length(20000),
+            'along' => $length(20000),
+            'up' => $length(20000),
+            'deep' => $length(20000),
+            'jigged' => ['nullable', 'boolean'],
+            'drain' => ['nullable', 'string', 'max:120'],
+        ]);
         $mm = fn (string $key): float => (float) Measured::read(Dimension::Length, $in[$key]);
-        RackOfPart::save($part, ['across' => (int) $in['across'], 'rows' => (int) $in['rows'], 'hooks' => (int) $in['hooks'], 'pitch_mm' => $mm('pitch'), 'drop_mm' => $mm('drop'), 'box_mm' => [$mm('along'), $mm('up'), $mm('deep')], 'jigged' => ! empty($in['jigged']), 'drain' => trim((string) ($in['drain'] ?? '')) ?: null]);
+        RackOfPart::save(
+            $part,
+            RackSetting::of(
+                [$mm('along'), $mm('up'), $mm('deep')],
+                (int) $in['across'],
+                (int) $in['rows'],
+                $mm('pitch'),
+                $mm('drop'),
+                (int) $in['hooks'],
+                ! empty($in['jigged']),
+                trim((string) ($in['drain'] ?? '')) ?: null,
+            ),
+        );
 
-        return redirect("/station/mask-and-hang?part={$part->id}")->with('said', 'Hung. The oven knows how much of its wall the part sees.');
+        return redirect("/station/mask-and-hang?part={$part->id}")->with(
+            'said',
+            'Hung. The oven knows how much of its wall the part sees.',
+        );
     }
 
     public function ground(Request $request, Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
-        $in = $request->validate(['ohm' => ['required', 'numeric', 'between:0,1000000000000'], 'unit' => ['required', Rule::in(['1', '1000', '1000000'])]], ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.']);
+        $in = $request->validate(
+            [
+                'ohm' => ['required', 'numeric', 'between:0,1000000000000'],
+                'unit' => ['required', Rule::in(['1', '1000', '1000000'])],
+            ],
+            ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.'],
+        );
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
-        Entry::write('ground', null, ['ohm' => $ohm], $this->person($request), $part);
+        Ground::write($part, $ohm, $this->person($request));
 
-        return redirect("/station/mask-and-hang?part={$part->id}")->with('said', Ground::judge($ohm)['says']);
+        return redirect("/station/mask-and-hang?part={$part->id}")->with('said', Earth::of($ohm)->says());
     }
 
     public function stock(Request $request): RedirectResponse
     {
-        $in = $request->validate(['name' => ['required', 'string', 'max:120'], 'kind' => ['required', Rule::in(['plug', 'cap', 'disc', 'tape'])], 'material' => ['required', Rule::in(MaskCatalogue::MATERIALS)], 'from' => ['required', Measured::above(Dimension::Length, 0, 5000)], 'to' => ['nullable', Measured::above(Dimension::Length, 0, 5000)], 'rated' => ['nullable', new Measured(Dimension::Temperature, 60, 400)], 'held' => ['required', 'integer', 'between:0,1000000']], ['from.required' => 'From is empty; the least size it seals, or the width of the tape.']);
+        $in = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'kind' => ['required', Rule::enum(MaskKind::class)],
+                'material' => ['required', Rule::enum(MaskMaterial::class)],
+                'from' => ['required', Measured::above(Dimension::Length, 0, 5000)],
+                'to' => ['nullable', Measured::above(Dimension::Length, 0, 5000)],
+                'rated' => ['nullable', new Measured(Dimension::Temperature, 60, 400)],
+                'held' => ['required', 'integer', 'between:0,1000000'],
+            ],
+            ['from.required' => 'From is empty; the least size it seals, or the width of the tape.'],
+        );
         $from = (float) Measured::read(Dimension::Length, $in['from']);
         $to = Measured::read(Dimension::Length, $in['to'] ?? null) ?? $from;
         if ($to < $from) {
-            throw ValidationException::withMessages(['to' => 'To is smaller than from; allowed: as large or larger.']);
+            throw ValidationException::withMessages([
+                'to' => 'To is smaller than from; allowed: as large or larger.',
+            ]);
         }
-        Mask::query()->create(['name' => $in['name'], 'kind' => $in['kind'], 'material' => $in['material'], 'from_mm' => $from, 'to_mm' => $to, 'rated_c' => Measured::read(Dimension::Temperature, $in['rated'] ?? null) ?? MaskCatalogue::ratedC($in['material']), 'held' => $in['held']]);
+        Mask::query()->create([
+            'name' => $in['name'],
+            'kind' => $in['kind'],
+            'material' => $in['material'],
+            'from_mm' => $from,
+            'to_mm' => $to,
+            'rated_c' => Measured::read(Dimension::Temperature, $in['rated'] ?? null) ??
+                MaskMaterial::from($in['material'])->ratedC(),
+            'held' => $in['held'],
+        ]);
 
         return redirect('/station/mask-and-hang')->with('said', "{$in['name']} is on the shelf.");
     }
 
-    public function retire(Mask $mask): RedirectResponse
+    public function retire(Request $request, Mask $mask): RedirectResponse
     {
-        $mask->update(['retired_at' => ShopClock::now()]);
+        $mask->update(['retired_at' => ShopClock::now(), 'retired_by' => $this->person($request)->id]);
 
         return redirect('/station/mask-and-hang')->with('said', "{$mask->name} is off the shelf.");
     }

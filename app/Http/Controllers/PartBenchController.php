@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Bench\PartFit;
 use Aenum\Core\Shape\MeshReader;
 use Aenum\Core\Shape\ShapeKind;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Intake\LastTime;
 use App\Actions\Intake\MeshOfPart;
-use App\Actions\Intake\PartFit;
 use App\Actions\Intake\PartShapes;
 use App\Actions\Route\PartRoute;
 use App\Models\Part;
@@ -32,8 +32,14 @@ final class PartBenchController
         $built = PartShapes::of($part);
 
         return view('jobs.bench', [
-            'part' => $part, 'built' => $built, 'drawing' => $built->drawing(), 'fit' => PartFit::of(PartRoute::of($part)), 'lastTime' => LastTime::of($part),
-            'kind' => ShapeKind::tryFrom((string) $request->string('kind', (string) session()->getOldInput('shape', 'plate'))) ?? ShapeKind::Plate,
+            'part' => $part,
+            'built' => $built,
+            'drawing' => $built->drawing(),
+            'fit' => PartFit::of(PartRoute::of($part)->plan()),
+            'lastTime' => LastTime::of($part),
+            'kind' => ShapeKind::tryFrom(
+                (string) $request->string('kind', (string) session()->getOldInput('shape', 'plate')),
+            ) ?? ShapeKind::Plate,
         ]);
     }
 
@@ -42,29 +48,50 @@ final class PartBenchController
     {
         $asked = trim((string) $request->string('q'));
         $for = Part::query()->with('job')->find((int) $request->integer('for'));
-        $built = Part::query()->whereNull('withdrawn_at')->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'));
+        $built = Part::query()
+            ->whereNull('withdrawn_at')
+            ->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'));
         if ($asked !== '') {
             $built->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%');
         }
         $latest = $built->selectRaw('max(id) as id')->groupBy('name')->orderByDesc('id')->limit(30)->pluck('id');
-        $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.bake.oven', 'coats.inspections']);
+        $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections']);
         $parts->whereIn('id', $latest)->orderBy('name');
 
-        return view('jobs.library', ['asked' => $asked, 'for' => $for, 'parts' => $parts->get()->map(fn (Part $part): array => ['part' => $part, 'built' => PartShapes::of($part), 'learned' => LastTime::ofOne($part)])]);
+        return view('jobs.library', [
+            'asked' => $asked,
+            'for' => $for,
+            'parts' => $parts
+                ->get()
+                ->map(
+                    fn (Part $part): array => [
+                        'part' => $part,
+                        'built' => PartShapes::of($part),
+                        'learned' => LastTime::ofOne($part),
+                    ],
+                ),
+        ]);
     }
 
     public function add(Request $request, Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
-        $kind = ShapeKind::from($request->validate(['shape' => ['required', Rule::enum(ShapeKind::class)]])['shape']);
+        $kind = ShapeKind::from(
+            $request->validate(['shape' => ['required', Rule::enum(ShapeKind::class)]])['shape'],
+        );
         $shape = ['shape' => $kind->value] + $this->measures($request, $kind);
         try {
             PartShapes::add($part, $shape);
         } catch (InvalidQuantity $e) {
-            throw ValidationException::withMessages([$e->place => ucfirst(ShapeWords::label($e->place)).' '.$e->found.'; allowed: '.$e->allowed.'.']);
+            throw ValidationException::withMessages([
+                $e->place => ucfirst(ShapeWords::label($e->place)).' '.$e->found.'; allowed: '.$e->allowed.'.',
+            ]);
         }
 
-        return redirect("/parts/{$part->id}/bench?kind={$kind->value}")->with('said', ucfirst($kind->label()).' added.');
+        return redirect("/parts/{$part->id}/bench?kind={$kind->value}")->with(
+            'said',
+            ucfirst($kind->label()).' added.',
+        );
     }
 
     public function drop(Part $part, int $at): RedirectResponse
@@ -80,7 +107,10 @@ final class PartBenchController
         $part->job->mustBeOpen();
         PartShapes::take($part);
 
-        return redirect("/parts/{$part->id}/bench")->with('said', 'The part\'s mass and area are those of the shapes now.');
+        return redirect("/parts/{$part->id}/bench")->with(
+            'said',
+            'The part\'s mass and area are those of the shapes now.',
+        );
     }
 
     public function mesh(Request $request, Part $part, MeshOfPart $read): RedirectResponse
@@ -88,8 +118,10 @@ final class PartBenchController
         $part->job->mustBeOpen();
         $in = $request->validate(['unit' => ['required', Rule::in(array_keys(MeshReader::UNITS))]]);
         $file = $request->file('mesh');
-        if (! $file instanceof UploadedFile) {
-            throw ValidationException::withMessages(['mesh' => 'No mesh came along; pick a file, STL or OBJ up to 64 MB.']);
+        if (! ($file instanceof UploadedFile)) {
+            throw ValidationException::withMessages([
+                'mesh' => 'No mesh came along; pick a file, STL or OBJ up to 64 MB.',
+            ]);
         }
         $read($part, $file, $in['unit']);
 
@@ -117,19 +149,45 @@ final class PartBenchController
     /** @return array<string, mixed> */
     private function measures(Request $request, ShapeKind $kind): array
     {
-        $rules = ['count' => ['required', 'integer', 'between:1,10000'], 'hole_mm' => ['nullable', Measured::above(Dimension::Length, 0, 5000)], 'hole_count' => ['nullable', 'integer', 'between:1,100000'], 'inside_coated' => ['nullable', 'boolean']];
+        $rules = [
+            'count' => ['required', 'integer', 'between:1,10000'],
+            'hole_mm' => ['nullable', Measured::above(Dimension::Length, 0, 5000)],
+            'hole_count' => ['nullable', 'integer', 'between:1,100000'],
+            'inside_coated' => ['nullable', 'boolean'],
+        ];
         $measures = [...$kind->needs(), ...array_diff($kind->mayHave(), ['holes', 'inside_coated'])];
         foreach ($measures as $measure) {
             $dimension = ShapeWords::dimension($measure);
-            $rules[$measure] = [in_array($measure, $kind->needs(), true) ? 'required' : 'nullable', ...($measure === 'legs_mm' ? ['string', 'max:400'] : ($dimension === null ? ['numeric', 'between:0,0.95'] : [Measured::above($dimension, 0, 50000)]))];
+            $rules[$measure] = [
+                in_array($measure, $kind->needs(), true) ? 'required' : 'nullable',
+                ...$measure === 'legs_mm'
+                    ? ['string', 'max:400']
+                    : ($dimension === null
+                        ? ['numeric', 'between:0,0.95']
+                        : [Measured::above($dimension, 0, 50000)]),
+            ];
         }
-        $in = $request->validate($rules, array_fill_keys(array_map(fn (string $m): string => "{$m}.required", $measures), 'The :attribute is empty.'), array_combine($measures, array_map(ShapeWords::label(...), $measures)));
+        $in = $request->validate(
+            $rules,
+            array_fill_keys(
+                array_map(fn (string $m): string => "{$m}.required", $measures),
+                'The :attribute is empty.',
+            ),
+            array_combine($measures, array_map(ShapeWords::label(...), $measures)),
+        );
         $shape = ['count' => (int) $in['count']];
         foreach ($measures as $measure) {
             $dimension = ShapeWords::dimension($measure);
             if (($in[$measure] ?? null) !== null) {
                 $shape[$measure] = match (true) {
-                    $measure === 'legs_mm' => array_map(fn (string $leg): float => Dimension::Length->parse('legs_mm', $leg, Units::current()->system), preg_split('/[\s;]+/', trim($in[$measure])) ?: []),
+                    $measure === 'legs_mm' => array_map(
+                        fn (string $leg): float => Dimension::Length->parse(
+                            'legs_mm',
+                            $leg,
+                            Units::current()->system,
+                        ),
+                        preg_split('/[\s;]+/', trim($in[$measure])) ?: [],
+                    ),
                     $dimension === null => (float) $in[$measure],
                     default => Measured::read($dimension, $in[$measure]),
                 };
@@ -139,7 +197,12 @@ final class PartBenchController
             $shape['inside_coated'] = true;
         }
         if (($in['hole_mm'] ?? null) !== null) {
-            $shape['holes'] = [['diameter_mm' => Measured::read(Dimension::Length, $in['hole_mm']), 'count' => (int) ($in['hole_count'] ?? 1)]];
+            $shape['holes'] = [
+                [
+                    'diameter_mm' => Measured::read(Dimension::Length, $in['hole_mm']),
+                    'count' => (int) ($in['hole_count'] ?? 1),
+                ],
+            ];
         }
 
         return $shape;

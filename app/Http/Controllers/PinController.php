@@ -30,7 +30,10 @@ final class PinController
     {
         $part->load(['pictures', 'pins', 'bags', 'job']);
         $asked = (string) $request->string('picture', (string) session()->getOldInput('picture_id'));
-        $picture = $asked === 'drawing' ? null : ($part->pictures->firstWhere('id', (int) $asked) ?? $part->pictures->first());
+        $picture =
+            $asked === 'drawing'
+                ? null
+                : $part->pictures->firstWhere('id', (int) $asked) ?? $part->pictures->first();
 
         return view('pins.show', ['part' => $part, 'picture' => $picture, 'built' => PartShapes::of($part)]);
     }
@@ -40,7 +43,10 @@ final class PinController
         abort_if($picture->withdrawn_at !== null || ! Storage::disk('local')->exists($picture->file), 404);
 
         return response((string) Storage::disk('local')->get($picture->file), 200, [
-            'Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff', 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Type' => 'image/jpeg',
+            'X-Content-Type-Options' => 'nosniff',
+            'Content-Disposition' => 'inline',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
         ]);
     }
 
@@ -48,21 +54,28 @@ final class PinController
     {
         $part->job->mustBeOpen();
         $file = $request->file('photo');
-        if (! $file instanceof \Illuminate\Http\UploadedFile) {
-            throw ValidationException::withMessages(['photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.']);
+        if (! ($file instanceof \Illuminate\Http\UploadedFile)) {
+            throw ValidationException::withMessages([
+                'photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.',
+            ]);
         }
         $picture = $keep($part, $file, $this->person($request));
 
-        return redirect("/parts/{$part->id}/pins?picture={$picture->id}")->with('said', 'The photo is kept. Touch it to set a pin.');
+        return redirect("/parts/{$part->id}/pins?picture={$picture->id}")->with(
+            'said',
+            'The photo is kept. Touch it to set a pin.',
+        );
     }
 
-    public function withdrawPicture(Picture $picture): RedirectResponse
+    public function withdrawPicture(Request $request, Picture $picture): RedirectResponse
     {
         $picture->part->job->mustBeOpen();
         if (Pin::query()->where('picture_id', $picture->id)->whereNull('withdrawn_at')->exists()) {
-            throw ValidationException::withMessages(['photo' => 'There are pins on this photo; take them out first.']);
+            throw ValidationException::withMessages([
+                'photo' => 'There are pins on this photo; take them out first.',
+            ]);
         }
-        $picture->update(['withdrawn_at' => ShopClock::now()]);
+        $picture->withdraw($this->person($request), ShopClock::now());
 
         return redirect("/parts/{$picture->part_id}/pins")->with('said', 'The photo is taken away.');
     }
@@ -72,27 +85,51 @@ final class PinController
         $part->job->mustBeOpen();
         $pin = $place($part, $request->pin(), $this->person($request));
 
-        return redirect("/parts/{$part->id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is in.");
+        return redirect("/parts/{$part->id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with(
+            'said',
+            "Pin {$pin->number} is in.",
+        );
     }
 
-    public function withdraw(Pin $pin): RedirectResponse
+    public function withdraw(Request $request, Pin $pin): RedirectResponse
     {
         $pin->part->job->mustBeOpen();
         if ($pin->fittings()->whereRaw('(removed is null or removed < fitted)')->exists()) {
-            throw ValidationException::withMessages(['pin' => "Pin {$pin->number} has masks on; count them off first."]);
+            throw ValidationException::withMessages([
+                'pin' => "Pin {$pin->number} has masks on; count them off first.",
+            ]);
         }
-        $pin->update(['withdrawn_at' => ShopClock::now()]);
+        $pin->withdraw($this->person($request), ShopClock::now());
 
-        return redirect("/parts/{$pin->part_id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with('said', "Pin {$pin->number} is out; its number is not given again.");
+        return redirect("/parts/{$pin->part_id}/pins?picture=".($pin->picture_id ?? 'drawing'))->with(
+            'said',
+            "Pin {$pin->number} is out; its number is not given again.",
+        );
     }
 
     public function bag(Request $request, Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
-        $in = $request->validate(['bag' => ['required', 'string', 'max:60'], 'holds' => ['required', 'string', 'max:200'], 'count' => ['required', 'integer', 'between:1,10000']], [
-            'bag.required' => 'Bag has no name; write what stands on it, such as B1.', 'holds.required' => 'What is in it is empty; write what was taken off.', 'count.*' => 'Pieces is not a count; allowed: 1 to 10000.',
+        $in = $request->validate(
+            [
+                'bag' => ['required', 'string', 'max:60'],
+                'holds' => ['required', 'string', 'max:200'],
+                'count' => ['required', 'integer', 'between:1,10000'],
+            ],
+            [
+                'bag.required' => 'Bag has no name; write what stands on it, such as B1.',
+                'holds.required' => 'What is in it is empty; write what was taken off.',
+                'count.*' => 'Pieces is not a count; allowed: 1 to 10000.',
+            ],
+        );
+        Bag::query()->create([
+            'part_id' => $part->id,
+            'name' => $in['bag'],
+            'holds' => $in['holds'],
+            'count' => $in['count'],
+            'user_id' => $this->person($request)->id,
+            'at' => ShopClock::now(),
         ]);
-        Bag::query()->create(['part_id' => $part->id, 'name' => $in['bag'], 'holds' => $in['holds'], 'count' => $in['count'], 'user_id' => $this->person($request)->id, 'at' => ShopClock::now()]);
 
         return redirect("/parts/{$part->id}/pins")->with('said', "Bag {$in['bag']}: {$in['count']} counted in.");
     }
@@ -100,16 +137,28 @@ final class PinController
     public function countBack(Request $request, Bag $bag): RedirectResponse
     {
         $bag->part->job->mustBeOpen();
-        $in = $request->validate(['back' => ['required', 'integer', 'between:0,10000']], ['back.*' => 'Counted back is not a count; allowed: 0 to 10000.']);
-        $bag->update(['counted_back' => $in['back'], 'counted_by' => $this->person($request)->id, 'counted_at' => ShopClock::now()]);
+        $in = $request->validate(
+            ['back' => ['required', 'integer', 'between:0,10000']],
+            ['back.*' => 'Counted back is not a count; allowed: 0 to 10000.'],
+        );
+        $bag->update([
+            'counted_back' => $in['back'],
+            'counted_by' => $this->person($request)->id,
+            'counted_at' => ShopClock::now(),
+        ]);
 
-        return back()->with('said', $bag->isBack() ? "Bag {$bag->name} is whole." : "Bag {$bag->name}: {$in['back']} of {$bag->count}. Look for the rest before it leaves.");
+        return back()->with(
+            'said',
+            $bag->isBack()
+                ? "Bag {$bag->name} is whole."
+                : "Bag {$bag->name}: {$in['back']} of {$bag->count}. Look for the rest before it leaves.",
+        );
     }
 
-    public function withdrawBag(Bag $bag): RedirectResponse
+    public function withdrawBag(Request $request, Bag $bag): RedirectResponse
     {
         $bag->part->job->mustBeOpen();
-        $bag->update(['withdrawn_at' => ShopClock::now()]);
+        $bag->withdraw($this->person($request), ShopClock::now());
 
         return back()->with('said', "Bag {$bag->name} is taken off the list.");
     }

@@ -23,7 +23,11 @@ final class PracticeController
     {
         $best = PracticeRun::query()->with('user')->whereNotNull('score')->get()->groupBy('exercise');
 
-        return view('practice.index', ['exercises' => Exercise::all(), 'mine' => $best->map(fn ($runs) => $runs->where('user_id', $this->person($request)->id)->max('score')), 'best' => $best->map(fn ($runs) => $runs->sortByDesc('score')->first())]);
+        return view('practice.index', [
+            'exercises' => Exercise::all(),
+            'mine' => $best->map(fn ($runs) => $runs->where('user_id', $this->person($request)->id)->max('score')),
+            'best' => $best->map(fn ($runs) => $runs->sortByDesc('score')->first()),
+        ]);
     }
 
     public function show(Request $request, string $exercise): View

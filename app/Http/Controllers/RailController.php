@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aenum\Core\Route\Station;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Find\FindJobs;
-use App\Models\Bake;
 use App\Models\Job;
+use App\Models\OvenLoad;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -18,9 +19,21 @@ final class RailController
     public function __invoke(): View
     {
         return view('rail', [
-            'jobs' => Job::hanging()->with(['customer', 'parts'])->get()->groupBy(fn (Job $job): int => $job->station->value),
-            'running' => Bake::query()->where('status', 'running')->with(['oven', 'items.coat.part'])->orderBy('shut_at')->get(),
-            'cooling' => Bake::query()->where('status', 'pulled')->with(['oven', 'results', 'items.coat.part'])->orderByDesc('pulled_at')->limit(3)->get(),
+            'jobs' => Job::hanging()
+                ->with(['customer', 'parts'])
+                ->get()
+                ->groupBy(fn (Job $job): string => $job->station->value),
+            'running' => OvenLoad::of(LoadKind::Cure)
+                ->where('status', 'running')
+                ->with(['oven', 'items.part'])
+                ->orderBy('shut_at')
+                ->get(),
+            'cooling' => OvenLoad::of(LoadKind::Cure)
+                ->where('status', 'pulled')
+                ->with(['oven', 'results', 'items.part'])
+                ->orderByDesc('pulled_at')
+                ->limit(3)
+                ->get(),
             'bare' => BareSteelWatch::all(),
             'stations' => Station::cases(),
         ]);

@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Metal\MetalQuestions;
-use Aenum\Core\Route\StepKind;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Rule as OneRule;
 use Aenum\Core\Rule\RuleBook;
-use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Floor\RunOven;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
+use App\Actions\Route\WriteFacts;
 use App\Http\Requests\FactsRequest;
 use App\Models\Job;
 use App\Models\Part;
+use App\Models\PartTrait;
+use App\Models\Pin;
 use App\Models\Signature;
 use App\Models\User;
 use App\Support\ShopClock;
@@ -25,6 +28,7 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /** What is known of a part, the route it takes, and the rules that watch over it. */
@@ -33,15 +37,28 @@ final class RouteController
     public function show(Part $part): View
     {
         $route = PartRoute::of($part);
+        $words = fn (string $kind): array => $part->traits->where('kind', $kind)->pluck('word')->all();
 
-        return view('route.show', ['part' => $part, 'route' => $route, 'counter' => Counter::of($route)]);
+        return view('route.show', [
+            'part' => $part,
+            'route' => $route,
+            'counter' => Counter::of($route),
+            'pinned' => $part->pins->map(fn (Pin $pin): ?string => $pin->kind->feature()?->value)->filter()->all(),
+            'ticked' => [
+                'on_it' => $words(PartTrait::ON_IT),
+                'feature' => $words(PartTrait::FEATURE),
+                'mark' => $words(PartTrait::MARK),
+            ],
+        ]);
     }
 
     public function facts(FactsRequest $request, Part $part): View|RedirectResponse
     {
         $part->job->mustBeOpen();
-        $part->update(['facts' => $request->facts()]);
-        $part->job->update(['lives' => $request->validated('lives')]);
+        DB::transaction(function () use ($request, $part): void {
+            WriteFacts::on($part, $request->facts());
+            $part->job->update(['lives' => $request->validated('lives')]);
+        });
         $part->unsetRelations();
 
         if ($request->hasHeader('HX-Request')) {
@@ -56,29 +73,50 @@ final class RouteController
     public function change(Request $request, Part $part, ChangeRoute $change): RedirectResponse
     {
         $part->job->mustBeOpen();
-        $in = $request->validate(['how' => ['required', Rule::in(['up', 'down', 'drop', 'add', 'anew'])], 'at' => ['nullable', 'integer'], 'kind' => ['nullable', Rule::enum(StepKind::class)]]);
-        $change($part, $in['how'], isset($in['at']) ? (int) $in['at'] : null, isset($in['kind']) ? StepKind::from($in['kind']) : null);
+        $in = $request->validate([
+            'how' => ['required', Rule::in(['up', 'down', 'drop', 'add', 'anew'])],
+            'at' => ['nullable', 'integer'],
+            'kind' => ['nullable', Rule::enum(StepKind::class)],
+        ]);
+        $change(
+            $part,
+            $in['how'],
+            isset($in['at']) ? (int) $in['at'] : null,
+            isset($in['kind']) ? StepKind::from($in['kind']) : null,
+        );
 
-        return redirect("/parts/{$part->id}/route")->with('said', $in['how'] === 'anew' ? 'Laid out anew.' : 'The route is changed.');
+        return redirect("/parts/{$part->id}/route")->with(
+            'said',
+            $in['how'] === 'anew' ? 'Laid out anew.' : 'The route is changed.',
+        );
     }
 
     public function sign(Request $request, Part $part, ChangeRoute $change): RedirectResponse
     {
         $part->job->mustBeOpen();
-        $in = $request->validate(['rule' => ['required', 'string', 'max:60'], 'name' => ['required', 'string', 'max:120']], ['name.required' => 'Name is empty; write who signs.']);
+        $in = $request->validate(
+            ['rule' => ['required', 'string', 'max:60'], 'name' => ['required', 'string', 'max:120']],
+            ['name.required' => 'Name is empty; write who signs.'],
+        );
         /** @var User $user */
         $user = $request->user();
-        $change->sign($part, $in['rule'], trim($in['name']), $user);
+        $change->sign($part, $in['rule'], trim($in['name']), $user, RunOven::atTheDoor($part));
 
-        return redirect("/parts/{$part->id}/route")->with('said', "Signed by {$in['name']}.");
+        return back(fallback: "/parts/{$part->id}/route")->with('said', "Signed by {$in['name']}.");
     }
 
     public function unsign(Request $request, Signature $signature): RedirectResponse
     {
         $signature->part->job->mustBeOpen();
-        $signature->update(['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $request->user()?->getAuthIdentifier()]);
+        $signature->update([
+            'withdrawn_at' => ShopClock::now(),
+            'withdrawn_by' => $request->user()?->getAuthIdentifier(),
+        ]);
 
-        return redirect("/parts/{$signature->part_id}/route")->with('said', 'The signature is withdrawn; it stays in the record.');
+        return redirect("/parts/{$signature->part_id}/route")->with(
+            'said',
+            'The signature is withdrawn; it stays in the record.',
+        );
     }
 
     /** What was agreed, on a sheet to sign. */
@@ -86,29 +124,55 @@ final class RouteController
     {
         $part->load(['job.customer', 'signatures.user']);
         $route = PartRoute::of($part);
-        $waivable = collect($route->findings)->filter(fn (Finding $finding): bool => $finding->rule->severity() === Severity::Sign || $finding->rule->key() === 'old-plating')->values();
-        $worded = $waivable->map(fn (Finding $finding): string => $finding->rule->key() === 'old-plating' ? 'plating-adhesion' : $finding->rule->key());
+        $waivable = collect($route->findings)
+            ->filter(fn (Finding $finding): bool => $finding->rule->signedUnder() !== null)
+            ->values();
+        $worded = $waivable->map(fn (Finding $finding): ?string => $finding->rule->signedUnder());
 
-        return view('jobs.agreement', ['part' => $part, 'counter' => Counter::of($route), 'waivable' => $waivable, 'signed' => $part->signatures->reject(fn (Signature $signature): bool => $worded->contains($signature->rule))]);
+        return view('jobs.agreement', [
+            'part' => $part,
+            'counter' => Counter::of($route),
+            'waivable' => $waivable,
+            'signed' => $part->signatures->reject(fn (Signature $one): bool => $worded->contains($one->rule)),
+        ]);
     }
 
     /** Which metal it is, asked a question at a time. */
     public function metal(Request $request): View
     {
-        $given = array_filter(array_intersect_key($request->query(), MetalQuestions::QUESTIONS), fn (mixed $answer): bool => is_string($answer) && $answer !== '');
-        $given = array_filter($given, fn (string $answer, string $question): bool => isset(MetalQuestions::QUESTIONS[$question][1][$answer]), ARRAY_FILTER_USE_BOTH);
+        $given = array_filter(
+            array_intersect_key($request->query(), MetalQuestions::QUESTIONS),
+            fn (mixed $answer): bool => is_string($answer) && $answer !== '',
+        );
+        $given = array_filter(
+            $given,
+            fn (string $answer, string $question): bool => isset(MetalQuestions::QUESTIONS[$question][1][$answer]),
+            ARRAY_FILTER_USE_BOTH,
+        );
         [$air, $water] = [trim((string) $request->string('air')), trim((string) $request->string('water'))];
         $wrong = null;
         try {
-            $found = $air !== '' && $water !== ''
-                ? MetalQuestions::answer($given, Dimension::Mass->parse('weighed in air', $air, Units::current()->system), Dimension::Mass->parse('under water', $water, Units::current()->system))
-                : MetalQuestions::answer($given);
+            $found =
+                $air !== '' && $water !== ''
+                    ? MetalQuestions::answer(
+                        $given,
+                        Dimension::Mass->parse('weighed in air', $air, Units::current()->system),
+                        Dimension::Mass->parse('under water', $water, Units::current()->system),
+                    )
+                    : MetalQuestions::answer($given);
         } catch (InvalidQuantity $e) {
             $wrong = ucfirst($e->getMessage()).'.';
             $found = MetalQuestions::answer($given);
         }
 
-        return view('jobs.metal', ['job' => Job::query()->where('status', 'open')->find((int) $request->integer('job')), 'given' => $given, 'found' => $found, 'air' => $air, 'water' => $water, 'wrong' => $wrong]);
+        return view('jobs.metal', [
+            'job' => Job::query()->where('status', 'open')->find((int) $request->integer('job')),
+            'given' => $given,
+            'found' => $found,
+            'air' => $air,
+            'water' => $water,
+            'wrong' => $wrong,
+        ]);
     }
 
     /** Every rule there is. */
@@ -116,9 +180,22 @@ final class RouteController
     {
         $severity = (string) $request->string('severity');
         $asked = mb_strtolower(trim((string) $request->string('q')));
-        $rules = array_filter(RuleBook::all(), fn (OneRule $rule): bool => ($severity === '' || $rule->severity()->value === $severity)
-            && ($asked === '' || str_contains(mb_strtolower($rule->key().' '.$rule->reason().' '.$rule->wayOut()), $asked)));
+        $units = Units::current();
+        $has = fn (OneRule $rule): bool => $asked === '' ||
+            str_contains(
+                mb_strtolower("{$rule->key} {$units->said($rule->reason)} {$units->said($rule->wayOut)}"),
+                $asked,
+            );
+        $rules = array_filter(
+            RuleBook::all(),
+            fn (OneRule $rule): bool => ($severity === '' || $rule->severity->value === $severity) && $has($rule),
+        );
 
-        return view('route.rules', ['rules' => collect($rules)->groupBy(fn (OneRule $rule): string => $rule->group()->value), 'severity' => $severity, 'asked' => $asked, 'all' => count(RuleBook::all())]);
+        return view('route.rules', [
+            'rules' => collect($rules)->groupBy(fn (OneRule $rule): string => $rule->group->value),
+            'severity' => $severity,
+            'asked' => $asked,
+            'all' => count(RuleBook::all()),
+        ]);
     }
 }

@@ -14,6 +14,7 @@ use App\Models\Powder;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /** Powders on the shelf and ovens on the floor. */
@@ -21,7 +22,13 @@ final class ShelfController
 {
     public function powders(): View
     {
-        return view('shelf.powders', ['powders' => Powder::query()->with('rows')->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get()]);
+        return view('shelf.powders', [
+            'powders' => Powder::query()
+                ->with('rows')
+                ->orderByRaw('retired_at IS NOT NULL')
+                ->orderBy('name')
+                ->get(),
+        ]);
     }
 
     public function createPowder(): View
@@ -31,7 +38,7 @@ final class ShelfController
 
     public function storePowder(PowderRequest $request): RedirectResponse
     {
-        return $this->savePowder(new Powder, $request);
+        return $this->savePowder(new Powder(), $request);
     }
 
     public function editPowder(Powder $powder): View
@@ -44,16 +51,27 @@ final class ShelfController
         return $this->savePowder($powder, $request);
     }
 
-    public function retirePowder(Powder $powder): RedirectResponse
+    public function retirePowder(Request $request, Powder $powder): RedirectResponse
     {
-        $powder->update(['retired_at' => $powder->retired_at === null ? ShopClock::now() : null]);
+        $goes = $powder->retired_at === null;
+        $powder->update([
+            'retired_at' => $goes ? ShopClock::now() : null,
+            'retired_by' => $goes ? $request->user()?->getAuthIdentifier() : null,
+        ]);
 
-        return redirect('/powders')->with('said', $powder->retired_at === null ? "{$powder->name} is back on the shelf." : "{$powder->name} is off the shelf.");
+        return redirect('/powders')->with(
+            'said',
+            $powder->retired_at === null
+                ? "{$powder->name} is back on the shelf."
+                : "{$powder->name} is off the shelf.",
+        );
     }
 
     public function ovens(): View
     {
-        return view('shelf.ovens', ['ovens' => Oven::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get()]);
+        return view('shelf.ovens', [
+            'ovens' => Oven::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get(),
+        ]);
     }
 
     public function createOven(): View
@@ -88,7 +106,9 @@ final class ShelfController
             $powder->rows()->delete();
             $powder->rows()->createMany($facts['rows']);
             if ($powder->wasChanged(['name', 'lot'])) {
-                Job::query()->whereHas('parts.coats', fn ($coat) => $coat->where('powder_id', $powder->id))->each(fn (Job $job) => IndexJob::write($job));
+                Job::query()
+                    ->whereHas('parts.coats', fn ($coat) => $coat->where('powder_id', $powder->id))
+                    ->each(fn (Job $job) => IndexJob::write($job));
             }
         });
 

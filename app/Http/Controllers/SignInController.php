@@ -28,14 +28,23 @@ final class SignInController
             ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']],
             ['email.required' => 'E-mail is empty.', 'password.required' => 'Password is empty.'],
         );
-        $tries = ['sign-in|'.mb_strtolower($given['email']).'|'.$request->ip() => self::TRIES_A_NAME, 'sign-in|'.$request->ip() => self::TRIES_A_PLACE];
+        $tries = [
+            'sign-in|'.mb_strtolower($given['email']).'|'.$request->ip() => self::TRIES_A_NAME,
+            'sign-in|'.$request->ip() => self::TRIES_A_PLACE,
+        ];
         foreach ($tries as $key => $most) {
             abort_if(RateLimiter::tooManyAttempts($key, $most), 429);
         }
-        if (! Auth::attempt(['email' => $given['email'], 'password' => $given['password'], 'active' => true], true)) {
+        if (
+            ! Auth::attempt(['email' => $given['email'], 'password' => $given['password'], 'active' => true], true)
+        ) {
             array_map(fn (string $key): int => RateLimiter::hit($key), array_keys($tries));
 
-            return back()->withInput(['email' => $given['email']])->withErrors(['email' => 'E-mail and password do not belong together; try again, or ask the owner.']);
+            return back()
+                ->withInput(['email' => $given['email']])
+                ->withErrors([
+                    'email' => 'E-mail and password do not belong together; try again, or ask the owner.',
+                ]);
         }
         RateLimiter::clear(array_key_first($tries));
         $request->session()->regenerate();

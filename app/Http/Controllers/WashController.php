@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Bench\Stage;
+use Aenum\Core\Bench\WashLine;
 use Aenum\Core\Pretreat\Bath;
-use Aenum\Core\Pretreat\Stage;
-use Aenum\Core\Pretreat\WashLine;
-use Aenum\Core\Route\Station;
+use Aenum\Core\Pretreat\BathFigure;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Unit\Dimension;
-use App\Actions\Bench\BareSteelWatch;
+use Aenum\Core\Word\Station;
+use App\Actions\Bench\Air;
 use App\Actions\Bench\BathLog;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Bench\RunClock;
+use App\Actions\Log\WriteLog;
 use App\Actions\Route\PartRoute;
-use App\Models\BenchClock;
-use App\Models\Entry;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Part;
-use App\Models\User;
 use App\Rules\Measured;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -28,15 +30,27 @@ use Illuminate\Validation\ValidationException;
 /** The wash bench: the line for the part in hand, stage by stage, and the baths it goes through. */
 final class WashController
 {
+    use KnowsWhoAsks;
+
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::Wash, $request);
-        $line = $pick->part === null ? null : WashLine::for(PartRoute::of($pick->part)->plan());
-        $bath = (string) $request->string('bath', (string) ($line === null ? '' : collect($line->stages)->firstWhere('bath')?->bath));
+        $plan = $pick->part === null ? null : PartRoute::of($pick->part)->plan();
+        $line = $plan === null ? null : WashLine::for($plan);
+        $asked = (string) $request->string('bath');
+        $first = $line === null ? null : collect($line->stages)->firstWhere('bath')?->bath?->key;
+        $shown = collect([$asked, $first, Bath::keys()[0]])->first(
+            fn ($key): bool => isset(Bath::all()[$key ?? '']),
+        );
 
         return view('stations.wash', [
-            'pick' => $pick, 'line' => $line, 'baths' => array_map(BathLog::of(...), Bath::keys()), 'shown' => BathLog::of(in_array($bath, Bath::keys(), true) ? $bath : Bath::keys()[0]),
-            'bare' => $pick->part?->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first(), 'air' => BareSteelWatch::latestAir(),
+            'pick' => $pick,
+            'line' => $line,
+            'findings' => $plan === null ? [] : RuleBook::judge($plan, Moment::Wash),
+            'baths' => array_map(BathLog::of(...), Bath::keys()),
+            'shown' => BathLog::of((string) $shown),
+            'bare' => $pick->part?->bareSteelClock(),
+            'air' => Air::latest()?->line,
         ]);
     }
 
@@ -45,29 +59,42 @@ final class WashController
         $part->job->mustBeOpen();
         $line = WashLine::for(PartRoute::of($part)->plan());
         $stage = collect($line->clocks())->firstWhere('key', (string) $request->string('step'));
-        if (! $stage instanceof Stage) {
-            throw ValidationException::withMessages(['step' => 'That stage is not on the '.lcfirst($line->name).'.']);
+        if (! ($stage instanceof Stage)) {
+            throw ValidationException::withMessages([
+                'step' => 'That stage is not on the '.lcfirst($line->name).'.',
+            ]);
         }
-        /** @var User $user */
-        $user = $request->user();
-        $run->start($part, $user, $stage->key, $stage->name, $stage->least, $stage->most);
+        $run->start($part, $this->person($request), $stage->key, $stage->name, $stage->least, $stage->most);
 
         return redirect("/station/wash?part={$part->id}")->with('said', "{$stage->name}: the clock runs.");
     }
 
     public function reading(Request $request): RedirectResponse
     {
-        $in = $request->validate(['bath' => ['required', Rule::in(Bath::keys())], 'volume_l' => ['nullable', Measured::above(Dimension::Volume, 0, 100000)], 'note' => ['nullable', 'string', 'max:300']]
-            + array_map(fn (array $figure): array => ['nullable', 'numeric', "between:{$figure[2]},{$figure[3]}"], Bath::FIGURES));
-        $volume = Measured::read(Dimension::Volume, $in['volume_l'] ?? null);
-        $figures = array_map(floatval(...), array_filter(array_intersect_key($in, Bath::FIGURES), fn (mixed $value): bool => $value !== null)) + ($volume === null ? [] : ['volume_l' => $volume]);
-        if (array_intersect_key($figures, Bath::FIGURES) === []) {
-            throw ValidationException::withMessages([array_key_first(Bath::get($in['bath'])->limits) => 'Nothing was measured; write at least one figure.']);
+        $between = fn (BathFigure $figure): array => ['nullable', 'numeric', "between:0,{$figure->most()}"];
+        $figures = array_column(BathFigure::cases(), 'value');
+        $in = $request->validate(
+            [
+                'bath' => ['required', Rule::in(Bath::keys())],
+                'volume_l' => ['nullable', Measured::above(Dimension::Volume, 0, 100000)],
+                'note' => ['nullable', 'string', 'max:300'],
+            ] + array_combine($figures, array_map($between, BathFigure::cases())),
+        );
+        $given = array_filter(
+            array_intersect_key($in, array_flip($figures)),
+            fn (mixed $value): bool => $value !== null,
+        );
+        if ($given === []) {
+            $first = Bath::get($in['bath'])->figures()[0]->value;
+            throw ValidationException::withMessages([$first => 'Nothing was measured; write at least one figure.']);
         }
-        /** @var User $user */
-        $user = $request->user();
-        Entry::write('bath', $in['bath'], $figures, $user, null, $in['note'] ?? null);
+        $volume = Measured::read(Dimension::Volume, $in['volume_l'] ?? null);
+        $read = array_map(floatval(...), $given) + ($volume === null ? [] : ['volume_l' => $volume]);
+        WriteLog::line('bath', $in['bath'], $read, $this->person($request), null, $in['note'] ?? null);
 
-        return redirect("/station/wash?bath={$in['bath']}")->with('said', Bath::get($in['bath'])->name.': written down.');
+        return redirect("/station/wash?bath={$in['bath']}")->with(
+            'said',
+            Bath::get($in['bath'])->name.': written down.',
+        );
     }
 }

@@ -8,12 +8,46 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** "3,1" is a number to half the shops there are: in fields that hold one bare number, a decimal comma is read as a point. */
+/**
+ * "3,1" is a number to half the shops there are: in fields that hold one bare number, a decimal comma is read as a
+ * point.
+ */
 final class DecimalComma
 {
     private const FIELDS = [
-        'minutes', 'hold', 'mixture', 'rh', 'concentration_pct', 'ph', 'conductivity_us', 'ohm', 'begins', 'across', 'down', 'margin_percent', 'overbake_percent', 'humidity_pct', 'kwh_price', 'minutes_to_200',
-        'door_open_s', 'specific_gravity', 'flow_minutes', 'view_factor', 'open_share', 'set_emissivity', 'prices', 'rows', 'heater_kw', 'band_k', 'air_kj_per_k', 'shell_kj_per_k', 'air_to_shell_w_per_k', 'shell_loss_w_per_k', 'vent_w_per_k', 'door_w_per_k', 'convection_w_per_m2k',
+        'minutes',
+        'hold',
+        'mixture',
+        'rh',
+        'concentration_pct',
+        'ph',
+        'conductivity_us',
+        'ohm',
+        'begins',
+        'across',
+        'down',
+        'margin_percent',
+        'overbake_percent',
+        'humidity_pct',
+        'kwh_price',
+        'minutes_to_200',
+        'door_open_s',
+        'specific_gravity',
+        'flow_minutes',
+        'view_factor',
+        'open_share',
+        'set_emissivity',
+        'prices',
+        'rows',
+        'heater_kw',
+        'band_k',
+        'air_kj_per_k',
+        'shell_kj_per_k',
+        'air_to_shell_w_per_k',
+        'shell_loss_w_per_k',
+        'vent_w_per_k',
+        'door_w_per_k',
+        'convection_w_per_m2k',
     ];
 
     public function handle(Request $request, Closure $next): Response

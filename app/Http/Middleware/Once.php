@@ -34,16 +34,32 @@ final class Once
         if (random_int(1, self::PRUNE_ONE_IN) === 1) {
             DB::table('spent_tokens')->where('created_at', '<', now()->subDays(self::KEEP_DAYS))->delete();
         }
-        if (DB::table('spent_tokens')->insertOrIgnore(['token' => $token, 'user_id' => $user->getAuthIdentifier()]) === 0) {
-            $spent = DB::table('spent_tokens')->where('token', $token)->where('user_id', $user->getAuthIdentifier())->first();
+        if (
+            DB::table('spent_tokens')->insertOrIgnore([
+                'token' => $token,
+                'user_id' => $user->getAuthIdentifier(),
+            ]) === 0
+        ) {
+            $spent = DB::table('spent_tokens')
+                ->where('token', $token)
+                ->where('user_id', $user->getAuthIdentifier())
+                ->first();
             abort_if($spent === null, 409, 'This form was already sent by someone else.');
 
-            return redirect()->to($spent->leads_to ?? url()->previous('/'))->with('said', 'That was already done; nothing was done twice.');
+            return redirect()
+                ->to($spent->leads_to ?? url()->previous('/'))
+                ->with('said', 'That was already done; nothing was done twice.');
         }
         $response = $next($request);
         $done = $response->isSuccessful() || ($response instanceof RedirectResponse && ! $this->refused($request));
         if ($done) {
-            DB::table('spent_tokens')->where('token', $token)->update(['leads_to' => $response instanceof RedirectResponse ? Str::limit($response->getTargetUrl(), 490, '') : null]);
+            DB::table('spent_tokens')
+                ->where('token', $token)
+                ->update([
+                    'leads_to' => $response instanceof RedirectResponse
+                            ? Str::limit($response->getTargetUrl(), 490, '')
+                            : null,
+                ]);
         } else {
             DB::table('spent_tokens')->where('token', $token)->delete();
         }

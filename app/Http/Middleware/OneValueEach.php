@@ -16,7 +16,21 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class OneValueEach
 {
-    private const LISTS = ['sections', 'coats', 'rows', 'items', 'parts', 'booth', 'box', 'air', 'prices', 'house', 'on_it', 'features', 'is'];
+    private const LISTS = [
+        'sections',
+        'coats',
+        'rows',
+        'items',
+        'parts',
+        'booth',
+        'box',
+        'air',
+        'prices',
+        'house',
+        'on_it',
+        'features',
+        'is',
+    ];
 
     /** Fields that are a list on one page and a value on another. */
     private const EITHER = ['air', 'rows'];
@@ -32,7 +46,9 @@ final class OneValueEach
             if (is_array($value) === $list || $value === null || in_array($name, self::EITHER, true)) {
                 continue;
             }
-            $wrong[(string) $name] = ucfirst(str_replace('_', ' ', (string) $name)).($list ? ' is one value; allowed: a list.' : ' is a list; allowed: one value.');
+            $wrong[(string) $name] =
+                ucfirst(str_replace('_', ' ', (string) $name)).
+                ($list ? ' is one value; allowed: a list.' : ' is a list; allowed: one value.');
             $request->request->remove((string) $name);
             $request->files->remove((string) $name);
         }

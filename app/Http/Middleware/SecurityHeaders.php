@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything comes from this host and nothing runs inline. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src "
+        ."'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -20,9 +21,15 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('X-Frame-Options', 'DENY');
         $response->headers->set('Referrer-Policy', 'same-origin');
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(), interest-cohort=()');
+        $response->headers->set(
+            'Permissions-Policy',
+            'camera=(), microphone=(), geolocation=(), interest-cohort=()',
+        );
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        if (! $response->headers->has('Cache-Control') || str_contains((string) $response->headers->get('Content-Type'), 'text/html')) {
+        if (
+            ! $response->headers->has('Cache-Control') ||
+            str_contains((string) $response->headers->get('Content-Type'), 'text/html')
+        ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
         $response->headers->remove('X-Powered-By');

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Aenum\Core\Blast\MediaCatalogue;
-use Aenum\Core\Rule\Facts\JobFacts;
-use Aenum\Core\Rule\Facts\PartFacts;
+use Aenum\Core\Blast\BlastPlan;
+use Aenum\Core\Blast\Media;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\Alloy;
+use Aenum\Core\Word\Duty;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Lives;
+use Aenum\Core\Word\Made;
+use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\PaintTest;
 use App\Rules\Measured;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -19,36 +26,54 @@ final class FactsRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'lives' => ['required', Rule::in(JobFacts::WHERE)],
-            'made' => ['required', Rule::in(PartFacts::MADE)],
+            'lives' => ['required', Rule::enum(Lives::class)],
+            'made' => ['required', Rule::enum(Made::class)],
             'on_it' => ['array'],
-            'on_it.*' => [Rule::in(PartFacts::ON_IT)],
+            'on_it.*' => [Rule::enum(OnIt::class)],
             'features' => ['array'],
-            'features.*' => [Rule::in(PartFacts::FEATURES)],
-            'duty' => ['required', Rule::in(PartFacts::DUTIES)],
+            'features.*' => [Rule::enum(Feature::class)],
+            'duty' => ['required', Rule::enum(Duty::class)],
             'is' => ['array'],
-            'is.*' => [Rule::in(['hardened', 'heat_treated', 'vented', 'plating_new', 'paint_tested', 'oily'])],
+            'is.*' => [Rule::enum(Mark::class)],
+            'alloy' => ['nullable', Rule::enum(Alloy::class)],
+            'paint_test' => ['nullable', Rule::enum(PaintTest::class)],
+            'licence' => ['nullable', 'string', 'max:120'],
+            'acid_product' => ['nullable', 'string', 'max:120'],
             'temper' => ['nullable', new Measured(Dimension::Temperature, 100, 700)],
+            'strength_mpa' => ['nullable', 'numeric', 'between:200,4000'],
             'box.*' => ['nullable', Measured::above(Dimension::Length, 0, 50000)],
-            'media' => ['nullable', Rule::in(MediaCatalogue::keys())],
+            'media' => ['nullable', Rule::in(Media::keys())],
             'pressure' => ['nullable', new Measured(Dimension::Pressure, 0.9, 20)],
         ];
     }
 
-    /** @return array<string, mixed> as aenum-route/1 has them under part, with the blast beside */
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['strength_mpa.*' => 'Strength is not one of steel; allowed: 200 to 4000 MPa.'];
+    }
+
+    /** @return array<string, mixed> as WriteFacts takes them */
     public function facts(): array
     {
         $in = $this->validated();
-        $box = array_map(fn (mixed $side): ?float => Measured::read(Dimension::Length, $side), array_values($in['box'] ?? []));
-        $facts = ['made' => $in['made'], 'duty' => $in['duty'], 'on_it' => array_values($in['on_it'] ?? []), 'features' => array_values($in['features'] ?? [])];
-        foreach ($in['is'] ?? [] as $is) {
-            $facts[$is] = true;
-        }
-        $temper = Measured::read(Dimension::Temperature, $in['temper'] ?? null);
+        $length = fn (mixed $side): ?float => Measured::read(Dimension::Length, $side);
+        $box = array_map($length, array_values($in['box'] ?? []));
+        $bar = Measured::read(Dimension::Pressure, $in['pressure'] ?? null) ?? BlastPlan::REFERENCE_BAR;
 
-        return $facts
-            + ($temper === null ? [] : ['temper_c' => $temper])
-            + (count($box) === 3 && ! in_array(null, $box, true) ? ['box_mm' => $box] : [])
-            + (empty($in['media']) ? [] : ['blast' => ['media' => $in['media'], 'pressure_bar' => Measured::read(Dimension::Pressure, $in['pressure'] ?? null) ?? 7.0]]);
+        return [
+            'made' => $in['made'],
+            'duty' => $in['duty'],
+            'on_it' => array_values($in['on_it'] ?? []),
+            'features' => array_values($in['features'] ?? []),
+            'alloy' => $in['alloy'] ?? null,
+            'paint_test' => $in['paint_test'] ?? null,
+            'licence' => trim((string) ($in['licence'] ?? '')) ?: null,
+            'acid_product' => trim((string) ($in['acid_product'] ?? '')) ?: null,
+            'temper_c' => Measured::read(Dimension::Temperature, $in['temper'] ?? null),
+            'strength_mpa' => isset($in['strength_mpa']) ? (float) $in['strength_mpa'] : null,
+            'box_mm' => count($box) === 3 && ! in_array(null, $box, true) ? $box : null,
+            'blast' => empty($in['media']) ? null : ['media' => $in['media'], 'pressure_bar' => $bar],
+        ] + array_fill_keys($in['is'] ?? [], true);
     }
 }

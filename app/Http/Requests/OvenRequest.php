@@ -17,8 +17,15 @@ final class OvenRequest extends FormRequest
 {
     /** field => smallest, largest */
     public const FIGURES = [
-        'heater_kw' => [0, 10000], 'band_k' => [0.1, 200], 'air_kj_per_k' => [0.01, 1e9], 'shell_kj_per_k' => [0.01, 1e9], 'air_to_shell_w_per_k' => [0, 1e6],
-        'shell_loss_w_per_k' => [0, 1e6], 'vent_w_per_k' => [0, 1e6], 'door_w_per_k' => [0, 1e6], 'convection_w_per_m2k' => [0, 1000],
+        'heater_kw' => [0, 10000],
+        'band_k' => [0.1, 200],
+        'air_kj_per_k' => [0.01, 1e9],
+        'shell_kj_per_k' => [0.01, 1e9],
+        'air_to_shell_w_per_k' => [0, 1e6],
+        'shell_loss_w_per_k' => [0, 1e6],
+        'vent_w_per_k' => [0, 1e6],
+        'door_w_per_k' => [0, 1e6],
+        'convection_w_per_m2k' => [0, 1000],
     ];
 
     /** @return array<string, mixed> */
@@ -26,7 +33,12 @@ final class OvenRequest extends FormRequest
     {
         $oven = $this->route('oven');
         $rules = [
-            'name' => ['required', 'string', 'max:120', Rule::unique('ovens', 'name')->ignore($oven instanceof Oven ? $oven->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('ovens', 'name')->ignore($oven instanceof Oven ? $oven->id : null),
+            ],
             'max' => ['required', new Measured(Dimension::Temperature, 60, 500)],
         ];
         if ($this->fromAnswers()) {
@@ -63,20 +75,44 @@ final class OvenRequest extends FormRequest
             return ['name' => $in['name'], 'max_c' => $max] + $figures;
         }
         $answers = [
-            'heat' => $in['heat'], 'fan' => $in['fan'], 'width_m' => Measured::read(Dimension::Size, $in['width']), 'height_m' => Measured::read(Dimension::Size, $in['height']),
-            'depth_m' => Measured::read(Dimension::Size, $in['depth']), 'minutes_to_200' => (float) $in['minutes_to_200'], 'heater_kw' => Measured::read(Dimension::Power, $in['heater'] ?? null),
+            'heat' => $in['heat'],
+            'fan' => $in['fan'],
+            'width_m' => (float) Measured::read(Dimension::Size, $in['width']),
+            'height_m' => (float) Measured::read(Dimension::Size, $in['height']),
+            'depth_m' => (float) Measured::read(Dimension::Size, $in['depth']),
+            'minutes_to_200' => (float) $in['minutes_to_200'],
+            'heater_said_kw' => Measured::read(Dimension::Power, $in['heater'] ?? null),
         ];
-        $oven = OvenEstimate::from($answers['heat'], (float) $answers['width_m'], (float) $answers['height_m'], (float) $answers['depth_m'], $answers['fan'], $answers['minutes_to_200'], $answers['heater_kw'], $max);
 
-        return ['name' => $in['name'], 'max_c' => $max, 'answers' => $answers] + self::figuresOf($oven);
+        return ['name' => $in['name'], 'max_c' => $max] +
+            $answers +
+            self::figuresOf(
+                OvenEstimate::from(
+                    $answers['heat'],
+                    $answers['width_m'],
+                    $answers['height_m'],
+                    $answers['depth_m'],
+                    $answers['fan'],
+                    $answers['minutes_to_200'],
+                    $answers['heater_said_kw'],
+                    $max,
+                ),
+            );
     }
 
     /** @return array<string, float> */
     public static function figuresOf(HeatOven $oven): array
     {
         return array_map(fn (float $figure): float => round($figure, 3), [
-            'heater_kw' => $oven->heaterKw, 'band_k' => $oven->bandK, 'air_kj_per_k' => $oven->airKjPerK, 'shell_kj_per_k' => $oven->shellKjPerK, 'air_to_shell_w_per_k' => $oven->airToShellWPerK,
-            'shell_loss_w_per_k' => $oven->shellLossWPerK, 'vent_w_per_k' => $oven->ventWPerK, 'door_w_per_k' => $oven->doorWPerK, 'convection_w_per_m2k' => $oven->convectionWPerM2K,
+            'heater_kw' => $oven->heaterKw,
+            'band_k' => $oven->bandK,
+            'air_kj_per_k' => $oven->airKjPerK,
+            'shell_kj_per_k' => $oven->shellKjPerK,
+            'air_to_shell_w_per_k' => $oven->airToShellWPerK,
+            'shell_loss_w_per_k' => $oven->shellLossWPerK,
+            'vent_w_per_k' => $oven->ventWPerK,
+            'door_w_per_k' => $oven->doorWPerK,
+            'convection_w_per_m2k' => $oven->convectionWPerM2K,
         ]);
     }
 }

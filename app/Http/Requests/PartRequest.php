@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Dimension;
 use App\Rules\Measured;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,7 +27,7 @@ final class PartRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:120'],
             'count' => ['required', 'integer', 'between:1,10000'],
-            'metal' => ['required', Rule::in(MetalCatalogue::keys())],
+            'metal' => ['required', Rule::in(Metals::keys())],
             'mass_kg' => ['nullable', Measured::above(Dimension::Mass, 0, 50000)],
             'area_m2' => ['nullable', Measured::above(Dimension::Area, 0, 2000)],
             'wall_mm' => ['nullable', Measured::above(Dimension::Length, 0, 500)],
@@ -60,8 +60,10 @@ final class PartRequest extends FormRequest
     }
 
     /**
-     * @return array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float, view_factor: float,
-     *     sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string, powder_id: int, bake_to: string}>}
+     * @return array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
+     *      view_factor: float,
+     *         sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string,
+     *     powder_id: int, bake_to: string}>}
      */
     public function facts(): array
     {
@@ -75,12 +77,22 @@ final class PartRequest extends FormRequest
             'area_m2' => Measured::read(Dimension::Area, $in['area_m2'] ?? null),
             'wall_mm' => Measured::read(Dimension::Length, $in['wall_mm'] ?? null),
             'view_factor' => (float) $in['view_factor'],
-            'sections' => array_map(fn (array $row): array => [
-                'name' => trim($row['name']),
-                'mass_kg' => (float) Measured::read(Dimension::Mass, $row['mass_kg']),
-                'area_m2' => (float) Measured::read(Dimension::Area, $row['area_m2']),
-            ], array_values($in['sections'] ?? [])),
-            'coats' => array_map(fn (array $row): array => ['role' => $row['role'], 'powder_id' => (int) $row['powder_id'], 'bake_to' => $row['bake_to']], array_values($in['coats'] ?? [])),
+            'sections' => array_map(
+                fn (array $row): array => [
+                    'name' => trim($row['name']),
+                    'mass_kg' => (float) Measured::read(Dimension::Mass, $row['mass_kg']),
+                    'area_m2' => (float) Measured::read(Dimension::Area, $row['area_m2']),
+                ],
+                array_values($in['sections'] ?? []),
+            ),
+            'coats' => array_map(
+                fn (array $row): array => [
+                    'role' => $row['role'],
+                    'powder_id' => (int) $row['powder_id'],
+                    'bake_to' => $row['bake_to'],
+                ],
+                array_values($in['coats'] ?? []),
+            ),
         ];
     }
 
@@ -92,6 +104,15 @@ final class PartRequest extends FormRequest
     {
         $rows = $this->input($field);
 
-        return array_values(array_filter(is_array($rows) ? $rows : [], fn (mixed $row): bool => is_array($row) && array_filter(array_intersect_key($row, array_flip($keys)), fn (mixed $v): bool => $v !== null && $v !== '') !== []));
+        return array_values(
+            array_filter(
+                is_array($rows) ? $rows : [],
+                fn (mixed $row): bool => is_array($row) &&
+                    array_filter(
+                        array_intersect_key($row, array_flip($keys)),
+                        fn (mixed $v): bool => $v !== null && $v !== '',
+                    ) !== [],
+            ),
+        );
     }
 }

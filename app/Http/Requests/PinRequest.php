@@ -21,7 +21,12 @@ final class PinRequest extends FormRequest
 
         return [
             'kind' => ['required', Rule::enum(PinKind::class)],
-            'picture_id' => ['nullable', Rule::exists('pictures', 'id')->where('part_id', $part instanceof Part ? $part->id : 0)->whereNull('withdrawn_at')],
+            'picture_id' => [
+                'nullable',
+                Rule::exists('pictures', 'id')
+                    ->where('part_id', $part instanceof Part ? $part->id : 0)
+                    ->whereNull('withdrawn_at'),
+            ],
             'across' => ['required', 'numeric', 'between:0,100'],
             'down' => ['required', 'numeric', 'between:0,100'],
             'size' => ['nullable', Measured::above(Dimension::Length, 0, 5000)],
@@ -37,8 +42,10 @@ final class PinRequest extends FormRequest
     {
         return [
             'kind.required' => 'What is there is not picked.',
-            'across.*' => 'Across is not a place on the picture; allowed: 0 to 100, per cent from the left. Touching the picture fills it in.',
-            'down.*' => 'Down is not a place on the picture; allowed: 0 to 100, per cent from the top. Touching the picture fills it in.',
+            'across.*' => 'Across is not a place on the picture; allowed: 0 to 100, per cent from the left. '
+                .'Touching the picture fills it in.',
+            'down.*' => 'Down is not a place on the picture; allowed: 0 to 100, per cent from the top. Touching the '
+                .'picture fills it in.',
             'places.*' => 'How many alike is not a count; allowed: 1 to 500.',
         ];
     }
@@ -50,10 +57,15 @@ final class PinRequest extends FormRequest
         $kind = PinKind::from($in['kind']);
 
         return [
-            'kind' => $kind, 'picture_id' => $in['picture_id'] ?? null, 'x' => $in['across'] / 100, 'y' => $in['down'] / 100,
-            'size_mm' => Measured::read(Dimension::Length, $in['size'] ?? null), 'places' => (int) ($in['places'] ?? 1),
+            'kind' => $kind,
+            'picture_id' => $in['picture_id'] ?? null,
+            'x' => $in['across'] / 100,
+            'y' => $in['down'] / 100,
+            'size_mm' => Measured::read(Dimension::Length, $in['size'] ?? null),
+            'places' => (int) ($in['places'] ?? 1),
             'is_stud' => ! empty($in['is_stud']) && $kind === PinKind::Thread,
-            'must_stay_bare' => ! empty($in['must_stay_bare']) && $kind->isMasked(), 'note' => trim((string) ($in['note'] ?? '')) ?: null,
+            'must_stay_bare' => ! empty($in['must_stay_bare']) && $kind->isMasked(),
+            'note' => trim((string) ($in['note'] ?? '')) ?: null,
         ];
     }
 }

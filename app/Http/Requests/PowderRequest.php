@@ -9,6 +9,8 @@ use Aenum\Core\Cure\CureRow;
 use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\Effect;
 use App\Models\Powder;
 use App\Rules\Measured;
 use Illuminate\Foundation\Http\FormRequest;
@@ -21,7 +23,15 @@ final class PowderRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $rows = $this->input('rows');
-        $this->merge(['rows' => array_values(array_filter(is_array($rows) ? $rows : [], fn (mixed $row): bool => is_array($row) && (($row['pmt_c'] ?? '') !== '' || ($row['min_minutes'] ?? '') !== '')))]);
+        $this->merge([
+            'rows' => array_values(
+                array_filter(
+                    is_array($rows) ? $rows : [],
+                    fn (mixed $row): bool => is_array($row) &&
+                        (($row['pmt_c'] ?? '') !== '' || ($row['min_minutes'] ?? '') !== ''),
+                ),
+            ),
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -30,7 +40,12 @@ final class PowderRequest extends FormRequest
         $powder = $this->route('powder');
 
         return [
-            'name' => ['required', 'string', 'max:120', Rule::unique('powders', 'name')->ignore($powder instanceof Powder ? $powder->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('powders', 'name')->ignore($powder instanceof Powder ? $powder->id : null),
+            ],
             'maker' => ['nullable', 'string', 'max:120'],
             'lot' => ['nullable', 'string', 'max:60'],
             'chemistry' => ['required', Rule::in(Chemistry::keys())],
@@ -43,7 +58,8 @@ final class PowderRequest extends FormRequest
             'flow' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
             'flow_minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
             'solvent_proof' => ['boolean'],
-            'effect' => ['nullable', Rule::in(['plain', 'metallic', 'bright'])],
+            'effect' => ['nullable', Rule::enum(Effect::class)],
+            'before_clear' => ['nullable', Rule::enum(BeforeClear::class)],
             'zinc_rich' => ['boolean'],
             'gas_tolerant' => ['boolean'],
             'conductive' => ['boolean'],
@@ -60,7 +76,8 @@ final class PowderRequest extends FormRequest
         return [
             'rows.required' => 'The sheet has no rows; give at least one part-metal temperature and its minutes.',
             'rows.*.min_minutes.*' => 'Minutes needed must be a number; allowed: above 0, up to 10080.',
-            'rows.*.max_minutes.*' => 'Minutes it stands must be a number; allowed: above 0, up to 10080, or empty where the sheet is silent.',
+            'rows.*.max_minutes.*' => 'Minutes it stands must be a number; allowed: above 0, up to 10080, or empty '
+                .'where the sheet is silent.',
             'specific_gravity.*' => 'Specific gravity must be a number; allowed: 0.5 to 10.',
         ];
     }
@@ -74,7 +91,17 @@ final class PowderRequest extends FormRequest
             }
             $facts = $this->facts();
             try {
-                CureSheet::of(Chemistry::from($facts['powder']['chemistry']), array_map(fn (array $row): CureRow => CureRow::of($row['pmt_c'], $row['min_minutes'], $row['max_minutes']), $facts['rows']));
+                CureSheet::of(
+                    Chemistry::from($facts['powder']['chemistry']),
+                    array_map(
+                        fn (array $row): CureRow => CureRow::of(
+                            $row['pmt_c'],
+                            $row['min_minutes'],
+                            $row['max_minutes'],
+                        ),
+                        $facts['rows'],
+                    ),
+                );
             } catch (InvalidQuantity $e) {
                 $validator->errors()->add('rows', ucfirst($e->getMessage()).'.');
             }
@@ -84,25 +111,47 @@ final class PowderRequest extends FormRequest
         });
     }
 
-    /** @return array{powder: array<string, mixed>, rows: list<array{pmt_c: float, min_minutes: float, max_minutes: ?float}>} */
+    /**
+     * @return array{
+     *     powder: array<string, mixed>,
+     *     rows: list<array{pmt_c: float, min_minutes: float, max_minutes: ?float}>,
+     * }
+     */
     public function facts(): array
     {
         $in = $this->all();
 
         return [
             'powder' => [
-                'name' => trim((string) $in['name']), 'maker' => $in['maker'] ?? null, 'lot' => $in['lot'] ?? null, 'chemistry' => $in['chemistry'], 'colour' => $in['colour'],
-                'finish' => $in['finish'] ?? null, 'specific_gravity' => (float) $in['specific_gravity'],
-                'film_min_um' => (float) Measured::read(Dimension::Film, $in['film_min']), 'film_max_um' => (float) Measured::read(Dimension::Film, $in['film_max']),
-                'window_c' => Measured::read(Dimension::Temperature, $in['window'] ?? null), 'flow_c' => Measured::read(Dimension::Temperature, $in['flow'] ?? null),
-                'flow_minutes' => isset($in['flow_minutes']) ? (float) $in['flow_minutes'] : null, 'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
-                'effect' => $in['effect'] ?? 'plain', 'zinc_rich' => (bool) ($in['zinc_rich'] ?? false), 'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false), 'conductive' => (bool) ($in['conductive'] ?? false),
+                'name' => trim((string) $in['name']),
+                'maker' => $in['maker'] ?? null,
+                'lot' => $in['lot'] ?? null,
+                'chemistry' => $in['chemistry'],
+                'colour' => $in['colour'],
+                'finish' => $in['finish'] ?? null,
+                'specific_gravity' => (float) $in['specific_gravity'],
+                'film_min_um' => (float) Measured::read(Dimension::Film, $in['film_min']),
+                'film_max_um' => (float) Measured::read(Dimension::Film, $in['film_max']),
+                'window_c' => Measured::read(Dimension::Temperature, $in['window'] ?? null),
+                'flow_c' => Measured::read(Dimension::Temperature, $in['flow'] ?? null),
+                'flow_minutes' => isset($in['flow_minutes']) ? (float) $in['flow_minutes'] : null,
+                'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
+                'effect' => $in['effect'] ?? Effect::Plain->value,
+                'before_clear' => $in['before_clear'] ?? BeforeClear::Silent->value,
+                'zinc_rich' => (bool) ($in['zinc_rich'] ?? false),
+                'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false),
+                'conductive' => (bool) ($in['conductive'] ?? false),
             ],
-            'rows' => array_map(fn (array $row): array => [
-                'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),
-                'min_minutes' => (float) $row['min_minutes'],
-                'max_minutes' => isset($row['max_minutes']) && $row['max_minutes'] !== '' ? (float) $row['max_minutes'] : null,
-            ], $in['rows']),
+            'rows' => array_map(
+                fn (array $row): array => [
+                    'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),
+                    'min_minutes' => (float) $row['min_minutes'],
+                    'max_minutes' => isset($row['max_minutes']) && $row['max_minutes'] !== ''
+                            ? (float) $row['max_minutes']
+                            : null,
+                ],
+                $in['rows'],
+            ),
         ];
     }
 }

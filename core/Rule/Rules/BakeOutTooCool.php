@@ -4,30 +4,43 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\StepKind;
 
 final class BakeOutTooCool extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'bake-out-too-cool', Group::Order, Severity::Stop,
+            'bake-out-too-cool',
+            Group::Order,
+            Severity::Stop,
             'Gas that a bake-out leaves behind comes out in the first hotter bake.',
-            'Bake out at the hottest cure planned, 10 K above it as usual.',
+            Said::of('Bake out at the hottest cure planned, {more} above it as usual.', [
+                'more' => Quantity::kelvin(RouteTimes::BAKE_OUT_ABOVE),
+            ]),
+            self::PRACTICE,
+            [Moment::Route, Moment::BakeOut, Moment::DoorShut],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
         $out = $plan->hottestC(StepKind::BakeOut);
         $cure = $plan->hottestC(StepKind::Bake);
 
         return $out !== null && $cure !== null && $out < $cure
-            ? sprintf('bake-out at %.0f °C, later bake at %.0f °C', $out, $cure)
+            ? Said::of('bake-out at {out}, hottest cure {cure}', [
+                'out' => Quantity::celsius($out),
+                'cure' => Quantity::celsius($cure),
+            ])
             : null;
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Powder\BoothAir as PowderInAir;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -15,20 +16,27 @@ final class BoothAir extends Rule
     public function __construct()
     {
         parent::__construct(
-            'booth-air', Group::Equipment, Severity::Stop,
+            'booth-air',
+            Group::Equipment,
+            Severity::Stop,
             'Powder in air past half its lower explosive limit can go off.',
             'Less powder, or more booth air.',
+            'EN 16985',
+            [Moment::Counter, Moment::Coat],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
-        $e = $plan->facts->equipment;
-        $limit = PowderInAir::limit($e->lelGM3);
-        $inAir = $e->sprayGMin !== null && $e->boothAirM3Min !== null ? PowderInAir::gramsPerM3($e->sprayGMin, $e->boothAirM3Min) : null;
+        $shop = $plan->facts->equipment;
+        if ($shop->sprayGMin === null || $shop->boothAirM3Min === null) {
+            return null;
+        }
+        $hangs = PowderInAir::gramsPerM3($shop->sprayGMin, $shop->boothAirM3Min);
+        $limit = PowderInAir::limit($shop->lelGM3);
 
-        return $inAir !== null && $inAir >= $limit
-            ? sprintf('%.1f g/m³ in the booth air, the limit is %.1f', $inAir, $limit)
+        return $hangs >= $limit
+            ? sprintf('%.1f g/m³ of powder in the booth\'s air, the limit is %.1f', $hangs, $limit)
             : null;
     }
 }

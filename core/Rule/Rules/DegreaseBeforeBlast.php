@@ -4,31 +4,38 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\StepKind;
 
 final class DegreaseBeforeBlast extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'degrease-before-blast', Group::Order, Severity::Stop,
+            'degrease-before-blast',
+            Group::Order,
+            Severity::Stop,
             'The media carries the grease to every later part.',
             'Degrease before anything is blasted.',
+            self::PRACTICE,
+            [Moment::Route, Moment::Blast],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $blast = $plan->first(StepKind::Blast, StepKind::SweepBlast);
-        $clean = $plan->first(StepKind::Degrease);
+        $blast = $plan->find(0, fn (Step $step): bool => $step->kind->blasts());
+        $clean = $plan->first(StepKind::Degrease, StepKind::StripCaustic, StepKind::BurnOff);
 
-        return $blast !== null && ($part->has('grease') || $part->oily) && ($clean === null || $clean > $blast)
-            ? "{$part->name} is greasy and is blasted ".($clean === null ? 'without degreasing' : 'before it is degreased')
+        return $blast !== null && $part->isGreasy() && ($clean === null || $clean > $blast)
+            ? "{$part->name} is greasy and is blasted ".
+                    ($clean === null ? 'without degreasing' : 'before it is degreased')
             : null;
     }
 }

@@ -4,30 +4,42 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\StepKind;
 
 final class DirtyAfterClean extends Rule
 {
+    private const CLEANS = [StepKind::SolventWipe, StepKind::Wash, StepKind::Phosphate, StepKind::Conversion];
+
     public function __construct()
     {
         parent::__construct(
-            'dirty-after-clean', Group::Order, Severity::Warn,
+            'dirty-after-clean',
+            Group::Order,
+            Severity::Warn,
             'Whatever touches the part after its last clean is under the film for good.',
             'Put the last clean after everything dusty or greasy.',
+            self::PRACTICE,
+            [Moment::Route],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $coat = $plan->first(StepKind::Coat);
-        $clean = $plan->first(StepKind::SolventWipe, StepKind::Wash, StepKind::Phosphate, StepKind::Conversion);
-        $dusty = $plan->first(StepKind::Blast, StepKind::SweepBlast);
+        $clean = $plan->last(fn (Step $step): bool => in_array($step->kind, self::CLEANS, true), $coat);
+        $dusty = $plan->last(fn (Step $step): bool => $step->kind->blasts(), $coat);
 
-        return $coat !== null && $clean !== null && $dusty !== null && $dusty > $clean && $dusty < $coat && ! $plan->facts->part->rusts()
+        return $coat !== null &&
+            $clean !== null &&
+            $dusty !== null &&
+            $dusty > $clean &&
+            ! $plan->facts->part->family()->rusts()
             ? 'the part is blasted after its last clean'
             : null;
     }

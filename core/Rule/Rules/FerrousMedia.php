@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Blast\MediaCatalogue;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -15,19 +15,24 @@ final class FerrousMedia extends Rule
     public function __construct()
     {
         parent::__construct(
-            'ferrous-media', Group::Metal, Severity::Stop,
+            'ferrous-media',
+            Group::Metal,
+            Severity::Stop,
             'Iron left in the surface of a metal that does not rust rusts there, and pits it.',
-            'Blast with aluminium oxide, garnet or glass bead kept for these metals.',
+            'Ferrous media for bare carbon steel and iron only; aluminium oxide, garnet or glass bead kept for '
+            .'the rest.',
+            self::PRACTICE,
+            [Moment::Counter, Moment::Medium, Moment::Blast],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $blast = $plan->facts->blast;
+        $medium = $plan->facts->blast?->medium;
 
-        return $blast !== null && MediaCatalogue::isFerrous($blast->media) && ($part->isLightAlloy() || $part->isCopperAlloy() || $part->metal === 'stainless_steel')
-            ? "{$part->name} is {$part->metalName()} and the media is ".MediaCatalogue::name($blast->media)
+        return $medium !== null && $medium->ferrous && ! $part->family()->rusts()
+            ? "{$part->name} is {$part->metal->word()} and the medium is {$medium->name}"
             : null;
     }
 }

@@ -4,30 +4,38 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Rule\Facts\EquipmentFacts;
-use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
-use Aenum\Core\Rule\Rule;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Job\EquipmentFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Equipment;
+use Aenum\Core\Rule\FitRule;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
-final class FitsDoor extends Rule
+final class FitsDoor extends FitRule
 {
     public function __construct()
     {
         parent::__construct(
-            'fits-door', Group::Equipment, Severity::Stop,
+            'fits-door',
+            Equipment::Door,
             'What does not go into the oven door cannot be done here.',
             'Take it apart, or send it elsewhere.',
+            [Moment::Counter],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
         $part = $plan->facts->part;
         $room = $plan->facts->equipment->doorMm;
 
         return $part->boxMm !== null && $room !== null && ! EquipmentFacts::fits($part->boxMm, $room)
-            ? sprintf('%s is %s mm, the oven door is %s mm', $part->name, implode(' × ', $part->boxMm), implode(' × ', $room))
+            ? Said::of('{part} is {size}, the oven door is {room}', [
+                'part' => $part->name,
+                'size' => Quantity::sides(...$part->boxMm),
+                'room' => Quantity::sides(...$room),
+            ])
             : null;
     }
 }

@@ -4,30 +4,40 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Rule\Facts\EquipmentFacts;
-use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
-use Aenum\Core\Rule\Rule;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Job\EquipmentFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Equipment;
+use Aenum\Core\Rule\FitRule;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
-final class FitsOven extends Rule
+final class FitsOven extends FitRule
 {
     public function __construct()
     {
         parent::__construct(
-            'fits-oven', Group::Equipment, Severity::Stop,
+            'fits-oven',
+            Equipment::Oven,
             'What does not go into the oven cannot be done here.',
             'Take it apart, or send it elsewhere.',
+            [Moment::Counter],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
         $part = $plan->facts->part;
         $room = $plan->facts->equipment->ovenMm;
 
-        return $part->boxMm !== null && $room !== null && ! EquipmentFacts::fits($part->boxMm, $room, EquipmentFacts::OVEN_CLEARANCE_MM)
-            ? sprintf('%s is %s mm, the oven is %s mm', $part->name, implode(' × ', $part->boxMm), implode(' × ', $room))
+        return $part->boxMm !== null &&
+            $room !== null &&
+            ! EquipmentFacts::fits($part->boxMm, $room, EquipmentFacts::OVEN_CLEARANCE_MM)
+            ? Said::of('{part} is {size}, the oven is {room}', [
+                'part' => $part->name,
+                'size' => Quantity::sides(...$part->boxMm),
+                'room' => Quantity::sides(...$room),
+            ])
             : null;
     }
 }

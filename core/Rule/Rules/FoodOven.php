@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -14,16 +15,18 @@ final class FoodOven extends Rule
     public function __construct()
     {
         parent::__construct(
-            'food-oven', Group::Equipment, Severity::Stop,
+            'food-oven',
+            Group::Equipment,
+            Severity::Stop,
             'An oven used for powder is never used for food, nor the other way.',
             'Keep one oven for powder alone.',
+            self::PRACTICE,
+            [Moment::Counter, Moment::DoorShut],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
-        return $plan->facts->equipment->ovenUsedForFood
-            ? 'the oven is used for food'
-            : null;
+        return $plan->facts->equipment->ovenUsedForFood ? 'the oven is used for food' : null;
     }
 }

@@ -4,29 +4,38 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
-use Aenum\Core\Rule\Rule;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Equipment;
+use Aenum\Core\Rule\FitRule;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
-final class HookLoad extends Rule
+final class HookLoad extends FitRule
 {
     public function __construct()
     {
         parent::__construct(
-            'hook-load', Group::Equipment, Severity::Stop,
+            'hook-load',
+            Equipment::Hook,
             'A hook past its load opens in the oven.',
-            'A stronger hook, or two, and jig it.',
+            'A stronger hook, or more of them, and jig it.',
+            [Moment::Counter, Moment::MaskAndHang],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
-        $part = $plan->facts->part;
-        $hook = $plan->facts->equipment->hookKg;
+        $rack = $plan->facts->rack;
+        $has = $rack->hookKg ?? $plan->facts->part->massKg;
+        $carries = $plan->facts->equipment->hookKg;
 
-        return $hook !== null && $part->massKg !== null && $part->massKg > $hook
-            ? sprintf('one piece is %.1f kg, the hook carries %.1f kg', $part->massKg, $hook)
+        return $carries !== null && $has !== null && $has > $carries
+            ? Said::of('{what} {has}, the hook carries {carries}', [
+                'what' => $rack === null ? 'one piece is' : 'a hook has',
+                'has' => Quantity::kg($has, 1),
+                'carries' => Quantity::kg($carries, 1),
+            ])
             : null;
     }
 }

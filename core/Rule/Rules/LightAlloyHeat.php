@@ -5,29 +5,44 @@ declare(strict_types=1);
 namespace Aenum\Core\Rule\Rules;
 
 use Aenum\Core\Cure\MetalAgeing;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
 final class LightAlloyHeat extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'light-alloy-heat', Group::Metal, Severity::Warn,
+            'light-alloy-heat',
+            Group::Metal,
+            Severity::Warn,
             'Heat-treated light alloy loses strength with time at temperature.',
             'Fewer or cooler bakes; ask the maker for the limit.',
+            Said::of('reheat tables for artificially aged 6xxx come to 41 to 51 min at {at}', [
+                'at' => Quantity::celsius(MetalAgeing::REFERENCE_C),
+            ]),
+            [Moment::Route, Moment::DoorShut],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
         $part = $plan->facts->part;
-        $minutes = MetalAgeing::planned($part->metalMinutesSoFar, $plan->heats());
+        $planned = $plan->floor->metalMinutes ?? MetalAgeing::planned(0.0, $plan->heatings());
+        $minutes = $part->metalMinutesSoFar + $planned;
 
-        return $part->isLightAlloy() && $part->heatTreated && $minutes > MetalAgeing::WARN_MINUTES && $minutes <= MetalAgeing::SIGN_MINUTES
-            ? sprintf('%s would have %.0f equivalent minutes at 200 °C', $part->name, $minutes)
+        return $part->losesStrength() && $minutes > MetalAgeing::WARN_MINUTES
+            && $minutes <= MetalAgeing::SIGN_MINUTES
+            ? Said::of('{part} would have {minutes} at {at}, as its metal counts it', [
+                'part' => $part->name,
+                'minutes' => Quantity::minutes(round($minutes)),
+                'at' => Quantity::celsius(MetalAgeing::REFERENCE_C),
+            ])
             : null;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -14,9 +16,13 @@ final class Magnesium extends Rule
     public function __construct()
     {
         parent::__construct(
-            'magnesium', Group::Metal, Severity::Stop,
+            'magnesium',
+            Group::Metal,
+            Severity::Stop,
             'Magnesium dust and magnesium in an oven burn and cannot be put out.',
-            'Only by a licensed process; otherwise decline.',
+            'Only by a licensed process, with its name on record; otherwise decline.',
+            'NFPA 484',
+            [Moment::Counter, Moment::Medium, Moment::Blast, Moment::DoorShut],
         );
     }
 
@@ -24,7 +30,7 @@ final class Magnesium extends Rule
     {
         $part = $plan->facts->part;
 
-        return $part->metal === 'magnesium'
+        return $part->family() === MetalFamily::Magnesium && $part->licence === null
             ? "{$part->name} is magnesium"
             : null;
     }

@@ -5,30 +5,51 @@ declare(strict_types=1);
 namespace Aenum\Core\Rule\Rules;
 
 use Aenum\Core\Blast\Nozzle;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
 final class NozzleStarves extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'nozzle-starves', Group::Equipment, Severity::Warn,
+            'nozzle-starves',
+            Group::Equipment,
+            Severity::Warn,
             'A compressor that cannot feed the nozzle blasts at whatever pressure is left.',
             'A smaller bore, or less pressure.',
+            'choked flow through the bore',
+            [Moment::Counter, Moment::Blast],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
-        $e = $plan->facts->equipment;
-        $blast = $plan->facts->blast;
-        $needs = $blast !== null && $e->nozzleMm !== null ? Nozzle::freeAirM3Min($e->nozzleMm, $blast->pressureBar) : null;
+        $shop = $plan->facts->equipment;
+        $bar = $plan->facts->blast?->pressureBar;
+        if ($bar === null || $shop->nozzleMm === null || $shop->compressorM3Min === null) {
+            return null;
+        }
+        $needs = Nozzle::freeAirM3Min($shop->nozzleMm, $bar);
 
-        return $needs !== null && $e->compressorM3Min !== null && $needs > $e->compressorM3Min
-            ? sprintf('%.1f mm at %.1f bar takes %.2f m³/min, the compressor gives %.2f: it would settle at %.1f bar, or hold %.1f mm', $e->nozzleMm, $blast->pressureBar, $needs, $e->compressorM3Min, Nozzle::sustainedBar((float) $e->nozzleMm, $e->compressorM3Min), Nozzle::largestBoreMm($blast->pressureBar, $e->compressorM3Min))
+        return $needs > $shop->compressorM3Min
+            ? Said::of(
+                '{bore} at {bar} takes {needs}, the compressor gives {gives}: '
+                .'it would settle at {settles}; {fits} would hold',
+                [
+                    'bore' => Quantity::mm($shop->nozzleMm, 1),
+                    'bar' => Quantity::bar($bar),
+                    'needs' => Quantity::airFlow($needs),
+                    'gives' => Quantity::airFlow($shop->compressorM3Min),
+                    'settles' => Quantity::bar(Nozzle::sustainedBar($shop->nozzleMm, $shop->compressorM3Min)),
+                    'fits' => Quantity::mm(Nozzle::boreToFitMm($bar, $shop->compressorM3Min), 1),
+                ],
+            )
             : null;
     }
 }

@@ -4,29 +4,37 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\Role;
 
 final class OutdoorSteelPrimer extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'outdoor-steel-primer', Group::Order, Severity::Note,
+            'outdoor-steel-primer',
+            Group::Order,
+            Severity::Note,
             'One coat on steel outdoors rusts from the first scratch.',
             'A zinc-rich primer under it.',
+            self::PRACTICE,
+            [Moment::Counter],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $primed = array_filter($plan->facts->coats, fn ($coat): bool => $coat->role === 'primer');
+        $primed = array_filter($plan->facts->coats, fn (CoatFacts $coat): bool => $coat->role === Role::Primer) !== [];
+        $outdoors = $part->family()->rusts() && $plan->facts->outdoors();
 
-        return $part->rusts() && $plan->facts->outdoors() && $plan->facts->coats !== [] && $primed === []
-            ? "{$part->name} is {$part->metalName()}, lives {$plan->facts->where}, and has no primer"
+        return $outdoors && $plan->facts->coats !== [] && ! $primed
+            ? "{$part->name} is {$part->metal->word()}, lives {$plan->facts->lives->label()}, and has no primer"
             : null;
     }
 }

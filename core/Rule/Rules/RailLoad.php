@@ -4,29 +4,38 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
-use Aenum\Core\Rule\Rule;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Equipment;
+use Aenum\Core\Rule\FitRule;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
-final class RailLoad extends Rule
+final class RailLoad extends FitRule
 {
     public function __construct()
     {
         parent::__construct(
-            'rail-load', Group::Equipment, Severity::Stop,
+            'rail-load',
+            Equipment::Rail,
             'A rail past its load comes down.',
             'Hang fewer pieces at a time.',
+            [Moment::Counter, Moment::MaskAndHang],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): ?Said
     {
-        $part = $plan->facts->part;
-        $rail = $plan->facts->equipment->railKg;
+        $rack = $plan->facts->rack;
+        $has = $rack->rackKg ?? $plan->facts->part->massKg;
+        $carries = $plan->facts->equipment->railKg;
 
-        return $rail !== null && $part->massKg !== null && $part->massKg > $rail
-            ? sprintf('one piece is %.0f kg, the rail carries %.0f kg', $part->massKg, $rail)
+        return $carries !== null && $has !== null && $has > $carries
+            ? Said::of('{what} {has}, the rail carries {carries}', [
+                'what' => $rack === null ? 'one piece is' : 'the rack comes to',
+                'has' => Quantity::kg($has, 1),
+                'carries' => Quantity::kg($carries, 1),
+            ])
             : null;
     }
 }

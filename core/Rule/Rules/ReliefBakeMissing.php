@@ -4,31 +4,79 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Route\StepKind;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\StepKind;
 
 final class ReliefBakeMissing extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'relief-bake-missing', Group::Metal, Severity::Stop,
-            'Hydrogen from the acid stays in hardened steel unless it is baked out at once.',
-            'Bake at 190 to 220 °C for at least 4 h, within 4 h of the acid.',
+            'relief-bake-missing',
+            Group::Metal,
+            Severity::Stop,
+            'Hydrogen from the acid stays in strong steel unless it is baked out at once; a bake before the acid, '.
+                'or after the powder, counts for nothing.',
+            Said::of(
+                'After the acid, begun within {within}: {least} to {most}, never above the temper, and long enough.',
+                [
+                    'within' => Quantity::minutes(ReliefBake::WITHIN_MIN),
+                    'least' => Quantity::celsius(ReliefBake::LEAST_C),
+                    'most' => Quantity::celsius(ReliefBake::MOST_C),
+                ],
+            ),
+            'ISO 9588',
+            [Moment::Route, Moment::DoorShut],
         );
     }
 
-    public function applies(Plan $plan): ?string
+    public function applies(Plan $plan): Said|string|null
     {
         $part = $plan->facts->part;
-        $relief = $plan->all(StepKind::ReliefBake)[0] ?? null;
-        $done = $relief !== null && $relief->celsius >= 190 && $relief->celsius <= 220 && $relief->holdMinutes >= 240;
+        if (! $part->isHardSteel() || ! $plan->usesAcid()) {
+            return null;
+        }
+        $acid = (int) $plan->last(fn (Step $step): bool => $step->agent->acid ?? false);
+        $at = $plan->firstFrom($acid, StepKind::ReliefBake);
+        $coat = $plan->first(StepKind::Coat);
+        if ($at === null || ($coat !== null && $coat < $at)) {
+            return "{$part->name} is hard steel, acid is planned, and no relief bake follows it before the powder";
+        }
+        $bake = $plan->steps[$at];
+        $most = ReliefBake::mostC($part->temperC);
+        $hold = ReliefBake::holdMinutes($part->strengthMpa);
 
-        return $part->hardened && $part->isSteel() && $plan->has(StepKind::Acid) && ! $done
-            ? "{$part->name} is hardened, acid is planned, and no relief bake of 4 h at 190 to 220 °C"
-            : null;
+        return match (true) {
+            $plan->minutesBetween($acid, $at) > ReliefBake::WITHIN_MIN => Said::of(
+                'the relief bake of {part} begins {after} after the acid',
+                ['part' => $part->name, 'after' => Quantity::minutes($plan->minutesBetween($acid, $at))],
+            ),
+            ($bake->celsius ?? 0.0) < ReliefBake::LEAST_C || $bake->celsius > $most => Said::of(
+                'the relief bake of {part} is set to {set}; it must be {least} to {most}',
+                [
+                    'part' => $part->name,
+                    'set' => Quantity::celsius($bake->celsius ?? 0.0),
+                    'least' => Quantity::celsius(ReliefBake::LEAST_C),
+                    'most' => Quantity::celsius($most),
+                ],
+            ),
+            ($bake->holdMinutes ?? 0.0) < $hold => Said::of(
+                'the relief bake of {part} holds {set}; steel as strong needs {hold}',
+                [
+                    'part' => $part->name,
+                    'set' => Quantity::minutes($bake->holdMinutes ?? 0.0),
+                    'hold' => Quantity::minutes($hold),
+                ],
+            ),
+            default => null,
+        };
     }
 }

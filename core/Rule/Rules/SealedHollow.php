@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -14,9 +15,13 @@ final class SealedHollow extends Rule
     public function __construct()
     {
         parent::__construct(
-            'sealed-hollow', Group::Metal, Severity::Stop,
+            'sealed-hollow',
+            Group::Metal,
+            Severity::Stop,
             'Air shut in a hollow bursts it in the oven.',
             'Drill a vent and a drain, and note them on the sketch.',
+            self::PRACTICE,
+            [Moment::Counter, Moment::DoorShut],
         );
     }
 
@@ -24,8 +29,6 @@ final class SealedHollow extends Rule
     {
         $part = $plan->facts->part;
 
-        return $part->has('sealed_hollow') && ! $part->vented
-            ? "{$part->name} has a sealed hollow and no vent"
-            : null;
+        return $part->isClosedHollow() ? "{$part->name} has a sealed hollow and no vent" : null;
     }
 }

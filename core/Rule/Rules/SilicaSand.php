@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Blast\MediaCatalogue;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -15,18 +15,20 @@ final class SilicaSand extends Rule
     public function __construct()
     {
         parent::__construct(
-            'silica-sand', Group::Metal, Severity::Stop,
+            'silica-sand',
+            Group::Metal,
+            Severity::Stop,
             'Silica dust destroys lungs.',
-            'Any other media.',
+            'Any other medium.',
+            'banned for blasting in many countries',
+            [Moment::Counter, Moment::Medium, Moment::Blast],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
-        $blast = $plan->facts->blast;
+        $medium = $plan->facts->blast?->medium;
 
-        return $blast !== null && MediaCatalogue::isSilica($blast->media)
-            ? 'the media is '.MediaCatalogue::name($blast->media)
-            : null;
+        return $medium !== null && $medium->silica ? "the medium is {$medium->name}" : null;
     }
 }

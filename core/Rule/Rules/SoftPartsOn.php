@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\Feature;
 
 final class SoftPartsOn extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'soft-parts-on', Group::Metal, Severity::Stop,
+            'soft-parts-on',
+            Group::Metal,
+            Severity::Stop,
             'Rubber, plastic, sealed bearings and packed grease burn, melt or foul everything.',
             'Take them off first.',
+            self::PRACTICE,
+            [Moment::Counter, Moment::DoorShut],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $on = array_values(array_filter(['rubber_or_plastic', 'sealed_bearings', 'packed_grease'], $part->has(...)));
+        $on = array_filter($part->features, fn (Feature $feature): bool => $feature->isSoft());
+        $named = implode(', ', array_map(fn (Feature $feature): string => $feature->label(), $on));
 
-        return $on !== []
-            ? "{$part->name} still has ".str_replace('_', ' ', implode(', ', $on)).' on it'
-            : null;
+        return $on === [] ? null : "{$part->name} still has {$named} on it";
     }
 }

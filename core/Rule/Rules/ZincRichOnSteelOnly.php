@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -14,19 +16,23 @@ final class ZincRichOnSteelOnly extends Rule
     public function __construct()
     {
         parent::__construct(
-            'zinc-rich-on-steel-only', Group::Order, Severity::Stop,
+            'zinc-rich-on-steel-only',
+            Group::Order,
+            Severity::Stop,
             'Zinc-rich primer protects steel by touching it; on other metals it harms.',
             'Epoxy primer on aluminium.',
+            self::PRACTICE,
+            [Moment::Counter],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $zinc = array_filter($plan->facts->coats, fn ($coat): bool => $coat->zincRich);
+        $zinc = array_filter($plan->facts->coats, fn (CoatFacts $coat): bool => $coat->zincRich);
 
-        return $zinc !== [] && ! $part->isSteel()
-            ? "{$part->name} is {$part->metalName()} and a zinc-rich primer is planned"
+        return $zinc !== [] && ! $part->family()->isSteel()
+            ? "{$part->name} is {$part->metal->word()} and a zinc-rich primer is planned"
             : null;
     }
 }

@@ -1,1 +1,6 @@
-<p class="caution"><b>Caution</b><span>{{ $u->said(html_entity_decode((string) $slot, ENT_QUOTES)) }} Local codes and the makers' sheets come first.</span></p>
+{{-- The usual caution beside a step: what the core says, or the words between the tags. --}}
+@props(['says' => null])
+<p class="caution">
+    <b>Caution</b>
+    <span>{{ $says === null ? $slot : $u->said($says) }} Local codes and the makers' sheets come first.</span>
+</p>

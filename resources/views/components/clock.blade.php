@@ -1,5 +1,16 @@
 {{-- A step with its clock: start it, watch it, end it. --}}
-@props(['part', 'step', 'does', 'why', 'minutes', 'tooLong' => null, 'hands' => null, 'n' => null, 'start', 'late' => null])
+@props([
+    'part',
+    'step',
+    'does',
+    'why',
+    'minutes',
+    'tooLong' => null,
+    'hands' => null,
+    'n' => null,
+    'start',
+    'late' => null,
+])
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 @php($clock = $part->clocks->where('step', $step)->last())
@@ -7,16 +18,44 @@
 @php($now = ShopClock::now())
 <li class="border-t border-line py-2 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-3">
     <span class="num text-soft text-[1.25rem]">{{ $n }}</span>
-    <div><p><b>{{ $does }}</b> <span class="hint">{{ $minutes > 0 ? Units::minutes($minutes) : '' }}{{ $tooLong ? ', no longer than '.Units::minutes($tooLong) : '' }}{{ $hands ? ' · '.Units::minutes($hands).' of hands' : '' }}</span></p>
-        <p class="hint">{{ $why }}{{ $late ? ' Too long: '.lcfirst($late) : '' }}</p>
-        @if ($clock && ! $runs)<p class="hint">Done {{ ShopClock::time($clock->done_at) }}, after {{ Units::minutes($clock->started_at->diffInSeconds($clock->done_at) / 60) }}@if ($clock->late_at && $clock->done_at->gt($clock->late_at)), <b class="wrong">too long</b>@elseif ($clock->done_at->lt($clock->due_at)), <b class="wrong">too short</b>@endif.</p>@endif</div>
+    <div>
+        <p><b>{{ $does }}</b> <span
+                class="hint">{{ $minutes > 0 ? Units::minutes($minutes) : '' }}{{ $tooLong ? ', no longer than '
+                    . Units::minutes($tooLong) : '' }}{{ $hands ? ' · ' . Units::minutes($hands) . ' of hands' : ''
+                        }}</span>
+        </p>
+        <p class="hint">{{ $why }}{{ $late ? ' Too long: ' . lcfirst($late) : '' }}</p>
+        @if ($clock && !$runs)
+            <p class="hint">Done {{ ShopClock::time($clock->done_at) }}, after
+                {{ Units::minutes($clock->started_at->diffInSeconds($clock->done_at) / 60)
+                    }}@if ($clock->late_at && $clock->done_at->gt($clock->late_at))
+                    · <b class="wrong">too long</b>
+                @elseif ($clock->done_at->lt($clock->due_at))
+                    · <b class="wrong">too short</b>
+                @endif</p>
+        @endif
+    </div>
     <div class="flex items-center gap-3">
         @if ($runs)
-            <span class="num text-[1.9rem] {{ $clock->late_at && $clock->late_at->lte($now) ? 'wrong' : '' }}" data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="now">{{ ShopClock::time($clock->due_at) }}</span>
-            @if ($clock->late_at)<span class="hint">too long in<br><span data-until="{{ $clock->late_at->getTimestampMs() }}" data-past="too long">{{ ShopClock::time($clock->late_at) }}</span></span>@endif
-            @can('work')<form method="post" action="/clocks/{{ $clock->id }}/done"><x-once /><button class="btn btn-do" aria-label="{{ $does }}: done">Done</button></form>@endcan
+            <span class="num text-[1.9rem] {{ $clock->late_at && $clock->late_at->lte($now) ? 'wrong' : '' }}"
+                data-until="{{ $clock->due_at->getTimestampMs() }}"
+                data-past="now">{{ ShopClock::time($clock->due_at) }}</span>
+            @if ($clock->late_at)
+                <span class="hint">limit<br><span data-until="{{ $clock->late_at->getTimestampMs() }}"
+                        data-past="passed">{{ ShopClock::time($clock->late_at) }}</span></span>
+            @endif
+            @can('work')
+                <form method="post" action="/clocks/{{ $clock->id }}/done"><x-once /><button class="btn btn-do"
+                        aria-label="{{ $does }}: done">Done</button></form>
+            @endcan
         @elseif ($minutes > 0)
-            @can('work')<form method="post" action="{{ $start }}"><x-once /><input type="hidden" name="step" value="{{ $step }}"><button class="btn" aria-label="{{ $does }}: start its clock{{ $clock ? ' again' : '' }}">{{ $clock ? 'Again' : 'Start' }}</button></form>@endcan
+            @can('work')
+                <form method="post" action="{{ $start }}"><x-once /><input type="hidden" name="step"
+                        value="{{ $step }}"><button class="btn"
+                        aria-label="{{ $does }}: start its clock{{ $clock ? ' again' : '' }}">{{ $clock ? 'Again'
+                            : 'Start' }}</button>
+                </form>
+            @endcan
         @endif
     </div>
 </li>

@@ -3,9 +3,11 @@
 @php($id ??= str_replace('.', '-', $key))
 @php($bad = $errors->has($key))
 <div>
-    <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="hint">, {{ $unit }}</span>@endif</label>
-    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ App\Support\Typed::text($key, $value) }}" autocomplete="off"
-        @if ($bad) aria-invalid="true" @endif @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
+    <label for="{{ $id }}">{{ $label }}<span class="hint">{{ $unit ? ", {$unit}" : '' }}</span></label>
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}"
+        value="{{ App\Support\Typed::text($key, $value) }}" autocomplete="off"
+        @if ($bad) aria-invalid="true" @endif
+        @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
     @if ($bad)
         <p id="{{ $id }}-says" class="wrong">{{ $errors->first($key) }}</p>
     @elseif ($hint)

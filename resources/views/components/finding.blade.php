@@ -1,12 +1,17 @@
+{{-- What was found on a coat. --}}
 @props(['inspection'])
 @use('Aenum\Core\Inspect\SolventRub')
 @use('Aenum\Core\Unit\Dimension', 'D')
-@php($f = $inspection->findings)
-@if ($inspection->kind === 'film')
-    Film: {{ $f['n'] }} readings, mean {{ $u->show(D::Film, $f['mean_um'], $u->system->value === 'us' ? 1 : 0) }}, least {{ $u->show(D::Film, $f['least_um']) }}, most {{ $u->show(D::Film, $f['most_um']) }}@if ($f['n'] > 1), deviation {{ $u->show(D::Film, $f['deviation_um'], $u->system->value === 'us' ? 2 : 1) }}@endif; sheet {{ $u->show(D::Film, $f['band_um'][0]) }} to {{ $u->show(D::Film, $f['band_um'][1]) }}:
-    <b @class(['wrong' => $inspection->verdict === 'fail'])>{{ $inspection->verdict === 'pass' ? 'within' : 'outside' }}</b>.
+@use('App\Support\ShopClock')
+@php($film = $inspection->film())
+@if ($film)
+    Film: {{ $u->said($film->words()) }}@if ($film->n > 1), deviation
+    {{ $u->show(D::Film, $film->deviation) }}@endif; sheet {{ $u->show(D::Film, $inspection->band_from_um) }} to
+    {{ $u->show(D::Film, $inspection->band_to_um) }}:
+    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'outside' : 'within' }}</b>.
 @else
-    Solvent rub: {{ $f['rubs'] }} double rubs of {{ $f['solvent'] }}, {{ $f['rating'] }} of 5 ({{ SolventRub::RATINGS[$f['rating']] }}):
-    <b @class(['wrong' => $inspection->verdict === 'fail'])>{{ match ($inspection->verdict) { 'pass' => 'cured', 'fail' => 'under-cured, back to the oven', default => 'not judged, this powder never stands solvent' } }}</b>.
+    Solvent rub: {{ $inspection->rubs }} double rubs of {{ $inspection->solvent }}, {{ $inspection->rating }} of 5
+    ({{ SolventRub::RATINGS[$inspection->rating] ?? 'not known' }}):
+    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->rubWords() }}</b>.
 @endif
-<span class="hint">{{ $inspection->user->name }}, {{ App\Support\ShopClock::time($inspection->at) }}</span>
+<span class="hint">{{ $inspection->user->name }}, {{ ShopClock::time($inspection->at) }}</span>

@@ -4,10 +4,15 @@
 @php($bad = $errors->has($key))
 <div>
     <label for="{{ $id }}">{{ $label }}</label>
-    <select id="{{ $id }}" name="{{ $name }}" @if ($bad) aria-invalid="true" @endif @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
-        @if ($empty !== null)<option value="">{{ $empty }}</option>@endif
+    <select id="{{ $id }}" name="{{ $name }}"
+        @if ($bad) aria-invalid="true" @endif
+        @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
+        @if ($empty !== null)
+            <option value="">{{ $empty }}</option>
+        @endif
         @foreach ($options as $key2 => $text)
-            <option value="{{ $key2 }}" @selected(App\Support\Typed::text($key, $value) === (string) $key2)>{{ $text }}</option>
+            <option value="{{ $key2 }}"
+                @selected(App\Support\Typed::text($key, $value) === (string) $key2)>{{ $text }}</option>
         @endforeach
     </select>
     @if ($bad)

@@ -4,9 +4,32 @@
     @foreach ($pins as $pin)
         <li class="flex items-start gap-2 border-t border-line pt-1">
             <span class="pin-no" data-kind="{{ $pin->kind->isMasked() ? 'mask' : 'tell' }}">{{ $pin->number }}</span>
-            <span class="grow"><b>{{ ucfirst($pin->kind->label()) }}</b>@if ($pin->size_mm), {{ $u->show(D::Length, $pin->size_mm) }}@elseif ($pin->kind->needsSize()), <span class="wrong">measure it</span>@endif{{ $pin->places > 1 ? ', '.$pin->places.' alike' : '' }}@if ($pin->must_stay_bare) <b class="wrong">must stay bare</b>@endif
-                <br>@if ($pin->note){{ $pin->note }}@else<span class="hint">{{ $pin->kind->asks() }}</span>@endif</span>
-            @if ($change) @can('work')<form method="post" action="/pins/{{ $pin->id }}/withdraw" class="no-print"><x-once /><button class="btn btn-quiet !px-3 !min-h-[44px]" aria-label="Take pin {{ $pin->number }} out">×</button></form>@endcan @endif
+            <span class="grow"><b>{{ ucfirst($pin->kind->label()) }}</b>
+                @if ($pin->size_mm)
+                    · {{ $u->show(D::Length, $pin->size_mm) }}
+                @elseif ($pin->kind->needsSize())
+                    · <span class="wrong">measure it</span>
+                @endif
+                @if ($pin->places > 1)
+                    · {{ $pin->places }} alike
+                @endif
+                @if ($pin->must_stay_bare)
+                    · <b class="wrong">must stay bare</b>
+                @endif
+                    <br>
+                    @if ($pin->note)
+                        {{ $pin->note }}
+                    @else
+                        <span class="hint">{{ $pin->kind->asks() }}</span>
+                    @endif
+            </span>
+            @if ($change)
+                @can('work')
+                    <form method="post" action="/pins/{{ $pin->id }}/withdraw" class="no-print"><x-once /><button
+                            class="btn btn-quiet !px-3 !min-h-[44px]"
+                            aria-label="Take pin {{ $pin->number }} out">×</button></form>
+                @endcan
+            @endif
         </li>
     @endforeach
 </ol>

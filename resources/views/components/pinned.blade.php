@@ -1,29 +1,51 @@
 {{-- A photo, or the part's drawing, with the pins that belong to it. --}}
 @props(['part', 'picture' => null, 'built' => null, 'place' => false])
-@php($drawing = $picture ? null : ($built ?? App\Actions\Intake\PartShapes::of($part))->drawing())
-@php($mesh = $picture || $drawing ? null : $part->mesh)
-@php($wide = $picture?->width ?? ($mesh ? 4 * $mesh['columns'] : App\Charts\PartDrawing::WIDTH))
-@php($high = $picture?->height ?? ($mesh ? 4 * $mesh['rows'] : ($drawing ? round($drawing->height()) : 480)))
-@php($r = max($wide, $high) * 0.02)
-@php($pins = $part->pins->where('picture_id', $picture?->id))
-<svg {{ $attributes->merge(['class' => 'pinned part-drawing']) }} viewBox="0 0 {{ $wide }} {{ $high }}" role="img" aria-label="{{ $part->name }}{{ $pins->isEmpty() ? ', no pins' : '; '.$pins->map(fn ($p) => $p->number.' '.$p->kind->label())->join(', ') }}"
-    @if ($place) data-place tabindex="0" aria-describedby="place-how" @endif>
+@php($built ??= App\Actions\Intake\PartShapes::of($part))
+@php($ground = App\Charts\PinGround::of($part, $picture, $built->drawing()))
+@php([$wide, $high, $r] = [$ground->wide, $ground->high, $ground->radius()])
+<svg
+    {{ $attributes->merge(['class' => 'pinned part-drawing']) }}
+    viewBox="0 0 {{ $wide }} {{ $high }}"
+    role="img"
+    aria-label="{{ $ground->label() }}"
+    @if ($place) data-place tabindex="0" aria-describedby="place-how" @endif
+>
     @if ($picture)
         <image href="/pictures/{{ $picture->id }}" width="{{ $wide }}" height="{{ $high }}" />
-    @elseif ($drawing)
-        <x-part-drawing :drawing="$drawing" />
-    @elseif ($mesh)
+    @elseif ($ground->drawing)
+        <x-part-drawing :drawing="$ground->drawing" />
+    @elseif ($ground->mesh)
         <rect class="mesh-ground" width="{{ $wide }}" height="{{ $high }}" />
-        <g class="mesh-picture" transform="scale(4)">@foreach ($mesh['light'] as $tone => $path)@if ($path !== '')<path d="{{ $path }}" fill-opacity="{{ 0.95 - 0.125 * $tone }}" />@endif @endforeach</g>
+        <g class="mesh-picture" transform="scale({{ $ground::MESH_SCALE }})">
+            @foreach ($ground->tones() as $path => $dark)
+                <path d="{{ $path }}" fill-opacity="{{ $dark }}" />
+            @endforeach
+        </g>
     @else
-        <rect class="pin-blank" x="1" y="1" width="{{ $wide - 2 }}" height="{{ $high - 2 }}" /><text x="{{ $wide / 2 }}" y="{{ $high / 2 }}" text-anchor="middle">no photo and nothing built yet: a blank sheet</text>
+        <rect class="pin-blank" x="1" y="1" width="{{ $wide - 2 }}" height="{{ $high - 2 }}" />
+        <text x="{{ $wide / 2 }}" y="{{ $high / 2 }}" text-anchor="middle">
+            no photo and nothing built yet: a blank sheet
+        </text>
     @endif
-    @foreach ($pins as $pin)
-        <g class="pin" data-kind="{{ $pin->kind->isMasked() ? 'mask' : 'tell' }}" transform="translate({{ round($pin->x * $wide, 1) }} {{ round($pin->y * $high, 1) }}) scale({{ round($r / 18, 3) }})">
-            @if ($pin->kind->isMasked())<rect x="-17" y="-17" width="34" height="34" rx="3" />@else<circle r="18" />@endif
-            @if ($pin->must_stay_bare)<rect class="pin-bare" x="-22" y="-22" width="44" height="44" rx="5" />@endif
+    @foreach ($ground->pins as $pin)
+        <g class="pin" data-kind="{{ $pin->kind->isMasked() ? 'mask' : 'tell' }}"
+            transform="translate({{ round($pin->x * $wide, 1) }} {{ round($pin->y * $high, 1) }}) scale({{
+                round($r / 18, 3) }})">
+            @if ($pin->kind->isMasked())
+            <rect x="-17" y="-17" width="34" height="34" rx="3" />@else
+                <circle r="18" />
+            @endif
+            @if ($pin->must_stay_bare)
+                <rect class="pin-bare" x="-22" y="-22" width="44" height="44" rx="5" />
+            @endif
             <text y="7" text-anchor="middle">{{ $pin->number }}</text>
         </g>
     @endforeach
-    @if ($place)<g class="pin-new" data-new visibility="hidden" transform="scale(1)"><circle r="{{ $r }}" /><line x1="{{ -2 * $r }}" x2="{{ 2 * $r }}" y1="0" y2="0" /><line x1="0" x2="0" y1="{{ -2 * $r }}" y2="{{ 2 * $r }}" /></g>@endif
+    @if ($place)
+        <g class="pin-new" data-new visibility="hidden" transform="scale(1)">
+            <circle r="{{ $r }}" />
+            <line x1="{{ -2 * $r }}" x2="{{ 2 * $r }}" y1="0" y2="0" />
+            <line x1="0" x2="0" y1="{{ -2 * $r }}" y2="{{ 2 * $r }}" />
+        </g>
+    @endif
 </svg>

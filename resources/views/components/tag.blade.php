@@ -2,7 +2,11 @@
 @php($late = $job->isLate(App\Support\ShopClock::today()))
 <a class="tag" href="/jobs/{{ $job->id }}">
     <span class="tag-no">{{ $job->number }}</span>
-    @if ($job->due_on)<span class="tag-due {{ $late ? 'wrong' : '' }}">{{ $late ? 'late, ' : '' }}{{ $job->due_on->format('j M') }}</span>@endif
+    @if ($job->due_on)
+        <span
+            class="tag-due {{ $late ? 'wrong' : '' }}">{{ $late ? 'late, ' : '' }}{{ $job->due_on->format('j M')
+                }}</span>
+    @endif
     <span class="font-semibold block leading-tight">{{ $job->title }}</span>
     <span class="hint block leading-tight">{{ $job->customer->name }}</span>
 </a>

@@ -1,12 +1,13 @@
-@use('Aenum\Core\Route\Station')
-@use('App\Support\ShopClock')
-<x-layout :title="$bake->oven->name.' bake'" :at="Station::Cure">
+@use('Aenum\Core\Word\Station')
+<x-layout :title="$bake->oven->name . ' bake'" :at="Station::Cure">
+    <x-local />
     <div class="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 mb-2">
-        <h1>{{ $bake->oven->name }}: {{ $bake->items->map(fn ($i) => $i->count.' × '.$i->coat->part->name)->join(', ') }}</h1>
-        <p>{{ match ($bake->status) { 'running' => 'Door shut at '.ShopClock::time($bake->shut_at).' by '.$bake->shutBy->name, 'pulled' => 'In at '.ShopClock::time($bake->shut_at).', pulled at '.ShopClock::time($bake->pulled_at).' by '.$bake->pulledBy->name, default => 'Not in the oven yet' } }}</p>
+        <h1>{{ $bake->oven->name }}: {{ $bake->pieces() }}</h1>
+        <p>{{ $board->storyLine() }}</p>
     </div>
     @if ($bake->isRunning())
-        <div hidden hx-get="/bakes/{{ $bake->id }}/board" hx-trigger="every 20s" hx-target="#board-inner" hx-select="#board-inner" hx-swap="outerHTML"></div>
+        <div hidden hx-get="/bakes/{{ $bake->id }}/board" hx-trigger="every 20s" hx-target="#board-inner"
+            hx-select="#board-inner" hx-swap="outerHTML"></div>
     @endif
     <div id="board">
         @include('cure.board')

@@ -1,8 +1,11 @@
 <div id="board-inner">
     <div class="grid grid-cols-[minmax(0,1fr)_21.5rem] max-[1000px]:grid-cols-1 gap-4">
         <div class="grid gap-3 content-start min-w-0">
-            <x-verdict :tone="$bake->status === 'pulled' ? 'good' : $verdict->tone" :headline="$bake->status === 'pulled' ? $board->outlook->items[0] && $bake->results->every(fn ($r) => ! $r->fresh || $r->served($r->coat->bake_to)) ? 'Out of the oven, and every fresh layer is what it was meant to be.' : 'Out of the oven; not every layer is what it was meant to be.' : $verdict->headline" />
-            <div class="panel busy !py-2"><x-bake-chart :chart="$chart" /></div>
+            <x-verdict :tone="$verdict->tone" :headline="$verdict->headline" />
+            @foreach ($door as $one)
+                <x-finding-card :finding="$one->finding" :part="$one->part" />
+            @endforeach
+            <div class="panel busy !py-2"><x-oven-chart :chart="$chart" /></div>
         </div>
         <div class="grid gap-3 content-start">
             @includeWhen($bake->isPlanned(), 'cure.side-planned')
@@ -14,8 +17,14 @@
         @if ($bake->status !== 'pulled')
             <section class="panel" aria-label="Why">
                 <h2>Why</h2>
-                <ul class="list-disc pl-5">@foreach ($verdict->reasons as $reason)<li>{{ $reason }}</li>@endforeach
-                    <li>About {{ number_format($board->outlook->energyKwh, 1) }} kWh, {{ $shop->currency }} {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 2) }} at {{ $shop->currency }} {{ $shop->kwh_price }} a kWh.</li></ul>
+                <ul class="list-disc pl-5">
+                    @foreach ($verdict->reasons as $reason)
+                        <li>{{ $reason }}</li>
+                    @endforeach
+                    <li>About {{ number_format($board->outlook->energyKwh, 1) }} kWh, {{ $shop->currency }}
+                        {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 2) }} at
+                        {{ $shop->currency }} {{ $shop->kwh_price }} a kWh.</li>
+                </ul>
             </section>
             @include('cure.split')
             @include('cure.ways')

@@ -1,56 +1,124 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Support\ShopClock')
-<x-layout :title="'Record of job '.$job->number" :at="$job->isOpen() ? $job->station : null">
+<x-layout :title="'Record of job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
     <div class="flex items-start justify-between gap-4 mb-2">
         <div>
             <h1>Record of job {{ $job->number }}: {{ $job->title }}</h1>
-            <p>{{ App\Models\Shop::current()->name }} for {{ $job->customer->name }} · {{ $job->status === 'released' ? 'released '.ShopClock::local($job->moves->firstWhere('kind', 'released')->at)->format('j F Y') : 'not released yet, hangs at '.$job->station->label() }}</p>
+            <p>{{ App\Models\Shop::current()->name }} for {{ $job->customer->name }} ·
+                {{ $job->status === 'released' ? 'released '
+                    . ShopClock::local($job->moves->firstWhere('kind', 'released')->at)->format('j F Y')
+                        : 'not released yet, hangs at ' . $job->station->label() }}
+            </p>
         </div>
         <p class="no-print hint">Print from the browser; it fits one sheet.</p>
     </div>
-    @if ($job->notes)<p class="mb-2 whitespace-pre-line">Agreed: {{ $job->notes }}</p>@endif
+    @if ($job->notes)
+        <p class="mb-2 whitespace-pre-line">Agreed: {{ $job->notes }}</p>
+    @endif
     <div class="panel mb-3 scroll-x" tabindex="0" role="region" aria-label="Parts and coats">
         <table class="grid-table">
-            <thead><tr><th scope="col">Part</th><th scope="col">Coat</th><th scope="col">After all bakes</th><th scope="col" class="n">Dose</th><th scope="col" class="n">Over-bake</th><th scope="col" class="n">Peak</th><th scope="col">Found</th></tr></thead>
+            <thead>
+                <tr>
+                    <th scope="col">Part</th>
+                    <th scope="col">Coat</th>
+                    <th scope="col">After all bakes</th>
+                    <th scope="col" class="n">Dose</th>
+                    <th scope="col" class="n">Over-bake</th>
+                    <th scope="col" class="n">Peak</th>
+                    <th scope="col">Found</th>
+                </tr>
+            </thead>
             <tbody>
-            @foreach ($job->parts as $part)
-                @foreach ($part->coats as $coat)
-                    @php($last = $coat->results->sortBy('id')->last())
-                    <tr>
-                        <th scope="row">@if ($loop->first){{ $part->count }} × {{ $part->name }}<br><span class="hint font-normal">{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }}, {{ $u->show(D::Area, $part->area_m2) }}</span>@endif</th>
-                        <td>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}@if ($coat->powder->lot)<br><span class="hint">lot {{ $coat->powder->lot }}</span>@endif</td>
-                        <td>{{ $last?->state->label() ?? 'not baked' }}</td>
-                        <td class="n">{{ $last ? number_format($coat->results->groupBy('section_id')->map(fn ($g) => $g->sum('dose'))->min(), 2) : '' }}</td>
-                        <td class="n">{{ $coat->results->whereNotNull('overbake')->isEmpty() ? ($last ? 'not judged' : '') : number_format($coat->results->groupBy('section_id')->map(fn ($g) => $g->sum('overbake'))->max(), 2) }}</td>
-                        <td class="n">{{ $last ? $u->temp($coat->results->max('peak_c')) : '' }}</td>
-                        <td>@forelse ($coat->inspections as $inspection)<x-finding :inspection="$inspection" /><br>@empty<span class="hint">nothing recorded</span>@endforelse</td>
-                    </tr>
+                @foreach ($job->parts as $part)
+                    @foreach ($part->coats as $coat)
+                        @php($last = $coat->results->sortBy('id')->last())
+                        <tr>
+                            <th scope="row">
+                                @if ($loop->first)
+                                    {{ $part->count }} × {{ $part->name }}
+                                    <br><span class="hint font-normal">{{ $part->metalKind()->name }},
+                                        {{ $u->show(D::Mass, $part->mass_kg) }},
+                                        {{ $u->show(D::Area, $part->area_m2) }}</span>
+                                @endif
+                            </th>
+                            <td>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}@if ($coat->powder->lot)
+                                    <br><span class="hint">lot {{ $coat->powder->lot }}</span>
+                                @endif
+                            </td>
+                            <td>{{ $last?->state->label() ?? 'not baked' }}</td>
+                            <td class="n">
+                                {{ $last ? number_format($coat->leastDose(), 2) : '' }}
+                            </td>
+                            <td class="n">
+                                @if ($coat->mostOverbake() !== null)
+                                    {{ number_format($coat->mostOverbake(), 2) }}
+                                @elseif ($last)
+                                    not judged
+                                @endif
+                            </td>
+                            <td class="n">{{ $last ? $u->temp($coat->results->max('peak_c')) : '' }}</td>
+                            <td>
+                                @forelse ($coat->inspections as $inspection)
+                                <x-finding :inspection="$inspection" /><br>@empty<span class="hint">nothing
+                                        recorded</span>
+                                @endforelse
+                            </td>
+                        </tr>
+                    @endforeach
                 @endforeach
-            @endforeach
             </tbody>
         </table>
     </div>
     <div class="record-bakes">
-    @foreach ($bakes as $bake)
-        <section class="panel mb-3" aria-label="Bake">
-            <h2>{{ $bake->oven->name }}, {{ ShopClock::local($bake->shut_at)->format('j M Y H:i') }} to {{ ShopClock::time($bake->pulled_at) }}, {{ $u->temp($bake->setpoint_c) }}</h2>
-            <p class="hint">Door shut by {{ $bake->shutBy->name }}, pulled by {{ $bake->pulledBy->name }}. {{ $bake->readings->isEmpty() ? 'No thermometer reading was taken; the curve is the model\'s.' : $bake->readings->count().' thermometer reading(s): '.$bake->readings->map(fn ($r) => $u->temp($r->celsius).' on '.$r->item->coat->part->name.' at '.ShopClock::time($r->at))->join(', ').'. The curve is corrected by them.' }}</p>
-            <div class="max-w-[52rem]">{{ App\Charts\KeptPicture::of($bake, $u) }}</div>
-        </section>
-    @endforeach
+        @foreach ($bakes as $bake)
+            <section class="panel mb-3" aria-label="Bake">
+                <h2>{{ $bake->oven->name }}, {{ ShopClock::local($bake->shut_at)->format('j M Y H:i') }} to
+                    {{ ShopClock::time($bake->pulled_at) }}, {{ $u->temp($bake->setpoint_c) }}</h2>
+                <p class="hint">Door shut by {{ $bake->shutBy->name }}, pulled by {{ $bake->pulledBy->name }}.
+                    {{ $bake->readings->isEmpty() ? 'No thermometer reading was taken; the curve is the model\'s.'
+                        : $bake->readings->count() . ' thermometer reading(s): '
+                            . $bake->readings->map(fn($r) => $u->temp($r->celsius) . ' on ' . $r->item->part->name
+                                . ' at ' . ShopClock::time($r->at))->join(', ') . '. The curve is corrected by them.' }}
+                </p>
+                <div class="max-w-[52rem]">{{ App\Charts\KeptPicture::of($bake, $u) }}</div>
+            </section>
+        @endforeach
     </div>
     <section class="panel" aria-label="Signatures">
         <h2>Signed</h2>
         <ol class="columns-2 max-[900px]:columns-1">
-            @foreach ($job->parts->flatMap->signatures as $signature)<li class="mb-1"><b>{{ $signature->signed_by }}</b> <span class="hint">{{ ShopClock::time($signature->at) }}, taken by {{ $signature->user->name }}</span><br>{{ $signature->wording }}</li>@endforeach
-            @foreach ($bakedOut as $one)<li class="mb-1"><b>Baked out</b>, {{ $one['part']->name }} in the {{ $one['load']->oven->name }}: {{ App\Support\Units::minutes($one['load']->result[$one['part']->id]['held_min'] ?? 0) }} at {{ $u->temp($one['load']->target_c) }} and more <span class="hint">{{ ShopClock::time($one['load']->pulled_at) }}</span></li>@endforeach
-            @foreach ($job->parts as $part)
-                @foreach ($part->pins->whereNotNull('bare_signed_by') as $pin)<li class="mb-1"><b>{{ $pin->bare_signed_by }}</b> looked: {{ $part->name }}, pin {{ $pin->number }} {{ $pin->kind->label() }} is bare metal <span class="hint">{{ ShopClock::time($pin->bare_signed_at) }}</span></li>@endforeach
-                @php($masks = $part->pins->flatMap->fittings)
-                @if ($masks->isNotEmpty())<li class="mb-1"><b>Masks</b>, {{ $part->name }}: {{ $masks->sum('fitted') }} on, {{ $masks->sum('removed') }} off again</li>@endif
-                @foreach ($part->bags as $bag)<li class="mb-1"><b>Bag {{ $bag->name }}</b>: {{ $bag->holds }}, {{ $bag->count }} in, {{ $bag->counted_back ?? 'not yet' }} back</li>@endforeach
+            @foreach ($job->parts->flatMap->signatures as $signature)
+                <li class="mb-1"><b>{{ $signature->signed_by }}</b> <span
+                        class="hint">{{ ShopClock::time($signature->at) }}, taken by
+                        {{ $signature->user->name }}</span><br>{{ $signature->wording }}</li>
             @endforeach
-            @foreach ($job->moves->reverse() as $move)<li class="mb-1"><x-move :move="$move" /></li>@endforeach
+            @foreach ($bakedOut as $load)
+                @foreach ($load->results as $result)
+                    <li class="mb-1"><b>Baked out</b>, {{ $result->part->name }} in the {{ $load->oven->name }}:
+                        {{ App\Support\Units::minutes($result->held_minutes ?? 0) }} at
+                        {{ $u->temp($load->target_c) }} and more <span
+                            class="hint">{{ ShopClock::time($load->pulled_at) }}</span></li>
+                @endforeach
+            @endforeach
+            @foreach ($job->parts as $part)
+                @foreach ($part->pins->whereNotNull('bare_signed_by') as $pin)
+                    <li class="mb-1"><b>{{ $pin->bare_signed_by }}</b> looked: {{ $part->name }}, pin
+                        {{ $pin->number }} {{ $pin->kind->label() }} is bare metal <span
+                            class="hint">{{ ShopClock::time($pin->bare_signed_at) }}</span></li>
+                @endforeach
+                @php($masks = $part->pins->flatMap->fittings)
+                @if ($masks->isNotEmpty())
+                    <li class="mb-1"><b>Masks</b>, {{ $part->name }}: {{ $masks->sum('fitted') }} on,
+                        {{ $masks->sum('removed') }} off again</li>
+                @endif
+                @foreach ($part->bags as $bag)
+                    <li class="mb-1"><b>Bag {{ $bag->name }}</b>: {{ $bag->holds }}, {{ $bag->count }}
+                        in, {{ $bag->counted_back ?? 'not yet' }} back</li>
+                @endforeach
+            @endforeach
+            @foreach ($job->moves->reverse() as $move)
+                <li class="mb-1"><x-move :move="$move" /></li>
+            @endforeach
         </ol>
     </section>
 </x-layout>

@@ -1,46 +1,80 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-@php($rows = App\Support\Typed::rows('rows', $powder?->rows->map(fn ($r) => ['pmt_c' => $u->field(D::Temperature, $r->pmt_c), 'min_minutes' => $r->min_minutes, 'max_minutes' => $r->max_minutes])->all() ?? []))
+@php($rows = App\Support\Typed::rows('rows',
+    $powder?->rows->map(fn($r) => ['pmt_c' => $u->field(D::Temperature, $r->pmt_c), 'min_minutes' => $r->min_minutes,
+        'max_minutes' => $r->max_minutes])->all() ?? []))
 <x-layout :title="$powder?->name ?? 'A powder'">
     <h1 class="mb-3">{{ $powder?->name ?? 'Put a powder on the shelf' }}</h1>
-    <form method="post" action="{{ $powder ? '/powders/'.$powder->id : '/powders' }}" class="grid gap-4 max-w-5xl">
+    <form method="post" action="{{ $powder ? '/powders/' . $powder->id : '/powders' }}" class="grid gap-4 max-w-5xl">
         <x-once />
-        @if ($powder) @method('put') @endif
+        @if ($powder)
+            @method('put')
+        @endif
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Name" :value="$powder?->name" />
             <x-field name="maker" label="Maker" :value="$powder?->maker" />
             <x-field name="lot" label="Lot" :value="$powder?->lot" />
-            <x-pick name="chemistry" label="Chemistry" :options="collect(Aenum\Core\Cure\Chemistry::keys())->mapWithKeys(fn ($k) => [$k => $k])" :value="$powder?->chemistry->value" />
-            <x-field name="finish" label="Finish" :value="$powder?->finish" hint="Such as “fine texture” or “gloss 80”." />
+            <x-pick name="chemistry" label="Chemistry"
+                :options="collect(Aenum\Core\Cure\Chemistry::keys())->mapWithKeys(fn($k) => [$k => $k])"
+                    :value="$powder?->chemistry->value" />
+            <x-field name="finish" label="Finish" :value="$powder?->finish"
+                hint="Such as “fine texture” or “gloss 80”." />
             <x-field name="colour" label="Colour on screen" type="color" :value="$powder?->colour ?? '#777777'" />
-            <x-field name="specific_gravity" label="Specific gravity" :value="$powder?->specific_gravity" inputmode="decimal" />
-            <x-field name="film_min" label="Film from" :unit="$u->unit(D::Film)" :value="$u->field(D::Film, $powder?->film_min_um)" />
-            <x-field name="film_max" label="Film to" :unit="$u->unit(D::Film)" :value="$u->field(D::Film, $powder?->film_max_um)" />
-            <x-field name="window" label="Window counts from" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $powder?->window_c)" hint="Empty: the coolest row." />
-            <x-field name="flow" label="Flows from" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $powder?->flow_c)" hint="Where the sheet gives it." />
+            <x-field name="specific_gravity" label="Specific gravity" :value="$powder?->specific_gravity"
+                inputmode="decimal" />
+            <x-field name="film_min" label="Film from" :unit="$u->unit(D::Film)"
+                :value="$u->field(D::Film, $powder?->film_min_um)" />
+            <x-field name="film_max" label="Film to" :unit="$u->unit(D::Film)"
+                :value="$u->field(D::Film, $powder?->film_max_um)" />
+            <x-field name="window" label="Window counts from" :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $powder?->window_c)"
+                hint="Empty: the coolest row." />
+            <x-field name="flow" label="Flows from" :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $powder?->flow_c)"
+                hint="Where the sheet gives it." />
             <x-field name="flow_minutes" label="Minutes to flow there" :value="$powder?->flow_minutes" />
-            <x-pick name="effect" label="Effect" :options="['plain' => 'plain', 'metallic' => 'metallic', 'bright' => 'bright']" :value="$powder?->effect ?? 'plain'" />
-            @foreach (['zinc_rich' => 'Zinc-rich primer', 'gas_tolerant' => 'Lets gas through', 'conductive' => 'Conductive'] as $flag => $label)
-                <div class="flex items-center gap-3"><input type="hidden" name="{{ $flag }}" value="0"><input type="checkbox" id="{{ $flag }}" name="{{ $flag }}" value="1" @checked(old($flag, $powder?->$flag ?? false))><label for="{{ $flag }}">{{ $label }}</label></div>
+            <x-pick name="effect" label="Effect" :options="App\Support\Words::of(Aenum\Core\Word\Effect::cases())"
+                :value="$powder?->effect ?? 'plain'" />
+            <x-pick name="before_clear" label="Before its clear goes on"
+                :options="App\Support\Words::of(Aenum\Core\Word\BeforeClear::cases())"
+                    :value="$powder?->before_clear ?? 'silent'" />
+            @foreach (['zinc_rich' => 'Zinc-rich primer', 'gas_tolerant' => 'Lets gas through',
+                'conductive' => 'Conductive'] as $flag => $label)
+                <div class="flex items-center gap-3"><input type="hidden" name="{{ $flag }}"
+                        value="0"><input type="checkbox" id="{{ $flag }}" name="{{ $flag }}"
+                        value="1" @checked(old($flag, $powder?->$flag ?? false))><label
+                        for="{{ $flag }}">{{ $label }}</label></div>
             @endforeach
-            <div class="flex items-center gap-3"><input type="hidden" name="solvent_proof" value="0"><input type="checkbox" id="solvent_proof" name="solvent_proof" value="1" @checked(old('solvent_proof', $powder?->solvent_proof ?? true))><label for="solvent_proof">Stands solvent when cured</label></div>
+            <div class="flex items-center gap-3"><input type="hidden" name="solvent_proof" value="0"><input
+                    type="checkbox" id="solvent_proof" name="solvent_proof" value="1"
+                    @checked(old('solvent_proof', $powder?->solvent_proof ?? true))><label for="solvent_proof">Stands
+                        solvent when cured</label></div>
         </div>
         <fieldset class="panel">
             <legend class="font-semibold px-1">The sheet's bake, part-metal temperature</legend>
-            <p class="hint mb-2">Minutes it needs, and how many it stands where the sheet says. Blank rows are left out.</p>
-            @error('rows')<p class="wrong mb-2">{{ $message }}</p>@enderror
+            <p class="hint mb-2">Minutes it needs, and how many it stands where the sheet says. Blank rows are left
+                out.</p>
+            @error('rows')
+                <p class="wrong mb-2">{{ $message }}</p>
+            @enderror
             <div class="grid gap-2">
                 @for ($i = 0; $i < max(3, count($rows) + 1); $i++)
                     <div class="grid grid-cols-3 gap-3">
-                        <x-field name="rows[{{ $i }}][pmt_c]" label="Metal at" :unit="$u->unit(D::Temperature)" :value="$rows[$i]['pmt_c'] ?? ''" />
-                        <x-field name="rows[{{ $i }}][min_minutes]" label="Needs, min" :value="$rows[$i]['min_minutes'] ?? ''" />
-                        <x-field name="rows[{{ $i }}][max_minutes]" label="Stands, min" :value="$rows[$i]['max_minutes'] ?? ''" />
+                        <x-field name="rows[{{ $i }}][pmt_c]" label="Metal at" :unit="$u->unit(D::Temperature)"
+                            :value="$rows[$i]['pmt_c'] ?? ''" />
+                        <x-field name="rows[{{ $i }}][min_minutes]" label="Needs, min"
+                            :value="$rows[$i]['min_minutes'] ?? ''" />
+                        <x-field name="rows[{{ $i }}][max_minutes]" label="Stands, min"
+                            :value="$rows[$i]['max_minutes'] ?? ''" />
                     </div>
                 @endfor
             </div>
         </fieldset>
-        <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet" href="/powders">Back</a></div>
+        <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet"
+                href="/powders">Back</a></div>
     </form>
     @if ($powder)
-        <form method="post" action="/powders/{{ $powder->id }}/retire" class="mt-5"><x-once /><button class="btn btn-quiet">{{ $powder->retired_at ? 'Back on the shelf' : 'Take off the shelf' }}</button></form>
+        <form method="post" action="/powders/{{ $powder->id }}/retire" class="mt-5"><x-once /><button
+                class="btn btn-quiet">{{ $powder->retired_at ? 'Back on the shelf' : 'Take off the shelf' }}</button>
+        </form>
     @endif
 </x-layout>

@@ -1,22 +1,58 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 <x-layout title="Shelf">
-    <div class="flex items-baseline justify-between gap-3 mb-3"><h1>Powders on the shelf</h1>@can('work')<a class="btn btn-do" href="/powders/create">Put a powder on the shelf</a>@endcan</div>
+    <div class="flex items-baseline justify-between gap-3 mb-3">
+        <h1>Powders on the shelf</h1>
+        @can('work')
+            <a class="btn btn-do" href="/powders/create">Put a powder on the shelf</a>
+        @endcan
+    </div>
     <div class="panel scroll-x" tabindex="0" role="region" aria-label="Powders">
         <table class="grid-table">
-            <thead><tr><th scope="col">Powder</th><th scope="col">Chemistry</th><th scope="col">Part-metal bake: needs, stands</th><th scope="col">Film</th><th scope="col" class="n">SG</th><th scope="col"></th></tr></thead>
-            <tbody>
-            @forelse ($powders as $powder)
+            <thead>
                 <tr>
-                    <th scope="row"><span class="inline-flex items-center gap-2"><x-swatch :colour="$powder->colour" />{{ $powder->name }}</span><br><span class="hint font-normal">{{ collect([$powder->maker, $powder->lot ? 'lot '.$powder->lot : null, $powder->finish, $powder->retired_at ? 'off the shelf' : null])->filter()->join(', ') }}</span></th>
-                    <td>{{ $powder->chemistry->value }}</td>
-                    <td>@foreach ($powder->rows as $row){{ $u->temp($row->pmt_c) }}: {{ $row->min_minutes }} min{{ $row->max_minutes ? ', to '.$row->max_minutes : '' }}<br>@endforeach</td>
-                    <td>{{ $u->show(D::Film, $powder->film_min_um) }} to {{ $u->show(D::Film, $powder->film_max_um) }}</td>
-                    <td class="n">{{ $powder->specific_gravity }}</td>
-                    <td class="n">@can('work')<a class="inline-flex items-center min-h-[44px]" href="/powders/{{ $powder->id }}/edit" aria-label="Change {{ $powder->name }}">change</a>@endcan</td>
+                    <th scope="col">Powder</th>
+                    <th scope="col">Chemistry</th>
+                    <th scope="col">Part-metal bake: needs, stands</th>
+                    <th scope="col">Film</th>
+                    <th scope="col" class="n">SG</th>
+                    <th scope="col"></th>
                 </tr>
-            @empty
-                <tr><td colspan="6">The shelf is empty. Put the first powder on it from its sheet: the bake cannot be worked out without one.</td></tr>
-            @endforelse
+            </thead>
+            <tbody>
+                @forelse ($powders as $powder)
+                    <tr>
+                        <th scope="row"><span class="inline-flex items-center gap-2"><x-swatch
+                                    :colour="$powder->colour" />{{ $powder->name }}</span><br><span
+                                class="hint font-normal">{{
+                                    collect([$powder->maker, $powder->lot ? 'lot ' . $powder->lot : null,
+                                        $powder->finish, $powder->retired_at ? 'off the shelf'
+                                            : null])->filter()->join(', ') }}</span>
+                        </th>
+                        <td>{{ $powder->chemistry->value }}</td>
+                        <td>
+                            @foreach ($powder->rows as $row)
+                                {{ $u->temp($row->pmt_c) }}: {{ $row->min_minutes }}
+                                min{{ $row->max_minutes ? ', to ' . $row->max_minutes : '' }}
+                                <br>
+                            @endforeach
+                        </td>
+                        <td>{{ $u->show(D::Film, $powder->film_min_um) }} to
+                            {{ $u->show(D::Film, $powder->film_max_um) }}</td>
+                        <td class="n">{{ $powder->specific_gravity }}</td>
+                        <td class="n">
+                            @can('work')
+                                <a class="inline-flex items-center min-h-[44px]"
+                                    href="/powders/{{ $powder->id }}/edit"
+                                    aria-label="Change {{ $powder->name }}">change</a>
+                            @endcan
+                        </td>
+                    </tr>
+                @empty
+                    <tr>
+                        <td colspan="6">The shelf is empty. Put the first powder on it from its sheet: the bake
+                            cannot be worked out without one.</td>
+                    </tr>
+                @endforelse
             </tbody>
         </table>
     </div>

@@ -4,46 +4,139 @@
 <x-station :pick="$pick" lead="Castings, galvanised parts and anything once oily gas here and not through the film.">
     @if ($board)
         @php($load = $board->load)
-        @php($slowest = $board->items[$board->plan->decides]->part->name)
+        @php($slowest = $board->slowest()->name)
         <div class="grid grid-cols-[minmax(0,1fr)_19rem] max-[1100px]:grid-cols-1 gap-4">
             <div class="grid gap-3 content-start">
-                <div class="verdict" data-tone="{{ $board->plan->good() && ! $board->stops() ? 'good' : 'stop' }}">
-                    @if ($load->status === 'running')
-                        <div class="flex flex-wrap items-center gap-x-5"><span class="num text-[3rem]" data-until="{{ $board->pullAt()->getTimestampMs() }}" data-past="pull now">{{ ShopClock::time($board->pullAt()) }}</span><p><b>{{ $load->oven->name }}: pull at {{ ShopClock::time($board->pullAt()) }}.</b> {{ ucfirst($slowest) }} decides.</p></div>
-                    @elseif ($load->status === 'pulled')
-                        <strong>{{ collect($load->result)->every(fn ($r) => $r['reached']) ? 'Baked out.' : 'Not long enough: bake it out again.' }}</strong>
-                        @foreach ($board->items as $item)<p>{{ ucfirst($item->part->name) }}: {{ Units::minutes($load->result[$item->part_id]['held_min'] ?? 0) }} at {{ $u->temp($load->target_c) }} and more, peak {{ $u->temp($load->result[$item->part_id]['peak_c'] ?? 0) }}.</p>@endforeach
-                    @elseif ($board->plan->items[$board->plan->decides]['reaches'] === null)
-                        <strong>{{ ucfirst($slowest) }} never gets to {{ $u->temp($load->target_c) }} at this setpoint.</strong>
+                <div class="verdict" data-tone="{{ $board->tone() }}">
+                    @if ($load->isRunning())
+                        <div class="flex flex-wrap items-center gap-x-5">
+                            <span
+                                class="num text-[3rem]"
+                                data-until="{{ $board->pullAt()->getTimestampMs() }}"
+                                data-past="pull now"
+                            >{{ ShopClock::time($board->pullAt()) }}</span>
+                            <p>
+                                <b>{{ $load->oven->name }}: pull at {{ ShopClock::time($board->pullAt()) }}.</b>
+                                {{ ucfirst($slowest) }} decides.
+                            </p>
+                        </div>
+                    @elseif ($load->isPulled())
+                        <strong>{{ $board->allReached() ? 'Baked out.' : 'Not long enough: bake it out again.'
+                            }}</strong>
+                        @foreach ($load->results as $result)
+                            <p>
+                                {{ ucfirst($result->part->name) }}: {{ Units::minutes($result->held_minutes ?? 0) }} at
+                                {{ $u->temp($load->target_c) }} and more, peak {{ $u->temp($result->peak_c) }}.
+                            </p>
+                        @endforeach
+                    @elseif ($board->slowestReaches() === null)
+                        <strong>
+                            {{ ucfirst($slowest) }} never gets to {{ $u->temp($load->target_c) }} at this setpoint.
+                        </strong>
                     @else
-                        <strong>{{ ucfirst($slowest) }} decides: hot enough {{ Units::minutes($board->sinceShut($board->plan->items[$board->plan->decides]['reaches'])) }} after the door shuts, held by {{ Units::minutes($load->minutes) }}.</strong><p>{{ number_format($board->plan->energyKwh, 0) }} kWh. Vent on; the smoke is the oil leaving.</p>
+                        <strong>
+                            {{ ucfirst($slowest) }} decides: hot enough
+                                {{ Units::minutes($board->slowestReaches()) }} after
+                            the door shuts, held by {{ Units::minutes($load->minutes) }}.
+                        </strong>
+                        <p>{{ number_format($board->plan->energyKwh, 0) }} kWh. Vent on; where it smokes, stop: it is
+                            still oily.</p>
                     @endif
                 </div>
-                @include('stations.bake-out-chart', ['board' => $board])
-                @foreach ($board->findings as $finding)<p @class(['wrong' => $finding['stop']])>{{ $finding['stop'] ? 'Stop. ' : '' }}<b>{{ ucfirst($finding['part']->name) }}:</b> {{ $u->said($finding['says']) }}</p>@endforeach
+                <x-oven-chart :chart="$chart" id="out" />
+                @foreach ($board->findings as $one)
+                    <x-finding-card :finding="$one->finding" :part="$one->part" />
+                @endforeach
+                @foreach ($board->ageing() as $one)
+                    <p><b>{{ ucfirst($one['part']->name) }}:</b> {{ $u->said($one['says']) }}</p>
+                @endforeach
             </div>
             <div class="grid gap-3 content-start">
-                <section class="panel" aria-label="In this load"><h3>{{ $load->oven->name }}</h3><ul>@foreach ($board->items as $item)<li>{{ $item->count }} × <a href="/jobs/{{ $item->part->job_id }}">{{ $item->part->name }}</a>, job {{ $item->part->job->number }}</li>@endforeach</ul></section>
+                <section class="panel" aria-label="In this load">
+                    <h3>{{ $load->oven->name }}</h3>
+                    <ul>
+                        @foreach ($board->items as $item)
+                            <li>
+                                {{ $item->count }} × <a href="/jobs/{{ $item->part->job_id }}">{{ $item->part->name
+                                    }}</a>,
+                                job {{ $item->part->job->number }}
+                            </li>
+                        @endforeach
+                    </ul>
+                </section>
                 @can('work')
-                    @if ($load->status === 'planned')
-                        <form method="post" action="/bake-outs/{{ $load->id }}/set" class="panel grid gap-2"><x-once />
-                            <x-field name="target" label="Part metal at" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $load->target_c)" hint="At least the hottest cure planned, 10 K more is usual." /><x-field name="hold" label="Held for, min" :value="round($load->hold_min)" inputmode="numeric" /><x-field name="setpoint" label="Setpoint" :unit="$u->unit(D::Temperature)" :value="$u->field(D::Temperature, $load->setpoint_c)" /><button class="btn">Work it out</button></form>
-                        <form method="post" action="/bake-outs/{{ $load->id }}/shut"><x-once /><button class="btn btn-do btn-big">Door is shut: start</button></form>
-                        <form method="post" action="/bake-outs/{{ $load->id }}/withdraw"><x-once /><button class="btn btn-quiet w-full">Take it off the oven</button></form>
-                    @elseif ($load->status === 'running')
-                        <form method="post" action="/bake-outs/{{ $load->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it is out</button></form>
+                    @if ($load->isPlanned())
+                        <form method="post" action="/bake-outs/{{ $load->id }}/set" class="panel grid gap-2">
+                            <x-once />
+                            <x-field
+                                name="target"
+                                label="Part metal at"
+                                :unit="$u->unit(D::Temperature)"
+                                :value="$u->field(D::Temperature, $load->target_c)"
+                                hint="At least the hottest cure planned, and a little more."
+                            />
+                            <x-field name="hold" label="Held for, min" :value="round($load->hold_minutes)"
+                                inputmode="numeric" />
+                            <x-field
+                                name="setpoint"
+                                label="Setpoint"
+                                :unit="$u->unit(D::Temperature)"
+                                :value="$u->field(D::Temperature, $load->setpoint_c)"
+                            />
+                            <button class="btn">Work it out</button>
+                        </form>
+                        <form method="post" action="/bake-outs/{{ $load->id }}/shut">
+                            <x-once />
+                            <button class="btn btn-do btn-big">Door is shut: start</button>
+                        </form>
+                        <form method="post" action="/bake-outs/{{ $load->id }}/withdraw">
+                            <x-once />
+                            <button class="btn btn-quiet w-full">Take it off the oven</button>
+                        </form>
+                    @elseif ($load->isRunning())
+                        <form method="post" action="/bake-outs/{{ $load->id }}/pull">
+                            <x-once />
+                            <button class="btn btn-do btn-big">Pull: it is out</button>
+                        </form>
                     @endif
+                    @error('load')
+                        <p class="wrong">{{ $message }}</p>
+                    @enderror
                 @endcan
             </div>
         </div>
     @endif
-    @php($free = $pick->jobs->flatMap->parts->reject(fn ($p) => $busy->contains($p->id)))
+    @php($free = $pick->partsNotIn($busy))
     @if ($free->isNotEmpty())
         @can('work')
-            <form method="post" action="/bake-outs" class="panel flex flex-wrap items-end gap-4"><x-once />
-                <fieldset class="grow"><legend>Bake out together</legend><div class="flex flex-wrap gap-x-5">@foreach ($free as $one)<label class="flex items-center gap-2 min-h-[44px] font-normal"><input type="checkbox" name="parts[]" value="{{ $one->id }}" @checked($one->id === $pick->part?->id)> {{ $one->count }} × {{ $one->name }}</label>@endforeach</div></fieldset>
-                <div class="w-48"><x-pick name="oven" label="Oven" :options="$ovens->pluck('name', 'id')" /></div><button class="btn btn-do">Work out the bake-out</button></form>
+            <form method="post" action="/bake-outs" class="panel flex flex-wrap items-end gap-4">
+                <x-once />
+                <fieldset class="grow">
+                    <legend>Bake out together</legend>
+                    <div class="flex flex-wrap gap-x-5">
+                        @foreach ($free as $one)
+                            <label class="flex items-center gap-2 min-h-[44px] font-normal">
+                                <input type="checkbox" name="parts[]" value="{{ $one->id }}"
+                                    @checked($pick->isInHand($one))>
+                                {{ $one->count }} × {{ $one->name }}
+                            </label>
+                        @endforeach
+                    </div>
+                </fieldset>
+                <div class="w-48">
+                    <x-pick name="oven" label="Oven" :options="$ovens->pluck('name', 'id')" />
+                </div>
+                <button class="btn btn-do">Work out the bake-out</button>
+            </form>
         @endcan
     @endif
-    @if ($lately->isNotEmpty())<p class="hint">Lately: @foreach ($lately as $one)<a href="/station/bake-out?load={{ $one->id }}">{{ $one->items->map(fn ($i) => $i->part->name)->join(', ') }}, {{ ShopClock::time($one->pulled_at) }}</a>{{ $loop->last ? '' : '; ' }}@endforeach</p>@endif
+    @if ($lately->isNotEmpty())
+        <p class="hint">
+            Lately:
+            @foreach ($lately as $one)
+                <a href="/station/bake-out?load={{ $one->id }}">{{ $one->partNames() }},
+                    {{ ShopClock::time($one->pulled_at) }}</a>{{ $loop->last ? '' : ';' }}
+            @endforeach
+        </p>
+    @endif
 </x-station>

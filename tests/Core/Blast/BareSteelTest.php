@@ -30,7 +30,11 @@ final class BareSteelTest extends TestCase
         self::assertEqualsWithDelta(0.5, $turned->used, 1e-12);
         self::assertEqualsWithDelta(10800.0, $turned->endsAfterS, 1e-6);
         // Drier air gives time back only for what is left.
-        self::assertEqualsWithDelta(7200 + 0.5 * 8 * 3600, BareSteel::in([[0.0, 55.0], [7200.0, 30.0]], 7200.0, false)->endsAfterS, 1e-6);
+        self::assertEqualsWithDelta(
+            7200 + 0.5 * 8 * 3600,
+            BareSteel::in([[0.0, 55.0], [7200.0, 30.0]], 7200.0, false)->endsAfterS,
+            1e-6,
+        );
         // Fog ends it at once.
         $fog = BareSteel::in([[0.0, 55.0], [3600.0, 95.0]], 4000.0, false);
         self::assertSame(3600.0, $fog->endsAfterS);
@@ -40,10 +44,21 @@ final class BareSteelTest extends TestCase
     public function test_it_never_runs_backwards_and_a_damper_day_is_never_longer(): void
     {
         $air = Generators::vector(4, Generators::choose(20, 84));
-        $this->forAll($air, Generators::choose(0, 20000), Generators::choose(0, 15))->then(function (array $humidity, int $now, int $more): void {
-            $in = fn (int $extra): array => array_map(fn (int $n, int $h): array => [1800.0 * $n, (float) min(100, $h + $extra)], array_keys($humidity), $humidity);
+        $this->forAll($air, Generators::choose(0, 20000), Generators::choose(0, 15))->then(function (
+            array $humidity,
+            int $now,
+            int $more,
+        ): void {
+            $in = fn (int $extra): array => array_map(
+                fn (int $n, int $h): array => [1800.0 * $n, (float) min(100, $h + $extra)],
+                array_keys($humidity),
+                $humidity,
+            );
             $day = BareSteel::in($in(0), $now, false);
-            self::assertLessThanOrEqual($day->endsAfterS + 1e-6, BareSteel::in($in($more), $now, false)->endsAfterS);
+            self::assertLessThanOrEqual(
+                $day->endsAfterS + 1e-6,
+                BareSteel::in($in($more), $now, false)->endsAfterS,
+            );
             self::assertGreaterThanOrEqual($day->used - 1e-9, BareSteel::in($in(0), $now + 600, false)->used);
             self::assertSame($day->used >= 1 - 1e-9, $now >= $day->endsAfterS - 1e-6);
         });

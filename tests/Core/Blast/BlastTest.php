@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Blast;
 
+use Aenum\Core\Bench\MediaChoice;
+use Aenum\Core\Blast\Access;
 use Aenum\Core\Blast\AirSystem;
 use Aenum\Core\Blast\BlastPlan;
-use Aenum\Core\Blast\MediaCatalogue;
-use Aenum\Core\Blast\MediaChoice;
+use Aenum\Core\Blast\Media;
 use Aenum\Core\Blast\Nozzle;
 use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Format\RouteFile;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Unit\UnitSystem;
+use Aenum\Core\Word\OnIt;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
@@ -21,29 +26,71 @@ final class BlastTest extends TestCase
     use TestTrait;
 
     /** @param  array<string, mixed>  $part */
-    private static function facts(array $part, string $where = 'indoors', float $film = 75): \Aenum\Core\Rule\Facts\JobFacts
+    private static function facts(
+        array $part,
+        string $where = 'indoors',
+        float $film = 75,
+    ): \Aenum\Core\Job\JobFacts {
+        return RouteFile::parse(
+            json_encode(
+                [
+                    'format' => 'aenum-route/1',
+                    'part' => $part,
+                    'where' => $where,
+                    'coats' => [['role' => 'base', 'bake_c' => 190, 'film_um' => $film]],
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        )->facts;
+    }
+
+    /** @param  list<Said>  $all */
+    private static function said(array $all): string
     {
-        return RouteFile::parse(json_encode(['format' => 'aenum-route/1', 'part' => $part, 'where' => $where, 'coats' => [['role' => 'base', 'bake_c' => 190, 'film_um' => $film]]], JSON_THROW_ON_ERROR))->facts;
+        return Said::all($all)->in(UnitSystem::Metric);
     }
 
     public function test_the_reference_nozzle_cleans_at_the_base_rate(): void
     {
-        $plan = BlastPlan::of('aluminium_oxide', 'carbon_steel', ['rust'], 8.0, 8, 7, 2.0);
+        $plan = BlastPlan::of(
+            Media::get('aluminium_oxide'),
+            Metals::get('carbon_steel'),
+            [OnIt::from('rust')],
+            8.0,
+            8,
+            7,
+            2.0,
+        );
         self::assertEqualsWithDelta(8.0, $plan->rateM2PerH, 1e-9);
         self::assertEqualsWithDelta(60.0, $plan->minutes, 1e-9);
         // 0.0780 kg/s of air carries twice that of media for an hour; a grain lasts twelve uses.
-        self::assertEqualsWithDelta(60 * 2 * 0.0780, $plan->mediaKgPerMin, 0.02);
-        self::assertEqualsWithDelta(60 * 60 * 2 * 0.0780 / 12, $plan->mediaKg, 0.2);
+        self::assertEqualsWithDelta(60 * 2 * 0.078, $plan->mediaKgPerMin, 0.02);
+        self::assertEqualsWithDelta((60 * 60 * 2 * 0.078) / 12, $plan->mediaKg, 0.2);
         self::assertEqualsWithDelta(60.0, $plan->rzMicrons, 1e-9);
     }
 
     public function test_the_slowest_coating_pressure_access_and_mixture_make_the_time(): void
     {
-        $minutes = fn (array $on, float $bar = 7, float $mix = 2.0, string $access = 'open', float $bore = 8): float => BlastPlan::of('aluminium_oxide', 'carbon_steel', $on, 5.0, $bore, $bar, $mix, $access)->minutes;
+        $minutes = fn (
+            array $on,
+            float $bar = 7,
+            float $mix = 2.0,
+            string $access = 'open',
+            float $bore = 8,
+        ): float => BlastPlan::of(
+            Media::get('aluminium_oxide'),
+            Metals::get('carbon_steel'),
+            array_map(OnIt::from(...), $on),
+            5.0,
+            $bore,
+            $bar,
+            $mix,
+            Access::from($access),
+        )->minutes;
         self::assertEqualsWithDelta($minutes(['old_powder']), $minutes(['rust', 'old_powder']), 1e-9);
         self::assertEqualsWithDelta($minutes([]) / 0.5, $minutes([], access: 'deep'), 1e-9);
         // Air goes with absolute pressure, and the root of the gauge pressure comes on top.
-        self::assertEqualsWithDelta($minutes([]) * 8.01325 / 5.01325 * sqrt(7 / 4), $minutes([], 4), 1e-6);
+        self::assertEqualsWithDelta((($minutes([]) * 8.01325) / 5.01325) * sqrt(7 / 4), $minutes([], 4), 1e-6);
         self::assertEqualsWithDelta($minutes([]) * (8 / 6) ** 2, $minutes([], bore: 6), 1e-6);
         self::assertEqualsWithDelta($minutes([]) / (2 * exp(-1)), $minutes([], mix: 4.0), 1e-6);
         self::assertEqualsWithDelta($minutes([]) / (0.5 * exp(0.5)), $minutes([], mix: 1.0), 1e-6);
@@ -51,17 +98,43 @@ final class BlastTest extends TestCase
 
     public function test_galvanising_is_swept_and_not_blasted(): void
     {
-        $sweep = BlastPlan::of('fine_garnet', 'galvanised_steel', [], 25.0, 8, 2.5, MediaCatalogue::bestMixture('fine_garnet'));
+        $sweep = BlastPlan::of(
+            Media::get('fine_garnet'),
+            Metals::get('galvanised_steel'),
+            [],
+            25.0,
+            8,
+            2.5,
+            Media::get('fine_garnet')->bestMixture,
+        );
         self::assertEqualsWithDelta(60.0, $sweep->minutes, 1e-9);
         // Old paint on it still has to come off at the pace of paint.
-        self::assertGreaterThan(5 * $sweep->minutes, BlastPlan::of('fine_garnet', 'galvanised_steel', ['paint'], 25.0, 8, 2.5, 1.7)->minutes);
-        self::assertGreaterThan($sweep->minutes, BlastPlan::of('fine_garnet', 'galvanised_steel', [], 25.0, 8, 2.0, 1.7)->minutes);
+        self::assertGreaterThan(
+            5 * $sweep->minutes,
+            BlastPlan::of(
+                Media::get('fine_garnet'),
+                Metals::get('galvanised_steel'),
+                [OnIt::from('paint')],
+                25.0,
+                8,
+                2.5,
+                1.7,
+            )->minutes,
+        );
+        self::assertGreaterThan(
+            $sweep->minutes,
+            BlastPlan::of(Media::get('fine_garnet'), Metals::get('galvanised_steel'), [], 25.0, 8, 2.0, 1.7)
+                ->minutes,
+        );
     }
 
     public function test_no_mixture_beats_the_best_one(): void
     {
-        $this->forAll(Generators::choose(5, 100), Generators::elements(MediaCatalogue::keys()))->then(function (int $tenths, string $media): void {
-            $best = MediaCatalogue::bestMixture($media);
+        $this->forAll(Generators::choose(5, 100), Generators::elements(Media::keys()))->then(function (
+            int $tenths,
+            string $media,
+        ): void {
+            $best = Media::get($media)->bestMixture;
             $factor = BlastPlan::mixtureFactor($tenths / 10, $best);
             self::assertLessThanOrEqual(1.0, $factor);
             self::assertGreaterThan(0.0, $factor);
@@ -77,7 +150,10 @@ final class BlastTest extends TestCase
         self::assertEqualsWithDelta(1.0, ShopFactor::from([[10, 20], [20, 10]])->factor, 1e-12);
         $few = ShopFactor::from([[10, 14], [20, 26]]);
         $many = ShopFactor::from(array_fill(0, 40, [10, 13]));
-        self::assertLessThan($few->between(60)[1] - $few->between(60)[0], $many->between(60)[1] - $many->between(60)[0]);
+        self::assertLessThan(
+            $few->between(60)[1] - $few->between(60)[0],
+            $many->between(60)[1] - $many->between(60)[0],
+        );
         self::assertStringContainsString('first idea', $few->trust());
         self::assertStringContainsString('agree well', $many->trust());
         $this->expectException(InvalidQuantity::class);
@@ -90,7 +166,10 @@ final class BlastTest extends TestCase
         $plenty = AirSystem::solve(6.0, 9.0, 8, 8, 7, ...$wide);
         self::assertNull($plenty->limit);
         self::assertSame(7.0, $plenty->nozzleBar);
-        self::assertSame(['compressor', 'separator and dryer', 'pot', 'nozzle'], array_column($plenty->points, 'name'));
+        self::assertSame(
+            ['compressor', 'separator and dryer', 'pot', 'nozzle'],
+            array_column($plenty->points, 'name'),
+        );
         $bars = array_column($plenty->points, 'bar');
         self::assertSame($bars, array_reverse(array_values(array_intersect_key(array_reverse($bars), $bars))));
         self::assertGreaterThan($bars[3], $bars[2]);
@@ -98,57 +177,88 @@ final class BlastTest extends TestCase
 
         $small = AirSystem::solve(2.9, 9.0, 8, 7.5, 7, ...$wide);
         self::assertEqualsWithDelta(Nozzle::sustainedBar(8, 2.9), $small->nozzleBar, 0.01);
-        self::assertStringContainsString('the compressor gives 2.90', (string) $small->limit);
+        self::assertStringContainsString(
+            'the compressor gives 2.9 m³/min',
+            (string) $small->limit?->in(UnitSystem::Metric),
+        );
         self::assertEqualsWithDelta((8 / 7.5) ** 2, $small->wear, 1e-12);
-        self::assertEqualsWithDelta(2.9, Nozzle::freeAirM3Min($small->largestBoreMm, 7), 1e-9);
+        self::assertEqualsWithDelta(2.9, Nozzle::freeAirM3Min(Nozzle::largestBoreMm(7, 2.9), 7), 1e-9);
+        self::assertLessThanOrEqual(2.9, Nozzle::freeAirM3Min($small->boreToFitMm, 7));
+        self::assertGreaterThan(2.9, Nozzle::freeAirM3Min($small->boreToFitMm + 0.5, 7));
 
         $thin = AirSystem::solve(6.0, 8.0, 8, 8, 7, [30.0, 16.0], [12.0, 16.0]);
         self::assertLessThan(6.0, $thin->nozzleBar);
-        self::assertStringContainsString('Hoses and dryer eat', (string) $thin->limit);
+        self::assertStringContainsString('Hoses and dryer eat', (string) $thin->limit?->in(UnitSystem::Metric));
         self::assertEqualsWithDelta(8.0, $thin->points[0]['bar'], 0.01);
     }
 
     public function test_more_compressor_never_gives_less_pressure(): void
     {
-        $this->forAll(Generators::choose(8, 80), Generators::choose(4, 12), Generators::choose(20, 90))->then(function (int $air, int $bore, int $bar): void {
-            $solve = fn (float $m3): float => AirSystem::solve($m3, 9, $bore, $bore, $bar / 10, [10, 25], [8, 25])->nozzleBar;
-            self::assertGreaterThanOrEqual($solve($air / 10) - 1e-6, $solve($air / 10 + 0.5));
-            self::assertLessThanOrEqual($bar / 10 + 1e-9, $solve($air / 10));
-        });
+        $this->forAll(Generators::choose(8, 80), Generators::choose(4, 12), Generators::choose(20, 90))->then(
+            function (int $air, int $bore, int $bar): void {
+                $solve = fn (float $m3): float => AirSystem::solve(
+                    $m3,
+                    9,
+                    $bore,
+                    $bore,
+                    $bar / 10,
+                    [10, 25],
+                    [8, 25],
+                )->nozzleBar;
+                self::assertGreaterThanOrEqual($solve($air / 10) - 1e-6, $solve($air / 10 + 0.5));
+                self::assertLessThanOrEqual($bar / 10 + 1e-9, $solve($air / 10));
+            },
+        );
     }
 
     public function test_thin_sheet_is_not_bowed(): void
     {
         $thin = self::facts(['metal' => 'carbon_steel', 'mass_kg' => 1.9, 'area_m2' => 0.48, 'on_it' => ['rust']]);
-        self::assertEqualsWithDelta(2 * 1.9 / (7850 * 0.48) * 1000, (float) MediaChoice::wallMm($thin), 1e-9);
-        $ranked = MediaChoice::rank($thin, ['rust'], 3);
-        self::assertTrue(MediaCatalogue::isFine($ranked[0]->media));
-        $grit = array_values(array_filter($ranked, fn (MediaChoice $c): bool => $c->media === 'steel_grit'))[0];
-        self::assertStringContainsString('bows it', implode(' ', $grit->why));
+        self::assertEqualsWithDelta(((2 * 1.9) / (7850 * 0.48)) * 1000, (float) $thin->part->wallMm(), 1e-9);
+        $ranked = MediaChoice::rank($thin, [OnIt::from('rust')], 3);
+        self::assertTrue($ranked[0]->medium->fine);
+        $grit = array_values(
+            array_filter($ranked, fn (MediaChoice $c): bool => $c->medium->key === 'steel_grit'),
+        )[0];
+        self::assertStringContainsString('bows thin sheet', self::said($grit->why));
         self::assertTrue($grit->allowed, 'a word, not a stop');
-        $thick = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'mass_kg' => 19, 'area_m2' => 0.48, 'on_it' => ['rust']]), ['rust'], 3);
-        self::assertFalse(MediaCatalogue::isFine($thick[0]->media));
-        self::assertNull(MediaChoice::wallMm(self::facts(['metal' => 'magnesium', 'mass_kg' => 1, 'area_m2' => 1])));
+        $thick = MediaChoice::rank(
+            self::facts(['metal' => 'carbon_steel', 'mass_kg' => 19, 'area_m2' => 0.48, 'on_it' => ['rust']]),
+            [OnIt::from('rust')],
+            3,
+        );
+        self::assertFalse($thick[0]->medium->fine);
+        self::assertNull(self::facts(['metal' => 'magnesium', 'area_m2' => 1])->part->wallMm());
     }
 
     public function test_media_are_ranked_with_their_reasons(): void
     {
-        $steel = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'on_it' => ['mill_scale']]), ['mill_scale'], 6);
-        self::assertCount(count(MediaCatalogue::keys()), $steel);
+        $steel = MediaChoice::rank(
+            self::facts(['metal' => 'carbon_steel', 'on_it' => ['mill_scale']]),
+            [OnIt::from('mill_scale')],
+            6,
+        );
+        self::assertCount(count(Media::keys()), $steel);
         self::assertTrue($steel[0]->allowed);
-        self::assertTrue(MediaCatalogue::takesOff($steel[0]->media, 'mill_scale'));
-        self::assertSame('silica_sand', end($steel)->media);
-        self::assertStringContainsString('lungs', strtolower(implode(' ', end($steel)->why)));
+        self::assertTrue($steel[0]->medium->takesOff(OnIt::MillScale));
+        self::assertSame('silica_sand', end($steel)->medium->key);
+        self::assertStringContainsString('lungs', strtolower(self::said(end($steel)->why)));
 
-        $by = fn (array $ranked, string $media): MediaChoice => array_values(array_filter($ranked, fn (MediaChoice $c): bool => $c->media === $media))[0];
+        $by = fn (array $ranked, string $media): MediaChoice => array_values(
+            array_filter($ranked, fn (MediaChoice $c): bool => $c->medium->key === $media),
+        )[0];
         $aluminium = MediaChoice::rank(self::facts(['metal' => 'aluminium']), [], 5);
         self::assertFalse($by($aluminium, 'steel_grit')->allowed);
         self::assertTrue($by($aluminium, 'fine_garnet')->allowed);
-        $passages = MediaChoice::rank(self::facts(['metal' => 'carbon_steel', 'features' => ['oil_passages'], 'on_it' => ['paint']]), ['paint'], 4);
+        $passages = MediaChoice::rank(
+            self::facts(['metal' => 'carbon_steel', 'features' => ['oil_passages'], 'on_it' => ['paint']]),
+            [OnIt::from('paint')],
+            4,
+        );
         self::assertFalse($by($passages, 'glass_bead')->allowed);
-        self::assertFalse(MediaCatalogue::isHard($passages[0]->media));
+        self::assertFalse($passages[0]->medium->hard);
         foreach ([...$steel, ...$aluminium, ...$passages] as $choice) {
-            self::assertNotSame([], $choice->why, $choice->media);
+            self::assertNotSame([], $choice->why, $choice->medium->key);
         }
     }
 }

@@ -15,7 +15,11 @@ final class ConsoleTest extends TestCase
     /** @return array{int, string, string} exit code, stdout, stderr */
     private static function aenum(array $words, string $stdin = ''): array
     {
-        $process = proc_open([self::ROOT.'/bin/aenum', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [self::ROOT.'/bin/aenum', ...$words],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         // A refusal may come before everything is read.
         @fwrite($pipes[0], $stdin);
@@ -55,7 +59,11 @@ final class ConsoleTest extends TestCase
     {
         $load = self::load();
         $items = fn (array $items): string => json_encode(['items' => $items] + $load, JSON_THROW_ON_ERROR);
-        $raw = fn (string $from, string $to): string => str_replace($from, $to, json_encode($load, JSON_THROW_ON_ERROR));
+        $raw = fn (string $from, string $to): string => str_replace(
+            $from,
+            $to,
+            json_encode($load, JSON_THROW_ON_ERROR),
+        );
 
         return [
             'empty' => ['', 'the file'],
@@ -86,14 +94,35 @@ final class ConsoleTest extends TestCase
             'a huge count' => [self::with('items.0.count', 1e300), 'items[0].count'],
             'emissivity over 1' => [self::with('items.0.emissivity', 1.1), 'items[0].emissivity'],
             'unknown metal' => [self::with('items.0.material', 'unobtainium'), 'items[0].material'],
-            'metal of no heat' => [self::with('items.0.material', ['cp_j_per_kgk' => [0]]), 'items[0].material.cp_j_per_kgk'],
-            'metal going negative' => [self::with('items.0.material', ['cp_j_per_kgk' => [500, -1]]), 'items[0].material.cp_j_per_kgk'],
-            'metal with no numbers' => [self::with('items.0.material', ['cp_j_per_kgk' => []]), 'items[0].material.cp_j_per_kgk'],
-            'slab without k' => [self::with('items.0', ['name' => 'a', 'mass_kg' => 1, 'area_m2' => 1, 'material' => ['cp_j_per_kgk' => [500]], 'slab' => ['half_mm' => 10]]), 'items[0].slab.k_w_per_mk'],
+            'metal of no heat' => [
+                self::with('items.0.material', ['cp_j_per_kgk' => [0]]),
+                'items[0].material.cp_j_per_kgk',
+            ],
+            'metal going negative' => [
+                self::with('items.0.material', ['cp_j_per_kgk' => [500, -1]]),
+                'items[0].material.cp_j_per_kgk',
+            ],
+            'metal with no numbers' => [
+                self::with('items.0.material', ['cp_j_per_kgk' => []]),
+                'items[0].material.cp_j_per_kgk',
+            ],
+            'slab without k' => [
+                self::with('items.0', [
+                    'name' => 'a',
+                    'mass_kg' => 1,
+                    'area_m2' => 1,
+                    'material' => ['cp_j_per_kgk' => [500]],
+                    'slab' => ['half_mm' => 10],
+                ]),
+                'items[0].slab.k_w_per_mk',
+            ],
             'slab of no depth' => [self::with('items.0.slab', ['half_mm' => 0]), 'items[0].slab.half_mm'],
             'no items' => [$items([]), 'items'],
             'items as an object' => [$items(['a' => 1]), 'items'],
-            '501 items' => [$items(array_map(fn (int $n): array => ['name' => "n{$n}"] + $load['items'][0], range(1, 501))), 'items'],
+            '501 items' => [
+                $items(array_map(fn (int $n): array => ['name' => "n{$n}"] + $load['items'][0], range(1, 501))),
+                'items',
+            ],
             'a name twice' => [$items([$load['items'][0], $load['items'][0]]), 'items[1].name'],
             'a name of nothing' => [self::with('items.0.name', ''), 'items[0].name'],
             'a name of 201' => [self::with('items.0.name', str_repeat('é', 201)), 'items[0].name'],
@@ -101,10 +130,22 @@ final class ConsoleTest extends TestCase
             'air below the cold' => [self::with('ambient_c', -41), 'ambient_c'],
             'hot start' => [self::with('oven.start_c', 701), 'oven.start_c'],
             'powder without rows' => [self::with('powder.rows', []), 'powder.rows'],
-            'powder of 21 rows' => [self::with('powder.rows', array_fill(0, 21, ['pmt_c' => 180, 'min' => 5])), 'powder.rows'],
-            'powder rows alike' => [self::with('powder.rows', [['pmt_c' => 180, 'min' => 5], ['pmt_c' => 180, 'min' => 4]]), 'powder.rows[1].pmt_c'],
-            'hotter takes longer' => [self::with('powder.rows', [['pmt_c' => 180, 'min' => 5], ['pmt_c' => 190, 'min' => 6]]), 'powder.rows[1].min'],
-            'stands less than needed' => [self::with('powder.rows', [['pmt_c' => 180, 'min' => 5, 'max' => 4]]), 'powder.rows[0].max'],
+            'powder of 21 rows' => [
+                self::with('powder.rows', array_fill(0, 21, ['pmt_c' => 180, 'min' => 5])),
+                'powder.rows',
+            ],
+            'powder rows alike' => [
+                self::with('powder.rows', [['pmt_c' => 180, 'min' => 5], ['pmt_c' => 180, 'min' => 4]]),
+                'powder.rows[1].pmt_c',
+            ],
+            'hotter takes longer' => [
+                self::with('powder.rows', [['pmt_c' => 180, 'min' => 5], ['pmt_c' => 190, 'min' => 6]]),
+                'powder.rows[1].min',
+            ],
+            'stands less than needed' => [
+                self::with('powder.rows', [['pmt_c' => 180, 'min' => 5, 'max' => 4]]),
+                'powder.rows[0].max',
+            ],
             'no chemistry' => [self::with('powder.chemistry', '__unset'), 'powder.chemistry'],
             'unknown chemistry' => [self::with('powder.chemistry', 'nylon'), 'powder.chemistry'],
             '101 doors' => [self::with('doors', array_fill(0, 101, ['at_min' => 1, 'open_s' => 1])), 'doors'],
@@ -128,8 +169,27 @@ final class ConsoleTest extends TestCase
     public function test_bad_words_on_the_command_line_are_refused(): void
     {
         $case = __DIR__.'/../../cases/02-mixed-load.load.json';
-        foreach ([[], ['guess'], ['simulate'], ['simulate', 'a', 'b'], ['simulate', '/nowhere.json'], ['simulate', __DIR__], ['simulate', $case, '--at', 'x'], ['simulate', $case, '--at', '76'], ['simulate', $case, '--every', '0'],
-            ['simulate', $case, '--every', '1e-9'], ['simulate', $case, '--colour', 'red'], ['simulate', $case, '--at'], ['plan', $case, '--at', '3'], ['plan', $case], ['calc', 'guess', '-'], ['calc', 'cool'], ['judge', $case]] as $words) {
+        foreach (
+            [
+                [],
+                ['guess'],
+                ['simulate'],
+                ['simulate', 'a', 'b'],
+                ['simulate', '/nowhere.json'],
+                ['simulate', __DIR__],
+                ['simulate', $case, '--at', 'x'],
+                ['simulate', $case, '--at', '76'],
+                ['simulate', $case, '--every', '0'],
+                ['simulate', $case, '--every', '1e-9'],
+                ['simulate', $case, '--colour', 'red'],
+                ['simulate', $case, '--at'],
+                ['plan', $case, '--at', '3'],
+                ['plan', $case],
+                ['calc', 'guess', '-'],
+                ['calc', 'cool'],
+                ['judge', $case],
+            ] as $words
+        ) {
             [$code, $out, $err] = self::aenum($words);
             self::assertSame(2, $code, implode(' ', $words));
             self::assertSame('', $out);
@@ -188,14 +248,36 @@ final class ConsoleTest extends TestCase
 
     public function test_the_small_calculators(): void
     {
-        self::assertSame(['m2_per_kg' => 5.7143, 'powder_kg' => 1.75], json_decode(self::aenum(['calc', 'cover', '-'], '{"sg":1.55,"film_um":70,"efficiency":0.62,"area_m2":10}')[1], true));
-        $cool = json_decode(self::aenum(['calc', 'cool', '-'], '{"material":"cast_iron","mass_kg":34,"area_m2":1.15,"start_c":190,"ambient_c":20,"target_c":45}')[1], true);
+        self::assertSame(
+            ['m2_per_kg' => 5.7143, 'powder_kg' => 1.75],
+            json_decode(
+                self::aenum(['calc', 'cover', '-'], '{"sg":1.55,"film_um":70,"efficiency":0.62,"area_m2":10}')[1],
+                true,
+            ),
+        );
+        $cool = json_decode(
+            self::aenum(
+                ['calc', 'cool', '-'],
+                '{"material":"cast_iron","mass_kg":34,"area_m2":1.15,"start_c":190,"ambient_c":20,"target_c":45}',
+            )[1],
+            true,
+        );
         self::assertEqualsWithDelta(29.8, $cool['minutes'], 0.2);
-        foreach (['{"sg":0,"film_um":70,"efficiency":0.62}' => 'sg', '{"sg":1.5,"film_um":70,"efficiency":1.2}' => 'efficiency', '{"sg":1.5,"film_um":70}' => 'efficiency', '{"sg":1.5,"film_um":70,"efficiency":0.6,"area_m2":-1}' => 'area_m2'] as $in => $place) {
+        foreach (
+            [
+                '{"sg":0,"film_um":70,"efficiency":0.62}' => 'sg',
+                '{"sg":1.5,"film_um":70,"efficiency":1.2}' => 'efficiency',
+                '{"sg":1.5,"film_um":70}' => 'efficiency',
+                '{"sg":1.5,"film_um":70,"efficiency":0.6,"area_m2":-1}' => 'area_m2',
+            ] as $in => $place
+        ) {
             [$code, , $err] = self::aenum(['calc', 'cover', '-'], $in);
             self::assertSame([2, 0], [$code, strpos($err, $place.' ')], $err);
         }
-        [$code, , $err] = self::aenum(['calc', 'cool', '-'], '{"material":"cast_iron","mass_kg":34,"area_m2":1.15,"start_c":190,"ambient_c":20,"target_c":19}');
+        [$code, , $err] = self::aenum(
+            ['calc', 'cool', '-'],
+            '{"material":"cast_iron","mass_kg":34,"area_m2":1.15,"start_c":190,"ambient_c":20,"target_c":19}',
+        );
         self::assertSame([2, 0], [$code, strpos($err, 'target_c ')]);
     }
 
@@ -203,11 +285,20 @@ final class ConsoleTest extends TestCase
     {
         $powder = tempnam(sys_get_temp_dir(), 'powder');
         $log = tempnam(sys_get_temp_dir(), 'log');
-        file_put_contents($powder, '{"chemistry":"polyester","rows":[{"pmt_c":180,"min":18,"max":60},{"pmt_c":200,"min":8,"max":28}]}');
+        file_put_contents(
+            $powder,
+            '{"chemistry":"polyester","rows":[{"pmt_c":180,"min":18,"max":60},{"pmt_c":200,"min":8,"max":28}]}',
+        );
         $lines = "time;foot °C;arm [F]\n";
         for ($s = 0; $s <= 3000; $s += 60) {
             $c = min(180.0, 20 + $s / 6);
-            $lines .= sprintf("%02d:%02d;%s;%s\n", intdiv($s, 60) + 0 >= 60 ? 1 : 0, intdiv($s, 60) % 60, strtr((string) round($c, 1), '.', ','), $s === 600 ? '' : strtr((string) (32 + 1.8 * $c), '.', ','));
+            $lines .= sprintf(
+                "%02d:%02d;%s;%s\n",
+                intdiv($s, 60) + 0 >= 60 ? 1 : 0,
+                intdiv($s, 60) % 60,
+                strtr((string) round($c, 1), '.', ','),
+                $s === 600 ? '' : strtr((string) (32 + 1.8 * $c), '.', ','),
+            );
         }
         file_put_contents($log, $lines);
         [$code, $out, $err] = self::aenum(['judge', $log, '--powder', $powder]);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Cure;
 
 use Aenum\Core\Cure\BakeOut;
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Loads;
@@ -18,13 +18,16 @@ final class BakeOutTest extends TestCase
     /** @return list<LoadItem> */
     private static function load(): array
     {
-        return [LoadItem::of('bollard', 2, MetalCatalogue::get('cast_iron'), 40, 1.2, 0.7), LoadItem::of('arm', 6, MetalCatalogue::get('carbon_steel'), 3, 0.4, 0.7)];
+        return [
+            LoadItem::of('bollard', 2, Metals::get('cast_iron'), 40, 1.2, 0.7),
+            LoadItem::of('arm', 6, Metals::get('carbon_steel'), 3, 0.4, 0.7),
+        ];
     }
 
     public function test_the_heaviest_decides_and_the_hold_is_counted_from_its_metal(): void
     {
-        $conduct = Conduct::of(20, 225)->withDoor(Door::opened(0, 60));
-        $plan = BakeOut::plan(Loads::oven(), self::load(), $conduct, 210, 45);
+        $schedule = OvenSchedule::of(20, 225)->withDoor(Door::opened(0, 60));
+        $plan = BakeOut::plan(Loads::oven(), self::load(), $schedule, 210, 45);
         self::assertSame(0, $plan->decides);
         self::assertTrue($plan->good());
         self::assertEqualsWithDelta((float) $plan->items[0]['reaches'] + 45, (float) $plan->pullMinutes, 0.2);
@@ -32,38 +35,108 @@ final class BakeOutTest extends TestCase
         self::assertEqualsWithDelta(210, $plan->run->coreC(0, 60 * (float) $plan->items[0]['reaches']), 0.05);
         self::assertGreaterThan(210, $plan->items[1]['peakC']);
         self::assertLessThanOrEqual(225.5, $plan->items[1]['peakC']);
-        self::assertGreaterThan(45, $plan->items[1]['metalMinutes'], 'at 210 °C and up a minute counts for more than one at 200');
-        self::assertFalse(BakeOut::plan(Loads::oven(), self::load(), $conduct, 210, 45, (float) $plan->pullMinutes - 2)->good());
-        $hotter = BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 230)->withDoor(Door::opened(0, 60)), 210, 45);
+        self::assertGreaterThan(
+            45,
+            $plan->items[1]['metalMinutes'],
+            'at 210 °C and up a minute counts for more than one at 200',
+        );
+        self::assertFalse(
+            BakeOut::plan(Loads::oven(), self::load(), $schedule, 210, 45, (float) $plan->pullMinutes - 2)->good(),
+        );
+        $hotter = BakeOut::plan(
+            Loads::oven(),
+            self::load(),
+            OvenSchedule::of(20, 230)->withDoor(Door::opened(0, 60)),
+            210,
+            45,
+        );
         self::assertLessThan($plan->pullMinutes, $hotter->pullMinutes);
     }
 
     public function test_a_setpoint_under_the_target_never_gets_there(): void
     {
-        $plan = BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 180), 210, 30);
+        $plan = BakeOut::plan(Loads::oven(), self::load(), OvenSchedule::of(20, 180), 210, 30);
         self::assertNull($plan->pullMinutes);
         self::assertNull($plan->items[0]['reaches']);
         self::assertFalse($plan->good());
         $this->expectException(InvalidQuantity::class);
-        BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, 180), 30, 30);
+        BakeOut::plan(Loads::oven(), self::load(), OvenSchedule::of(20, 180), 30, 30);
     }
 
     public function test_the_setpoint_is_as_cool_as_costs_little_time(): void
     {
-        $setpoint = BakeOut::setpointFor(Loads::oven(), self::load(), Conduct::of(20, 100), 200);
-        $reaches = fn (float $c): float => (float) BakeOut::plan(Loads::oven(), self::load(), Conduct::of(20, $c), 200, 1)->items[0]['reaches'];
+        $setpoint = BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 200);
+        $reaches = fn (float $c): float => (float) BakeOut::plan(
+            Loads::oven(),
+            self::load(),
+            OvenSchedule::of(20, $c),
+            200,
+            1,
+        )->items[0]['reaches'];
         self::assertGreaterThanOrEqual(210.0, $setpoint);
         self::assertLessThanOrEqual(1.25 * $reaches((float) Loads::oven()->maxC), $reaches($setpoint));
-        self::assertTrue($setpoint === 210.0 || $reaches($setpoint - 5) > 1.25 * $reaches((float) Loads::oven()->maxC));
+        self::assertTrue(
+            $setpoint === 210.0 || $reaches($setpoint - 5) > 1.25 * $reaches((float) Loads::oven()->maxC),
+        );
         // Where even the hottest never gets there, the hottest it is.
-        self::assertSame(floor((float) Loads::oven()->maxC), BakeOut::setpointFor(Loads::oven(), self::load(), Conduct::of(20, 100), 300));
+        self::assertSame(
+            floor((float) Loads::oven()->maxC),
+            BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 300),
+        );
     }
 
     public function test_a_door_opened_in_the_hold_takes_its_minutes_back(): void
     {
-        $conduct = Conduct::of(20, 215);
-        $plan = BakeOut::plan(Loads::oven(), self::load(), $conduct, 200, 30);
-        $opened = BakeOut::plan(Loads::oven(), self::load(), $conduct->withDoor(Door::opened((float) $plan->items[1]['reaches'] + 5, 240)), 200, 30);
+        $schedule = OvenSchedule::of(20, 215);
+        $plan = BakeOut::plan(Loads::oven(), self::load(), $schedule, 200, 30);
+        $opened = BakeOut::plan(
+            Loads::oven(),
+            self::load(),
+            $schedule->withDoor(Door::opened((float) $plan->items[1]['reaches'] + 5, 240)),
+            200,
+            30,
+        );
         self::assertGreaterThan($plan->pullMinutes, $opened->pullMinutes);
+    }
+
+    public function test_what_is_held_is_every_second_above_and_no_other(): void
+    {
+        $schedule = OvenSchedule::of(20, 215);
+        $first = BakeOut::plan(Loads::oven(), self::load(), $schedule, 200, 30);
+        $opened = $schedule->withDoor(Door::opened((float) $first->items[1]['reaches'] + 5, 240));
+        $plan = BakeOut::plan(Loads::oven(), self::load(), $opened, 200, 30);
+        foreach ($plan->items as $i => $item) {
+            $above = 0.0;
+            for ($second = 0.0; $second < 60 * (float) $item['done']; $second++) {
+                $above += $plan->run->coreC($i, $second) >= 200 ? 1 : 0;
+            }
+            self::assertEqualsWithDelta(30, $above / 60, 0.1, "item {$i}");
+        }
+        $done = array_map(fn (array $item): float => (float) $item['done'], $plan->items);
+        self::assertSame(max($done), $plan->pullMinutes);
+        self::assertSame(array_search(max($done), $done, true), $plan->decides);
+        self::assertEqualsWithDelta($plan->run->energyKwh(60 * max($done)), $plan->energyKwh, 1e-9);
+    }
+
+    public function test_what_may_be_asked_of_it(): void
+    {
+        $ask = fn (float $targetC, float $hold): BakeOut => BakeOut::plan(
+            Loads::oven(),
+            self::load(),
+            OvenSchedule::of(20, 100),
+            $targetC,
+            $hold,
+        );
+        foreach ([[60, 1], [400, 1], [60, 1440]] as [$targetC, $hold]) {
+            self::assertCount(2, $ask($targetC, $hold)->items);
+        }
+        foreach ([[59.9, 1], [400.1, 1], [60, 0.9], [60, 1440.1]] as [$targetC, $hold]) {
+            try {
+                $ask($targetC, $hold);
+                self::fail("{$targetC} °C for {$hold} min was taken");
+            } catch (InvalidQuantity $refused) {
+                self::assertMatchesRegularExpression('/^(target_c|hold_min)/', $refused->getMessage());
+            }
+        }
     }
 }

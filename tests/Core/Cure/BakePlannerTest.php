@@ -12,24 +12,34 @@ use Aenum\Core\Cure\CureState;
 use Aenum\Core\Cure\LoadSplit;
 use Aenum\Core\Cure\Outlook;
 use Aenum\Core\Cure\Underlayer;
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Loads;
 
 final class BakePlannerTest extends TestCase
 {
-    private static function conduct(float $setpoint = 200): Conduct
+    private static function schedule(float $setpoint = 200): OvenSchedule
     {
-        return Conduct::of(20, $setpoint, null, null, [Door::opened(0, 75)]);
+        return OvenSchedule::of(20, $setpoint, null, null, [Door::opened(0, 75)]);
     }
 
     /** @param  list<LoadItem>  $load */
-    private static function planner(array $load, ?array $aims = null, ?BakeRules $rules = null, ?Oven $oven = null): BakePlanner
-    {
-        return new BakePlanner($oven ?? Loads::oven(), $load, $aims ?? array_fill(0, count($load), Aim::fullCure(Loads::sheet())), self::conduct(), $rules ?? BakeRules::of());
+    private static function planner(
+        array $load,
+        ?array $aims = null,
+        ?BakeRules $rules = null,
+        ?Oven $oven = null,
+    ): BakePlanner {
+        return new BakePlanner(
+            $oven ?? Loads::oven(),
+            $load,
+            $aims ?? array_fill(0, count($load), Aim::fullCure(Loads::sheet())),
+            self::schedule(),
+            $rules ?? BakeRules::of(),
+        );
     }
 
     public function test_the_plan_is_the_best_of_all_whole_degree_setpoints(): void
@@ -72,13 +82,17 @@ final class BakePlannerTest extends TestCase
 
     public function test_a_load_too_far_apart_is_parted_and_each_part_can_be_baked(): void
     {
-        $load = [Loads::item('column base', 80, 1.5, 4), Loads::item('thin skirt', 1.9, 0.48, 8, 'carbon_steel', 0.75), Loads::item('mid bracket', 8, 0.6, 6, 'carbon_steel')];
+        $load = [
+            Loads::item('column base', 80, 1.5, 4),
+            Loads::item('thin skirt', 1.9, 0.48, 8, 'carbon_steel', 0.75),
+            Loads::item('mid bracket', 8, 0.6, 6, 'carbon_steel'),
+        ];
         $aims = array_fill(0, 3, Aim::fullCure(Loads::sheet([[180, 18, 45], [200, 8, 20]])));
         $plan = self::planner($load, $aims)->plan();
         self::assertFalse($plan->feasible);
         self::assertSame('column base', $load[(int) $plan->decidedBy]->name);
         self::assertStringContainsString('column base', $plan->why);
-        $bakes = (new LoadSplit(Loads::oven(), $load, $aims, self::conduct(), BakeRules::of()))->bakes();
+        $bakes = (new LoadSplit(Loads::oven(), $load, $aims, self::schedule(), BakeRules::of()))->bakes();
         $names = [];
         foreach ($bakes as $bake) {
             self::assertTrue($bake->plan->feasible, $bake->plan->why);
@@ -96,7 +110,7 @@ final class BakePlannerTest extends TestCase
         // Stands so little that a slow climb over-bakes it before it is cured.
         $aims = [Aim::fullCure(Loads::sheet([[180, 18, 36.5], [200, 8, 16]]))];
         self::assertFalse(self::planner($heavy, $aims, null, $oven)->plan()->feasible);
-        $bakes = (new LoadSplit($oven, $heavy, $aims, self::conduct(), BakeRules::of()))->bakes();
+        $bakes = (new LoadSplit($oven, $heavy, $aims, self::schedule(), BakeRules::of()))->bakes();
         self::assertCount(1, $bakes);
         self::assertTrue($bakes[0]->plan->feasible);
         self::assertLessThan(40, $bakes[0]->piecesAtATime);
@@ -106,7 +120,7 @@ final class BakePlannerTest extends TestCase
     {
         $load = [Loads::item('column base', 80, 1.5, 4)];
         $aims = [Aim::fullCure(Loads::sheet([[180, 18, 32], [200, 8, 14]]))];
-        $bakes = (new LoadSplit(Loads::oven(30), $load, $aims, self::conduct(), BakeRules::of()))->bakes();
+        $bakes = (new LoadSplit(Loads::oven(30), $load, $aims, self::schedule(), BakeRules::of()))->bakes();
         self::assertFalse($bakes[0]->plan->feasible);
         self::assertNotNull($bakes[0]->plan->atBest);
         self::assertGreaterThan(1, $bakes[0]->plan->atBest->excess());
@@ -118,7 +132,12 @@ final class BakePlannerTest extends TestCase
         $plan = self::planner([Loads::item()], null, null, Loads::oven(36, 170))->plan();
         self::assertFalse($plan->feasible);
         self::assertStringContainsString('170', $plan->why);
-        $weak = self::planner([Loads::item()], null, null, Oven::of(8, 5, 45, 260, 520, 45, 60, 2200, 16, 230))->plan();
+        $weak = self::planner(
+            [Loads::item()],
+            null,
+            null,
+            Oven::of(8, 5, 45, 260, 520, 45, 60, 2200, 16, 230),
+        )->plan();
         self::assertFalse($weak->feasible);
         self::assertStringContainsString('never gets there', $weak->why);
     }
@@ -151,7 +170,7 @@ final class BakePlannerTest extends TestCase
         $under = Loads::sheet([[180, 18, 60], [200, 8, 28]]);
         $load = [Loads::item()];
         $fresh = self::planner($load, [Aim::fullCure($top, [new Underlayer($under, 0.5, 0.0)])])->plan();
-        $tired = self::planner($load, [Aim::fullCure($top, [new Underlayer($under, 2.0, 0.60)])])->plan();
+        $tired = self::planner($load, [Aim::fullCure($top, [new Underlayer($under, 2.0, 0.6)])])->plan();
         self::assertTrue($fresh->feasible);
         self::assertFalse($tired->feasible);
     }
@@ -170,7 +189,14 @@ final class BakePlannerTest extends TestCase
         $load = [Loads::item(), Loads::item('sheet panel', 6.3, 0.8, 4, 'carbon_steel')];
         $aims = array_fill(0, 2, Aim::fullCure(Loads::sheet()));
         $plan = self::planner($load, $aims)->plan();
-        $look = Outlook::of(Loads::oven(), $load, $aims, self::conduct((float) $plan->setpointC), BakeRules::of(), (float) $plan->minutes);
+        $look = Outlook::of(
+            Loads::oven(),
+            $load,
+            $aims,
+            self::schedule((float) $plan->setpointC),
+            BakeRules::of(),
+            (float) $plan->minutes,
+        );
         self::assertTrue($look->good());
         self::assertEqualsWithDelta($plan->minutes, $look->readyMinutes, 0.02);
         self::assertSame($plan->decidedBy, $look->decides);
@@ -178,6 +204,8 @@ final class BakePlannerTest extends TestCase
         self::assertGreaterThan($look->readyMinutes - 0.02, $look->spoiltMinutes);
         self::assertLessThan($look->ways['window']->minutes, $look->ways['timed']->minutes);
         self::assertLessThan(1, $look->ways['timed']->leastDose);
-        self::assertFalse(Outlook::of(Loads::oven(), $load, $aims, self::conduct(200), BakeRules::of(), 15)->good());
+        self::assertFalse(
+            Outlook::of(Loads::oven(), $load, $aims, self::schedule(200), BakeRules::of(), 15)->good(),
+        );
     }
 }

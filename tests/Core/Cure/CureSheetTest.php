@@ -53,15 +53,19 @@ final class CureSheetTest extends TestCase
         $y = [log(18), log(12), log(8)];
         $mx = array_sum($x) / 3;
         $my = array_sum($y) / 3;
-        $slope = (($x[0] - $mx) * ($y[0] - $my) + ($x[1] - $mx) * ($y[1] - $my) + ($x[2] - $mx) * ($y[2] - $my)) / (($x[0] - $mx) ** 2 + ($x[1] - $mx) ** 2 + ($x[2] - $mx) ** 2);
+        $slope =
+            (($x[0] - $mx) * ($y[0] - $my) + ($x[1] - $mx) * ($y[1] - $my) + ($x[2] - $mx) * ($y[2] - $my)) /
+            (($x[0] - $mx) ** 2 + ($x[1] - $mx) ** 2 + ($x[2] - $mx) ** 2);
         self::assertEqualsWithDelta($slope, Loads::sheet()->needs->b, 1e-6);
     }
 
     public function test_one_row_takes_its_slope_from_the_chemistry(): void
     {
-        foreach (['polyester' => 85, 'polyurethane' => 85, 'epoxy' => 75, 'hybrid' => 80, 'acrylic' => 90] as $key => $kj) {
+        foreach (
+            ['polyester' => 85, 'polyurethane' => 85, 'epoxy' => 75, 'hybrid' => 80, 'acrylic' => 90] as $key => $kj
+        ) {
             $sheet = Loads::sheet([[190, 10, null]], Chemistry::from($key));
-            self::assertEqualsWithDelta(1000 * $kj / 8.314462618, $sheet->needs->b, 1e-6);
+            self::assertEqualsWithDelta((1000 * $kj) / 8.314462618, $sheet->needs->b, 1e-6);
             self::assertEqualsWithDelta(10, $sheet->needs->minutesAt(190), 1e-9);
         }
     }
@@ -83,10 +87,14 @@ final class CureSheetTest extends TestCase
         $sheet = Loads::sheet([[180, 18, 60], [200, 8, 28]]);
         $dose = 0.0;
         for ($n = 0; $n < 40000; $n++) {
-            $c = 100 + 130 * ($n + 0.5) / 40000;
+            $c = 100 + (130 * ($n + 0.5)) / 40000;
             $dose += $c >= 170 ? 1200 / 40000 / 60 / $sheet->needs->minutesAt($c) : 0;
         }
-        self::assertEqualsWithDelta($dose, self::judged($sheet, Segment::straight(0, 1200, 100, 230))->dose, 0.0005 * $dose);
+        self::assertEqualsWithDelta(
+            $dose,
+            self::judged($sheet, Segment::straight(0, 1200, 100, 230))->dose,
+            0.0005 * $dose,
+        );
     }
 
     public function test_the_window_counts_whole_ten_second_samples_and_starts_again_after_a_dip(): void
@@ -121,7 +129,7 @@ final class CureSheetTest extends TestCase
     {
         self::assertEqualsWithDelta(30, MetalAgeing::minutes([self::flat(200, 30)]), 1e-6);
         self::assertSame(0.0, MetalAgeing::minutes([self::flat(149, 600)]));
-        $factor = exp(-130000 / 8.314462618 * (1 / 453.15 - 1 / 473.15));
+        $factor = exp((-130000 / 8.314462618) * (1 / 453.15 - 1 / 473.15));
         self::assertEqualsWithDelta(60 * $factor, MetalAgeing::minutes([self::flat(180, 60)]), 1e-6);
     }
 

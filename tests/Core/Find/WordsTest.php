@@ -11,7 +11,10 @@ final class WordsTest extends TestCase
 {
     public function test_text_becomes_plain_words(): void
     {
-        self::assertSame(['bench', 'ends', 'promenade', '1042', 'lot', '26', '0417'], Words::of('Bench ends, PROMENADE (1042) bench lot 26-0417'));
+        self::assertSame(
+            ['bench', 'ends', 'promenade', '1042', 'lot', '26', '0417'],
+            Words::of('Bench ends, PROMENADE (1042) bench lot 26-0417'),
+        );
         self::assertSame(['geloender', 'cafe', 'aalborg'], Words::of('Gelönder Café Ålborg'));
         self::assertSame([], Words::of("\xff ,;!"));
     }

@@ -15,7 +15,9 @@ final class NodeTest extends TestCase
 {
     public function test_values_are_read_by_kind_and_place(): void
     {
-        $node = Node::parse("\xEF\xBB\xBF".'{"a":{"n":3,"f":2.5,"w":7.0,"t":"é","b":true,"l":[1,{"n":4}]}}')->object(['a']);
+        $node = Node::parse(
+            "\xEF\xBB\xBF".'{"a":{"n":3,"f":2.5,"w":7.0,"t":"é","b":true,"l":[1,{"n":4}]}}',
+        )->object(['a']);
         $a = $node->need('a', 'an object')->object(['n', 'f', 'w', 't', 'b', 'l']);
         self::assertSame(3.0, $a->number('n'));
         self::assertSame(2.5, $a->numberOr('f', null));
@@ -39,17 +41,41 @@ final class NodeTest extends TestCase
             'a missing key' => [fn (Node $n) => $n->number('absent'), 'absent is missing; allowed: a number'],
             'text' => [fn (Node $n) => $n->number('t'), 't is "warm"; allowed: a number'],
             'a list' => [fn (Node $n) => $n->number('l'), 'l is a list; allowed: a number'],
-            'an empty list' => [fn (Node $n) => $n->need('e', '')->list(1, 3), 'e is an empty list; allowed: 1 to 3 entries'],
-            'too long a list' => [fn (Node $n) => $n->need('l', '')->list(1, 2), 'l has 3 entries; allowed: 1 to 2 entries'],
-            'an object for a list' => [fn (Node $n) => $n->need('o', '')->list(0, 2), 'o is an object; allowed: a list of 0 to 2'],
-            'a list for an object' => [fn (Node $n) => $n->need('l', '')->object([]), 'l is a list; allowed: an object'],
+            'an empty list' => [
+                fn (Node $n) => $n->need('e', '')->list(1, 3),
+                'e is an empty list; allowed: 1 to 3 entries',
+            ],
+            'too long a list' => [
+                fn (Node $n) => $n->need('l', '')->list(1, 2),
+                'l has 3 entries; allowed: 1 to 2 entries',
+            ],
+            'an object for a list' => [
+                fn (Node $n) => $n->need('o', '')->list(0, 2),
+                'o is an object; allowed: a list of 0 to 2',
+            ],
+            'a list for an object' => [
+                fn (Node $n) => $n->need('l', '')->object([]),
+                'l is a list; allowed: an object',
+            ],
             'half a piece' => [fn (Node $n) => $n->need('h', '')->asWhole(), 'h is 2.5; allowed: a whole number'],
             'a number for text' => [fn (Node $n) => $n->need('h', '')->asText(), 'h is 2.5; allowed: text'],
-            'a number for a flag' => [fn (Node $n) => $n->need('h', '')->asFlag(), 'h is 2.5; allowed: true or false'],
+            'a number for a flag' => [
+                fn (Node $n) => $n->need('h', '')->asFlag(),
+                'h is 2.5; allowed: true or false',
+            ],
             'null' => [fn (Node $n) => $n->number('z'), 'z is null; allowed: a number'],
-            'an unknown word' => [fn (Node $n) => $n->need('t', '')->oneOf(['hot', 'cold']), 't is "warm"; allowed: one of hot, cold'],
-            'a range within' => [fn (Node $n) => $n->need('o', '')->guard(fn () => Check::between('n', 9, 0, 5)), 'o.n is 9; allowed: 0 to 5'],
-            'a range above' => [fn (Node $n) => $n->guard(fn () => Check::above('h', 0, 0, 5)), 'h is 0; allowed: above 0, up to 5'],
+            'an unknown word' => [
+                fn (Node $n) => $n->need('t', '')->oneOf(['hot', 'cold']),
+                't is "warm"; allowed: one of hot, cold',
+            ],
+            'a range within' => [
+                fn (Node $n) => $n->need('o', '')->guard(fn () => Check::between('n', 9, 0, 5)),
+                'o.n is 9; allowed: 0 to 5',
+            ],
+            'a range above' => [
+                fn (Node $n) => $n->guard(fn () => Check::above('h', 0, 0, 5)),
+                'h is 0; allowed: above 0, up to 5',
+            ],
         ];
     }
 
@@ -70,7 +96,15 @@ final class NodeTest extends TestCase
             self::assertMatchesRegularExpression('/^[^\x00-\x1F\x{2028}]+$/u', $message);
             self::assertLessThan(200, strlen($message));
         }
-        self::assertSame('items[2].mass_kg is -3; allowed: 0 or more', InvalidQuantity::negative('mass_kg', -3)->within('items[2]')->getMessage());
-        self::assertSame('the file is missing; allowed: something', InvalidQuantity::missing('', 'something')->getMessage());
+        self::assertSame(
+            'items[2].mass_kg is -3; allowed: 0 or more',
+            InvalidQuantity::negative('mass_kg', -3)
+                ->within('items[2]')
+                ->getMessage(),
+        );
+        self::assertSame(
+            'the file is missing; allowed: something',
+            InvalidQuantity::missing('', 'something')->getMessage(),
+        );
     }
 }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Heat;
 
-use Aenum\Core\Heat\Conduct;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\OvenEstimate;
+use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Slab;
 use Aenum\Core\Heat\Trajectory;
 use Aenum\Core\Metal\HeatCapacity;
 use Aenum\Core\Metal\Metal;
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
 use Eris\Generators;
 use Eris\TestTrait;
@@ -26,41 +26,59 @@ final class SimulationTest extends TestCase
 {
     use TestTrait;
 
-    private static function run_(LoadItem|array $load, ?Conduct $conduct = null, float $minutes = 60, float $tolerance = Simulation::TOLERANCE_K): Trajectory
-    {
-        return (new Simulation(Loads::oven(), is_array($load) ? $load : [$load], $conduct ?? Conduct::of(20, 200, null, null, [Door::opened(0, 75)]), 1.0, $tolerance))->run(60 * $minutes);
+    private static function run_(
+        LoadItem|array $load,
+        ?OvenSchedule $schedule = null,
+        float $minutes = 60,
+        float $tolerance = Simulation::TOLERANCE_K,
+    ): Trajectory {
+        return (new Simulation(
+            Loads::oven(),
+            is_array($load) ? $load : [$load],
+            $schedule ?? OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]),
+            1.0,
+            $tolerance,
+        ))->run(60 * $minutes);
     }
 
     public function test_a_lone_lump_follows_the_closed_form(): void
     {
         $oven = Oven::of(0, 5, 1e9, 1e9, 0, 0, 0, 0, 16);
         $lump = LoadItem::of('lump', 1, Metal::custom(HeatCapacity::polynomial([500])), 10, 0.5, 0, 0);
-        $run = (new Simulation($oven, [$lump], Conduct::of(20, 200, 200, 200)))->run(7200);
+        $run = (new Simulation($oven, [$lump], OvenSchedule::of(20, 200, 200, 200)))->run(7200);
         foreach ([60, 625, 1800, 7200] as $s) {
             self::assertEqualsWithDelta(200 - 180 * exp(-$s / 625), $run->coreC(0, $s), 0.01);
         }
     }
 
-    /** A slab at a fixed face temperature: the first term of the Fourier series, T = Tf − (4/π)(Tf−T0)·exp(−(π/2)²Fo) at the core. */
+    /**
+     * A slab at a fixed face temperature: the first term of the Fourier series, T = Tf − (4/π)(Tf−T0)·exp(−(π/2)²Fo) at
+     * the core.
+     */
     public function test_a_slab_follows_the_fourier_series(): void
     {
         $oven = Oven::of(0, 5, 1e12, 1e12, 0, 0, 0, 0, 1000);
         $metal = Metal::custom(HeatCapacity::polynomial([500]));
         // 80 mm to the face, k = 2, ρ = 8000: with h = 1000 the face is nearly at air temperature (Bi = 40).
         $slab = LoadItem::of('slab', 1, $metal, 0.08 * 8000, 1.0, 0, 0, 1000, Slab::of(80, 2));
-        $run = (new Simulation($oven, [$slab], Conduct::of(20, 200, 200, 200)))->run(40000);
-        $biot = 1000 * 0.08 / 2;
+        $run = (new Simulation($oven, [$slab], OvenSchedule::of(20, 200, 200, 200)))->run(40000);
+        $biot = (1000 * 0.08) / 2;
         $root = $this->root(fn (float $z): float => $z * tan($z) - $biot, 1.4, 1.57);
-        $c = 4 * sin($root) / (2 * $root + sin(2 * $root));
+        $c = (4 * sin($root)) / (2 * $root + sin(2 * $root));
         foreach ([10000, 20000, 40000] as $s) {
-            $fourier = 2 / (8000 * 500) * $s / 0.08 ** 2;
-            self::assertEqualsWithDelta(200 - 180 * $c * exp(-$root ** 2 * $fourier), $run->coreC(0, $s), 0.25, "core at {$s} s");
+            $fourier = ((2 / (8000 * 500)) * $s) / 0.08 ** 2;
+            self::assertEqualsWithDelta(
+                200 - 180 * $c * exp(-($root ** 2) * $fourier),
+                $run->coreC(0, $s),
+                0.25,
+                "core at {$s} s",
+            );
         }
     }
 
     public function test_a_thick_part_becomes_a_slab_by_itself_and_a_thin_one_does_not(): void
     {
-        $thick = LoadItem::of('block', 1, MetalCatalogue::get('stainless_steel'), 94.8, 0.1, 0.9, 1.0, 30);
+        $thick = LoadItem::of('block', 1, Metals::get('stainless_steel'), 94.8, 0.1, 0.9, 1.0, 30);
         $thin = Loads::item('sheet', 4.7, 0.8, 1, 'carbon_steel');
         $run = self::run_([$thick, $thin]);
         self::assertTrue($run->isSlab(0));
@@ -70,7 +88,8 @@ final class SimulationTest extends TestCase
 
     public function test_more_mass_never_heats_faster(): void
     {
-        $this->limitTo(25)->forAll(Generators::choose(5, 400), Generators::choose(5, 200), Generators::choose(5, 100))
+        $this->limitTo(25)
+            ->forAll(Generators::choose(5, 400), Generators::choose(5, 200), Generators::choose(5, 100))
             ->then(function (int $mass, int $more, int $area): void {
                 $light = self::run_(Loads::item('a', $mass / 10, $area / 40, 1));
                 $heavy = self::run_(Loads::item('a', ($mass + $more) / 10, $area / 40, 1));
@@ -82,9 +101,19 @@ final class SimulationTest extends TestCase
 
     public function test_no_part_is_ever_hotter_than_the_hottest_of_air_and_shell_has_been(): void
     {
-        $this->limitTo(25)->forAll(Generators::choose(2, 400), Generators::choose(5, 100), Generators::choose(120, 260), Generators::choose(0, 300))
+        $this->limitTo(25)
+            ->forAll(
+                Generators::choose(2, 400),
+                Generators::choose(5, 100),
+                Generators::choose(120, 260),
+                Generators::choose(0, 300),
+            )
             ->then(function (int $mass, int $area, int $setpoint, int $door): void {
-                $run = self::run_(Loads::item('a', $mass / 10, $area / 50, 3), Conduct::of(20, $setpoint, null, null, [Door::opened(0, $door), Door::opened(20, $door)]), 90);
+                $run = self::run_(
+                    Loads::item('a', $mass / 10, $area / 50, 3),
+                    OvenSchedule::of(20, $setpoint, null, null, [Door::opened(0, $door), Door::opened(20, $door)]),
+                    90,
+                );
                 $hottest = -INF;
                 foreach (range(0, 5400, 20) as $s) {
                     $hottest = max($hottest, $run->airC($s), $run->shellC($s));
@@ -96,17 +125,41 @@ final class SimulationTest extends TestCase
 
     public function test_energy_in_is_energy_stored_and_lost(): void
     {
-        $this->limitTo(12)->forAll(Generators::choose(5, 300), Generators::choose(10, 100), Generators::choose(140, 230), Generators::bool())
+        $this->limitTo(12)
+            ->forAll(
+                Generators::choose(5, 300),
+                Generators::choose(10, 100),
+                Generators::choose(140, 230),
+                Generators::bool(),
+            )
             ->then(function (int $mass, int $area, int $setpoint, bool $slab): void {
-                $metal = MetalCatalogue::get('carbon_steel');
-                $item = LoadItem::of('a', 2, $metal, $mass / 5, $area / 50, 0.9, 0.8, null, $slab ? Slab::of(40, 15) : null);
+                $metal = Metals::get('carbon_steel');
+                $item = LoadItem::of(
+                    'a',
+                    2,
+                    $metal,
+                    $mass / 5,
+                    $area / 50,
+                    0.9,
+                    0.8,
+                    null,
+                    $slab ? Slab::of(40, 15) : null,
+                );
                 $oven = Loads::oven();
-                $run = (new Simulation($oven, [$item], Conduct::of(20, $setpoint, 20, 20, [Door::opened(10, 60)]), 1.0, 0.002))->run(4800);
+                $run = (new Simulation(
+                    $oven,
+                    [$item],
+                    OvenSchedule::of(20, $setpoint, 20, 20, [Door::opened(10, 60)]),
+                    1.0,
+                    0.002,
+                ))->run(4800);
                 $stored = 1000 * 45 * ($run->airC(4800) - 20) + 1000 * 260 * ($run->shellC(4800) - 20);
                 $into = $lost = 0.0;
                 foreach ($run->steps as $step) {
                     $h = $step->toS - $step->fromS;
-                    foreach ([[0.1127016653792583, 5 / 18], [0.5, 8 / 18], [0.8872983346207417, 5 / 18]] as [$x, $w]) {
+                    foreach (
+                        [[0.1127016653792583, 5 / 18], [0.5, 8 / 18], [0.8872983346207417, 5 / 18]] as [$x, $w]
+                    ) {
                         $s = $step->fromS + $x * $h;
                         $door = $s >= 600 && $s < 660 ? 2200 : 0;
                         $air = $step->course(0)->at($s);
@@ -114,7 +167,12 @@ final class SimulationTest extends TestCase
                         $lost += $w * $h * ((60 + $door) * ($air - 20) + 45 * ($shell - 20));
                     }
                 }
-                $into = 2 * $item->massKg * ($slab ? $this->slabEnthalpy($run, $metal) : $metal->heatCapacity->enthalpy(20, $run->coreC(0, 4800)));
+                $into =
+                    2 *
+                    $item->massKg *
+                    ($slab
+                        ? $this->slabEnthalpy($run, $metal)
+                        : $metal->heatCapacity->enthalpy(20, $run->coreC(0, 4800)));
                 $in = 3.6e6 * $run->energyKwh(4800);
                 self::assertEqualsWithDelta($in, $stored + $lost + $into, 0.001 * $in);
             });
@@ -122,7 +180,11 @@ final class SimulationTest extends TestCase
 
     public function test_a_tighter_tolerance_changes_nothing_that_matters(): void
     {
-        $load = [Loads::item(), Loads::item('sheet', 4.7, 0.8, 6, 'carbon_steel'), Loads::item('lantern', 6.2, 0.62, 2, 'aluminium')];
+        $load = [
+            Loads::item(),
+            Loads::item('sheet', 4.7, 0.8, 6, 'carbon_steel'),
+            Loads::item('lantern', 6.2, 0.62, 2, 'aluminium'),
+        ];
         $usual = self::run_($load);
         $fine = self::run_($load, null, 60, Simulation::TOLERANCE_K / 20);
         self::assertGreaterThan(1.5 * count($usual->steps), count($fine->steps));
@@ -136,7 +198,7 @@ final class SimulationTest extends TestCase
 
     public function test_what_happens_on_the_floor_is_followed(): void
     {
-        $quiet = Conduct::of(20, 200, null, null, [Door::opened(0, 60)]);
+        $quiet = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 60)]);
         $plain = self::run_(Loads::item(), $quiet);
         $off = self::run_(Loads::item(), $quiet->withOutage(600, 1200));
         $up = self::run_(Loads::item(), $quiet->withSetpointFrom(900, 230));
@@ -153,7 +215,9 @@ final class SimulationTest extends TestCase
         $item = Loads::item('cleat', 3.1, 0.11, 1);
         $t = 190.0;
         for ($s = 0; $t > 45; $s++) {
-            $q = 8 * 0.11 * (20 - $t) + 0.11 * 0.9 * LoadItem::SIGMA * (293.15 ** 4 - ($t + 273.15) ** 4);
+            $q =
+                8 * 0.11 * (20 - $t) +
+                0.11 * 0.9 * \Aenum\Core\Unit\Constant::STEFAN_BOLTZMANN * (293.15 ** 4 - ($t + 273.15) ** 4);
             $t += $q / (3.1 * (460 + 0.3 * $t));
         }
         self::assertEqualsWithDelta($s / 60, Cooling::minutes($item, 190, 20, 45), 0.1);
@@ -164,10 +228,20 @@ final class SimulationTest extends TestCase
 
     public function test_an_oven_made_from_answers_takes_the_minutes_it_was_said_to_take(): void
     {
-        $this->limitTo(15)->forAll(Generators::choose(8, 40), Generators::choose(10, 35), Generators::elements('electric', 'gas_direct'), Generators::elements('none', 'normal', 'strong'))
+        $this->limitTo(15)
+            ->forAll(
+                Generators::choose(8, 40),
+                Generators::choose(10, 35),
+                Generators::elements('electric', 'gas_direct'),
+                Generators::elements('none', 'normal', 'strong'),
+            )
             ->then(function (int $size, int $minutes, string $heat, string $fan): void {
                 $oven = OvenEstimate::from($heat, $size / 20, $size / 18, $size / 12, $fan, 5 + $minutes);
-                self::assertEqualsWithDelta(5 + $minutes, (float) OvenEstimate::minutesTo200($oven), 0.05 * $minutes + 0.3);
+                self::assertEqualsWithDelta(
+                    5 + $minutes,
+                    (float) OvenEstimate::minutesTo200($oven),
+                    0.05 * $minutes + 0.3,
+                );
             });
         try {
             OvenEstimate::from('electric', 2, 2, 3, 'normal', 3, 30);
@@ -188,7 +262,8 @@ final class SimulationTest extends TestCase
         $last = $run->steps[count($run->steps) - 1]->to;
         $nodes = array_slice($last, 3);
 
-        return array_sum(array_map(fn (float $c): float => $metal->heatCapacity->enthalpy(20, $c), $nodes)) / count($nodes);
+        return array_sum(array_map(fn (float $c): float => $metal->heatCapacity->enthalpy(20, $c), $nodes)) /
+            count($nodes);
     }
 
     private function root(callable $f, float $low, float $high): float

@@ -16,7 +16,11 @@ final class InspectTest extends TestCase
         $film = FilmReadings::of([68, 74, 71, 80, 66]);
         self::assertSame(5, $film->n);
         self::assertEqualsWithDelta(71.8, $film->mean, 1e-9);
-        self::assertEqualsWithDelta(sqrt((3.8 ** 2 + 2.2 ** 2 + 0.8 ** 2 + 8.2 ** 2 + 5.8 ** 2) / 4), $film->deviation, 1e-9);
+        self::assertEqualsWithDelta(
+            sqrt((3.8 ** 2 + 2.2 ** 2 + 0.8 ** 2 + 8.2 ** 2 + 5.8 ** 2) / 4),
+            $film->deviation,
+            1e-9,
+        );
         self::assertSame([66.0, 80.0], [$film->least, $film->most]);
         self::assertTrue($film->within(66, 80));
         self::assertFalse($film->within(67, 80));
@@ -26,7 +30,14 @@ final class InspectTest extends TestCase
 
     public function test_a_reading_that_cannot_be_is_named(): void
     {
-        foreach ([[[], 'readings'], [[70, 0], 'reading 2'], [[70, 70, 5001], 'reading 3'], [array_fill(0, 201, 70), 'readings']] as [$readings, $place]) {
+        foreach (
+            [
+                [[], 'readings'],
+                [[70, 0], 'reading 2'],
+                [[70, 70, 5001], 'reading 3'],
+                [array_fill(0, 201, 70), 'readings'],
+            ] as [$readings, $place]
+        ) {
             try {
                 FilmReadings::of($readings);
                 self::fail('taken');
@@ -38,7 +49,10 @@ final class InspectTest extends TestCase
 
     public function test_a_rub_through_or_soft_fails_and_some_powders_are_not_judged(): void
     {
-        self::assertSame(['fail', 'fail', 'pass', 'pass', 'pass'], array_map(fn (int $r): string => SolventRub::of(50, $r)->verdict(true), [1, 2, 3, 4, 5]));
+        self::assertSame(
+            ['fail', 'fail', 'pass', 'pass', 'pass'],
+            array_map(fn (int $r): string => SolventRub::of(50, $r)->verdict(true), [1, 2, 3, 4, 5]),
+        );
         self::assertSame('not_judged', SolventRub::of(50, 1)->verdict(false));
         $this->expectException(InvalidQuantity::class);
         SolventRub::of(50, 6);

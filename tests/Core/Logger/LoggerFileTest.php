@@ -17,9 +17,14 @@ final class LoggerFileTest extends TestCase
         return [
             'commas, seconds' => ["time_s,core (°C)\n0,20.5\n60,80\n120,140\n"],
             'semicolons, decimal comma, clock' => ["Zeit;core °C\r\n08:00;20,5\r\n08:01;80\r\n08:02;140\r\n"],
-            'tabs, iso, fahrenheit' => ["t\tcore [F]\n2026-11-23T08:00:00Z\t68.9\n2026-11-23T08:01:00Z\t176\n2026-11-23T08:02:00Z\t284"],
+            'tabs, iso, fahrenheit' => [
+                "t\tcore [F]\n2026-11-23T08:00:00Z\t68.9\n2026-11-23T08:01:00Z\t176\n2026-11-23T08:02:00Z\t284",
+            ],
             'past midnight' => ["time,core C\n23:59:00,20.5\n00:00:00,80\n00:01:00,140\n"],
-            'byte order mark, quotes, gaps' => ["\xEF\xBB\xBF\"time\",\"core C\",\"other C\"\n\"0\",\"20.5\",\"\"\n\"60\",\"80\",\"1\"\n\n\"120\",\"140\",\"2\"\n"],
+            'byte order mark, quotes, gaps' => [
+                "\xEF\xBB\xBF\"time\",\"core C\",\"other "
+                    ."C\"\n\"0\",\"20.5\",\"\"\n\"60\",\"80\",\"1\"\n\n\"120\",\"140\",\"2\"\n",
+            ],
             'latin-1' => ["time,core (\xB0C)\n0,20.5\n60,80\n120,140\n"],
         ];
     }

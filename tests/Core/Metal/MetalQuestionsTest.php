@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Metal;
 
-use Aenum\Core\Metal\MetalCatalogue;
 use Aenum\Core\Metal\MetalQuestions;
-use Aenum\Core\Rule\Facts\PartFacts;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
 use PHPUnit\Framework\TestCase;
 
@@ -15,23 +14,32 @@ final class MetalQuestionsTest extends TestCase
     public function test_it_knows_every_metal_of_the_rules_and_asks_something_useful_first(): void
     {
         $start = MetalQuestions::answer([]);
-        self::assertEqualsCanonicalizing(PartFacts::METALS, $start->left);
+        self::assertEqualsCanonicalizing(Metals::keys(), $start->left);
         self::assertNotNull($start->next);
     }
 
     public function test_the_talk_at_the_counter_ends_at_one_metal(): void
     {
-        self::assertSame(['cast_iron'], MetalQuestions::answer(['magnet' => 'holds', 'surface' => 'brown_rust', 'body' => 'cast'])->left);
-        self::assertSame(['galvanised_steel'], MetalQuestions::answer(['magnet' => 'holds', 'surface' => 'spangle'])->left);
-        self::assertSame(['aluminium'], MetalQuestions::answer(['magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled'])->left);
+        self::assertSame(
+            ['cast_iron'],
+            MetalQuestions::answer(['magnet' => 'holds', 'surface' => 'brown_rust', 'body' => 'cast'])->left,
+        );
+        self::assertSame(
+            ['galvanised_steel'],
+            MetalQuestions::answer(['magnet' => 'holds', 'surface' => 'spangle'])->left,
+        );
+        self::assertSame(
+            ['aluminium'],
+            MetalQuestions::answer(['magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled'])->left,
+        );
         self::assertSame([], MetalQuestions::answer(['magnet' => 'holds', 'colour' => 'red'])->left);
         self::assertNull(MetalQuestions::answer(['magnet' => 'holds', 'colour' => 'red'])->next);
     }
 
     public function test_following_the_asked_questions_always_narrows_down_and_never_loses_the_true_metal(): void
     {
-        $mirror = new \ReflectionClassConstant(MetalQuestions::class, 'METALS');
-        foreach ($mirror->getValue() as $metal => [, , $gives]) {
+        foreach (Metals::all() as $metal => $record) {
+            $gives = $record->answers;
             $answers = [];
             $found = MetalQuestions::answer([]);
             while ($found->next !== null) {
@@ -48,12 +56,12 @@ final class MetalQuestionsTest extends TestCase
     public function test_density_under_water_parts_light_from_heavy(): void
     {
         foreach (['aluminium', 'carbon_steel', 'copper'] as $key) {
-            $density = (float) MetalCatalogue::get($key)->densityKgPerM3;
+            $density = (float) Metals::get($key)->densityKgPerM3;
             $found = MetalQuestions::answer([], 2.0, 2.0 * (1 - 998 / $density));
             self::assertContains($key, $found->left);
             self::assertEqualsWithDelta($density, (float) $found->densityKgM3, 1);
         }
-        self::assertSame(['magnesium'], MetalQuestions::answer([], 1.0, 1 - 998 / 1780)->left);
+        self::assertSame(['magnesium'], MetalQuestions::answer([], 1.0, 1 - 998 / 1810)->left);
         self::assertNotNull(MetalQuestions::warning('magnesium'));
         $this->expectException(InvalidQuantity::class);
         MetalQuestions::answer([], 1.0, 1.2);

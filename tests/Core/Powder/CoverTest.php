@@ -24,7 +24,15 @@ final class CoverTest extends TestCase
 
     public function test_what_cannot_be_is_refused_by_name(): void
     {
-        foreach ([[0.4, 70, 0.6, 'sg'], [1.5, 0, 0.6, 'film_um'], [1.5, 70, 0, 'efficiency'], [1.5, 70, 1.01, 'efficiency'], [1.5, 2001, 0.5, 'film_um']] as [$sg, $film, $efficiency, $place]) {
+        foreach (
+            [
+                [0.4, 70, 0.6, 'sg'],
+                [1.5, 0, 0.6, 'film_um'],
+                [1.5, 70, 0, 'efficiency'],
+                [1.5, 70, 1.01, 'efficiency'],
+                [1.5, 2001, 0.5, 'film_um'],
+            ] as [$sg, $film, $efficiency, $place]
+        ) {
             try {
                 Cover::m2PerKg($sg, $film, $efficiency);
                 self::fail('taken');

@@ -27,31 +27,66 @@ final class PotTest extends TestCase
     public function test_no_sequence_of_moves_reaches_an_impossible_state(): void
     {
         $starts = array_values(array_map(fn (Exercise $e): Pot => $e->start, Exercise::all()));
-        $this->limitTo(300)->forAll(Generators::elements($starts), Generators::vector(40, Generators::elements(Move::cases())))->then(function (Pot $pot, array $moves): void {
-            foreach ($moves as $move) {
-                [$after, $hazards] = $pot->after($move);
-                $told = $move->value.' on '.$pot->key();
-                self::assertTrue($after->bar() >= 0 && $after->bar() <= Pot::MOST_BAR, $told);
-                self::assertTrue(! $after->vent || $after->bar() === 0, 'an open vent holds no pressure: '.$told);
-                self::assertTrue($after->supply || $after->shutIn >= $after->bar(), 'pressure comes from the supply or was shut in: '.$told);
-                self::assertTrue($after->quarters >= 0 && $after->quarters <= Pot::MOST_QUARTERS && $after->mediaKg >= 0 && $after->mediaKg <= Pot::FULL_KG && $after->water >= 0, $told);
-                self::assertTrue($after->flow() === Flow::Nothing || ($after->pressed && $after->bar() > 0), 'nothing flows without air and a hand: '.$told);
-                self::assertTrue($after->flow() !== Flow::Even || ($after->mediaKg > 0 && $after->choke && ! $after->plugged), $told);
-                self::assertTrue(! $pot->gritty || ($after->gritty && $after->set === $pot->set), 'a gritty regulator never heals nor turns: '.$told);
-                self::assertTrue(! $pot->leaky || $after->leaky, $told);
-                self::assertTrue(! $after->loose || $after->bar() === 0, $told);
-                self::assertTrue($after->mediaKg <= $pot->mediaKg || $move === Move::Fill, 'media comes only from the drum: '.$told);
-                self::assertTrue(! $after->pressed || $pot->pressed || $move === Move::Press, $told);
-                self::assertContainsOnlyInstancesOf(Hazard::class, $hazards);
-                $pot = $after;
-            }
-        });
+        $this->limitTo(300)
+            ->forAll(Generators::elements($starts), Generators::vector(40, Generators::elements(Move::cases())))
+            ->then(function (Pot $pot, array $moves): void {
+                foreach ($moves as $move) {
+                    [$after, $hazards] = $pot->after($move);
+                    $told = $move->value.' on '.$pot->key();
+                    self::assertTrue($after->bar() >= 0 && $after->bar() <= Pot::MOST_BAR, $told);
+                    self::assertTrue(
+                        ! $after->vent || $after->bar() === 0,
+                        'an open vent holds no pressure: '.$told,
+                    );
+                    self::assertTrue(
+                        $after->supply || $after->shutIn >= $after->bar(),
+                        'pressure comes from the supply or was shut in: '.$told,
+                    );
+                    self::assertTrue(
+                        $after->quarters >= 0 &&
+                            $after->quarters <= Pot::MOST_QUARTERS &&
+                            $after->mediaKg >= 0 &&
+                            $after->mediaKg <= Pot::FULL_KG &&
+                            $after->water >= 0,
+                        $told,
+                    );
+                    self::assertTrue(
+                        $after->flow() === Flow::Nothing || ($after->pressed && $after->bar() > 0),
+                        'nothing flows without air and a hand: '.$told,
+                    );
+                    self::assertTrue(
+                        $after->flow() !== Flow::Even || ($after->mediaKg > 0 && $after->choke && ! $after->plugged),
+                        $told,
+                    );
+                    self::assertTrue(
+                        ! $pot->gritty || ($after->gritty && $after->set === $pot->set),
+                        'a gritty regulator never heals nor turns: '.$told,
+                    );
+                    self::assertTrue(! $pot->leaky || $after->leaky, $told);
+                    self::assertTrue(! $after->loose || $after->bar() === 0, $told);
+                    self::assertTrue(
+                        $after->mediaKg <= $pot->mediaKg || $move === Move::Fill,
+                        'media comes only from the drum: '.$told,
+                    );
+                    self::assertTrue(! $after->pressed || $pot->pressed || $move === Move::Press, $told);
+                    self::assertContainsOnlyInstancesOf(Hazard::class, $hazards);
+                    $pot = $after;
+                }
+            });
     }
 
     /** @return array<string, array{Hazard, Pot, string}> the shortest wrong turn for each */
     public static function wrongTurns(): array
     {
-        $running = new Pot(pinned: true, supply: true, set: 5, quarters: 3, mediaKg: 20, pressed: true, settled: true);
+        $running = new Pot(
+            pinned: true,
+            supply: true,
+            set: 5,
+            quarters: 3,
+            mediaKg: 20,
+            pressed: true,
+            settled: true,
+        );
         $ready = new Pot(pinned: true, supply: true, set: 5);
 
         return [
@@ -64,7 +99,11 @@ final class PotTest extends TestCase
             'lid under pressure' => [Hazard::BlownOpen, $ready, 'fill'],
             'lid with pressure shut in' => [Hazard::BlownOpen, $ready, 'close_supply fill'],
             'lid with the supply on' => [Hazard::BlownOpen, $ready, 'open_vent fill'],
-            'wet media' => [Hazard::Plugged, new Pot(pinned: true, water: 3, supply: true, set: 5), 'press more_media'],
+            'wet media' => [
+                Hazard::Plugged,
+                new Pot(pinned: true, water: 3, supply: true, set: 5),
+                'press more_media',
+            ],
             'packed media' => [Hazard::Plugged, $running, 'more_media more_media more_media'],
             'flooded' => [Hazard::Flooded, $running, 'more_media more_media'],
             'a valve open at the start' => [Hazard::Flooded, $ready, 'more_media more_media more_media press'],
@@ -88,7 +127,9 @@ final class PotTest extends TestCase
 
     public function test_every_hazard_is_reachable_and_named(): void
     {
-        $reached = array_unique(array_map(fn (array $turn): string => $turn[0]->value, array_values(self::wrongTurns())));
+        $reached = array_unique(
+            array_map(fn (array $turn): string => $turn[0]->value, array_values(self::wrongTurns())),
+        );
         self::assertEqualsCanonicalizing(array_column(Hazard::cases(), 'value'), $reached);
         foreach (Hazard::cases() as $hazard) {
             self::assertNotSame('', $hazard->name().$hazard->happened().$hazard->instead());
@@ -138,7 +179,10 @@ final class PotTest extends TestCase
             self::assertSame(100, $exercise->score($way));
             for ($skip = 0; $skip < count($way); $skip++) {
                 [$short, $wrong] = $exercise->play(array_values(array_diff_key($way, [$skip => 1])));
-                self::assertTrue(! $exercise->reached($short) || array_merge(...($wrong ?: [[]])) !== [], "{$key} without move {$skip} would be as good");
+                self::assertTrue(
+                    ! $exercise->reached($short) || array_merge(...$wrong ?: [[]]) !== [],
+                    "{$key} without move {$skip} would be as good",
+                );
             }
         }
     }

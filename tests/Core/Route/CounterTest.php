@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Route;
 
 use Aenum\Core\Format\RouteFile;
-use Aenum\Core\Metal\MetalCatalogue;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
 use Aenum\Core\Route\CoatAdvice;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\Promise;
-use Aenum\Core\Route\Step;
-use Aenum\Core\Route\StepKind;
-use Aenum\Core\Rule\Facts\JobFacts;
-use Aenum\Core\Rule\Plan;
+use Aenum\Core\Unit\UnitSystem;
+use Aenum\Core\Word\StepKind;
 use PHPUnit\Framework\TestCase;
 
 /** What is said at the counter: which coats fit, what is promised, what it takes. */
@@ -24,7 +24,17 @@ final class CounterTest extends TestCase
      */
     private static function facts(array $part, string $where, array $coats = [['role' => 'base']]): JobFacts
     {
-        return RouteFile::parse(json_encode(['format' => 'aenum-route/1', 'part' => $part, 'where' => $where, 'coats' => array_map(fn (array $coat): array => $coat + ['bake_c' => 190], $coats)], JSON_THROW_ON_ERROR))->facts;
+        return RouteFile::parse(
+            json_encode(
+                [
+                    'format' => 'aenum-route/1',
+                    'part' => $part,
+                    'where' => $where,
+                    'coats' => array_map(fn (array $coat): array => $coat + ['bake_c' => 190], $coats),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        )->facts;
     }
 
     /** @return list<string> */
@@ -36,21 +46,69 @@ final class CounterTest extends TestCase
     public function test_coats_follow_metal_past_and_place(): void
     {
         self::assertSame(['base coat'], self::stack(self::facts(['metal' => 'carbon_steel'], 'indoors')));
-        self::assertSame(['zinc-rich primer', 'weatherproof base coat'], self::stack(self::facts(['metal' => 'carbon_steel'], 'outdoors')));
-        self::assertSame(['epoxy primer', 'weatherproof base coat'], self::stack(self::facts(['metal' => 'aluminium'], 'coast')));
-        self::assertSame(['gas-tolerant primer', 'base coat'], self::stack(self::facts(['metal' => 'cast_iron', 'oily' => true], 'indoors')));
-        self::assertSame(['base coat', 'clear'], self::stack(self::facts(['metal' => 'carbon_steel'], 'indoors', [['role' => 'base', 'effect' => 'metallic']])));
-        $advice = CoatAdvice::for(self::facts(['metal' => 'carbon_steel'], 'outdoors', [['role' => 'primer', 'zinc_rich' => true], ['role' => 'base']]));
+        self::assertSame(
+            ['zinc-rich primer', 'weatherproof base coat'],
+            self::stack(self::facts(['metal' => 'carbon_steel'], 'outdoors')),
+        );
+        self::assertSame(
+            ['epoxy primer', 'weatherproof base coat'],
+            self::stack(self::facts(['metal' => 'aluminium'], 'coast')),
+        );
+        self::assertSame(
+            ['gas-tolerant primer', 'base coat'],
+            self::stack(self::facts(['metal' => 'cast_iron', 'oily' => true], 'indoors')),
+        );
+        self::assertSame(
+            ['base coat', 'clear'],
+            self::stack(
+                self::facts(['metal' => 'carbon_steel'], 'indoors', [['role' => 'base', 'effect' => 'metallic']]),
+            ),
+        );
+        $advice = CoatAdvice::for(
+            self::facts(['metal' => 'carbon_steel'], 'outdoors', [
+                ['role' => 'primer', 'zinc_rich' => true],
+                ['role' => 'base'],
+            ]),
+        );
         self::assertSame([], $advice->missing());
-        self::assertStringContainsString('phosphate', $advice->pretreatment);
-        self::assertStringContainsString('conversion', CoatAdvice::for(self::facts(['metal' => 'cast_aluminium'], 'outdoors'))->pretreatment);
-        self::assertStringContainsString('comes to 60', str_replace('come to', 'comes to', (string) CoatAdvice::for(self::facts(['metal' => 'carbon_steel'], 'coast', [['role' => 'base', 'film_um' => 60]]))->film));
-        self::assertNull(CoatAdvice::for(self::facts(['metal' => 'carbon_steel'], 'indoors', [['role' => 'base', 'film_um' => 70]]))->film);
+        self::assertStringContainsString('phosphate', $advice->pretreatment->name);
+        self::assertStringContainsString(
+            'conversion',
+            CoatAdvice::for(self::facts(['metal' => 'cast_aluminium'], 'outdoors'))->pretreatment->name,
+        );
+        self::assertStringContainsString(
+            'comes to 60',
+            str_replace(
+                'come to',
+                'comes to',
+                (string) CoatAdvice::for(
+                    self::facts(['metal' => 'carbon_steel'], 'coast', [['role' => 'base', 'film_um' => 60]]),
+                )->film?->in(UnitSystem::Metric),
+            ),
+        );
+        self::assertNull(
+            CoatAdvice::for(
+                self::facts(['metal' => 'carbon_steel'], 'indoors', [['role' => 'base', 'film_um' => 70]]),
+            )->film,
+        );
     }
 
     public function test_what_will_show_what_is_not_promised_and_what_comes_off(): void
     {
-        $promise = Promise::for(self::facts(['metal' => 'cast_iron', 'made' => 'cast', 'on_it' => ['rust', 'plating'], 'features' => ['sealed_bearings', 'sealed_hollow'], 'duty' => 'lifting', 'oily' => true], 'coast'), ['chip in the skirt.']);
+        $promise = Promise::for(
+            self::facts(
+                [
+                    'metal' => 'cast_iron',
+                    'made' => 'cast',
+                    'on_it' => ['rust', 'plating'],
+                    'features' => ['sealed_bearings', 'sealed_hollow'],
+                    'duty' => 'lifting',
+                    'oily' => true,
+                ],
+                'coast',
+            ),
+            ['chip in the skirt.'],
+        );
         self::assertSame('Chip in the skirt will show through the film.', $promise->shows[0]);
         self::assertCount(3, $promise->shows);
         self::assertCount(4, $promise->notPromised);
@@ -61,15 +119,25 @@ final class CounterTest extends TestCase
 
     public function test_cost_is_hands_powder_media_and_heat(): void
     {
-        $facts = self::facts(['metal' => 'aluminium', 'count' => 10, 'mass_kg' => 2, 'area_m2' => 0.5], 'indoors', [['role' => 'base', 'film_um' => 80]]);
-        $plan = new Plan($facts, [new Step(StepKind::Coat, 30, 0, ''), new Step(StepKind::Bake, 3, 40, '', 200, 10)]);
-        $cost = FirstCost::of($plan, [['sg' => 1.5, 'price' => null]], 2.0, MetalCatalogue::get('aluminium'), 20, ['hour' => 60, 'powder_kg' => 10, 'media_kg' => 1, 'kwh' => 0.3]);
+        $facts = self::facts(['metal' => 'aluminium', 'count' => 10, 'mass_kg' => 2, 'area_m2' => 0.5], 'indoors', [
+            ['role' => 'base', 'film_um' => 80],
+        ]);
+        $plan = new Plan($facts, [
+            new Step(StepKind::Coat, 30, 0, ''),
+            new Step(StepKind::Bake, 3, 40, '', 200, 10),
+        ]);
+        $cost = FirstCost::of($plan, [['sg' => 1.5, 'price' => null]], 2.0, 20, [
+            'hour' => 60,
+            'powder_kg' => 10,
+            'media_kg' => 1,
+            'kwh' => 0.3,
+        ]);
         self::assertEqualsWithDelta(33, $cost->handMinutes, 1e-9);
-        self::assertEqualsWithDelta(5 * 1.5 * 80 / 1000 / 0.6, $cost->powderKg, 1e-9);
+        self::assertEqualsWithDelta((5 * 1.5 * 80) / 1000 / 0.6, $cost->powderKg, 1e-9);
         // cp = 903 + 0.41 T: 20 kg from 20 to 200 °C, three tenths of the oven's energy in the load.
-        $kwh = 20 * (903 * 180 + 0.205 * (200 ** 2 - 20 ** 2)) / 3.6e6 / 0.3;
+        $kwh = (20 * (903 * 180 + 0.205 * (200 ** 2 - 20 ** 2))) / 3.6e6 / 0.3;
         self::assertEqualsWithDelta($kwh, $cost->kwh, 1e-6);
         self::assertEqualsWithDelta(33 + 10 * $cost->powderKg + 2 + 0.3 * $kwh, $cost->total(), 1e-6);
-        self::assertSame(0.0, FirstCost::of($plan, [], 0, null, 20, [])->total());
+        self::assertSame(0.0, FirstCost::of($plan, [], 0, 20, [])->total());
     }
 }

@@ -7,9 +7,11 @@ namespace Tests\Core\Route;
 use Aenum\Core\Blast\BareSteelClock;
 use Aenum\Core\Blast\Nozzle;
 use Aenum\Core\Format\RouteFile;
-use Aenum\Core\Rule\Facts\HouseWays;
-use Aenum\Core\Rule\Facts\PartFacts;
+use Aenum\Core\Job\HouseWays;
+use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\Made;
+use Aenum\Core\Word\OnIt;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -26,17 +28,39 @@ final class RoutePlannerTest extends TestCase
         return array_column(self::answer($facts)['steps'], 'step');
     }
 
-    private const CASTING = ['part' => ['metal' => 'cast_iron', 'made' => 'cast', 'mass_kg' => 34, 'area_m2' => 1.15, 'count' => 4, 'on_it' => ['rust'], 'features' => ['threads', 'faces'], 'oily' => true], 'coats' => [['role' => 'primer', 'bake_c' => 180], ['role' => 'base', 'bake_c' => 200]], 'where' => 'outdoors'];
+    private const CASTING = [
+        'part' => [
+            'metal' => 'cast_iron',
+            'made' => 'cast',
+            'mass_kg' => 34,
+            'area_m2' => 1.15,
+            'count' => 4,
+            'on_it' => ['rust'],
+            'features' => ['threads', 'faces'],
+            'oily' => true,
+        ],
+        'coats' => [['role' => 'primer', 'bake_c' => 180], ['role' => 'base', 'bake_c' => 200]],
+        'where' => 'outdoors',
+    ];
 
     public function test_where_the_bake_out_goes_is_the_house_way(): void
     {
-        $order = fn (string $way): array => array_values(array_intersect(self::steps(['house' => ['bake_out' => $way]] + self::CASTING), ['bake_out', 'blast', 'sweep_blast']));
+        $order = fn (string $way): array => array_values(
+            array_intersect(self::steps(['house' => ['bake_out' => $way]] + self::CASTING), [
+                'bake_out',
+                'blast',
+                'sweep_blast',
+            ]),
+        );
         self::assertSame(['bake_out', 'blast'], $order('before_blast'));
         self::assertSame(['blast', 'bake_out', 'sweep_blast'], $order('after_blast'));
         self::assertSame(['bake_out', 'blast', 'bake_out', 'sweep_blast'], $order('both'));
         self::assertSame($order('both'), $order('by_part'));
         $clean = ['part' => ['oily' => false] + self::CASTING['part']] + self::CASTING;
-        self::assertSame(['blast', 'bake_out', 'sweep_blast'], array_values(array_intersect(self::steps($clean), ['bake_out', 'blast', 'sweep_blast'])));
+        self::assertSame(
+            ['blast', 'bake_out', 'sweep_blast'],
+            array_values(array_intersect(self::steps($clean), ['bake_out', 'blast', 'sweep_blast'])),
+        );
         self::assertNotContains('bake_out', self::steps(['part' => ['metal' => 'carbon_steel']] + self::CASTING));
     }
 
@@ -46,35 +70,95 @@ final class RoutePlannerTest extends TestCase
         $out = $steps[array_search('bake_out', array_column($steps, 'step'), true)];
         self::assertEquals(210, $out['pmt_c']);
         self::assertContains('phosphate', self::steps(self::CASTING));
-        $aluminium = self::steps(['part' => ['metal' => 'aluminium'], 'coats' => [['bake_c' => 200]], 'where' => 'coast']);
+        $aluminium = self::steps([
+            'part' => ['metal' => 'aluminium'],
+            'coats' => [['bake_c' => 200]],
+            'where' => 'coast',
+        ]);
         self::assertContains('conversion', $aluminium);
         self::assertNotContains('phosphate', $aluminium);
-        self::assertContains('solvent_wipe', self::steps(['part' => ['metal' => 'carbon_steel'], 'coats' => [['bake_c' => 200]]]));
-        self::assertContains('sweep_blast', self::steps(['part' => ['metal' => 'galvanised_steel'], 'coats' => [['bake_c' => 200]]]));
-        self::assertContains('strip_chemical', self::steps(['part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']], 'coats' => [['bake_c' => 200]]]));
-        self::assertNotContains('strip_chemical', self::steps(['part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']], 'coats' => [['bake_c' => 200]], 'house' => ['strip' => 'blast']]));
+        self::assertContains(
+            'solvent_wipe',
+            self::steps(['part' => ['metal' => 'carbon_steel'], 'coats' => [['bake_c' => 200]]]),
+        );
+        self::assertContains(
+            'sweep_blast',
+            self::steps(['part' => ['metal' => 'galvanised_steel'], 'coats' => [['bake_c' => 200]]]),
+        );
+        self::assertContains(
+            'strip_chemical',
+            self::steps([
+                'part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']],
+                'coats' => [['bake_c' => 200]],
+            ]),
+        );
+        self::assertNotContains(
+            'strip_chemical',
+            self::steps([
+                'part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']],
+                'coats' => [['bake_c' => 200]],
+                'house' => ['strip' => 'blast'],
+            ]),
+        );
     }
 
     public function test_stripping_goes_the_house_s_way_and_never_where_it_eats_the_metal(): void
     {
-        $steps = fn (string $metal, array $on, array $house): array => array_values(array_intersect(self::steps(['part' => ['metal' => $metal, 'on_it' => $on], 'coats' => [['bake_c' => 200]], 'house' => $house]), ['strip_chemical', 'strip_caustic', 'burn_off', 'rust_convert', 'blast', 'sweep_blast']));
+        $steps = fn (string $metal, array $on, array $house): array => array_values(
+            array_intersect(
+                self::steps([
+                    'part' => ['metal' => $metal, 'on_it' => $on],
+                    'coats' => [['bake_c' => 200]],
+                    'house' => $house,
+                ]),
+                ['strip_chemical', 'strip_caustic', 'burn_off', 'rust_convert', 'blast', 'sweep_blast'],
+            ),
+        );
         self::assertSame(['strip_caustic', 'blast'], $steps('carbon_steel', ['paint'], ['strip' => 'caustic']));
         self::assertSame(['strip_chemical', 'blast'], $steps('aluminium', ['paint'], ['strip' => 'caustic']));
         self::assertSame(['burn_off', 'blast'], $steps('carbon_steel', ['old_powder'], ['strip' => 'burn_off']));
-        self::assertSame(['strip_chemical', 'blast'], $steps('cast_aluminium', ['old_powder'], ['strip' => 'burn_off']));
+        self::assertSame(
+            ['strip_chemical', 'blast'],
+            $steps('cast_aluminium', ['old_powder'], ['strip' => 'burn_off']),
+        );
         self::assertSame(['blast'], $steps('carbon_steel', ['rust'], ['strip' => 'caustic']));
         self::assertSame(['rust_convert'], $steps('carbon_steel', ['rust'], ['rust' => 'convert']));
-        self::assertSame(['strip_chemical', 'rust_convert'], $steps('carbon_steel', ['rust', 'old_powder'], ['rust' => 'convert']));
-        self::assertSame(['blast'], $steps('carbon_steel', ['rust', 'mill_scale'], ['rust' => 'convert']), 'scale is not converted');
+        self::assertSame(
+            ['strip_chemical', 'rust_convert'],
+            $steps('carbon_steel', ['rust', 'old_powder'], ['rust' => 'convert']),
+        );
+        self::assertSame(
+            ['blast'],
+            $steps('carbon_steel', ['rust', 'mill_scale'], ['rust' => 'convert']),
+            'scale is not converted',
+        );
         self::assertSame(['blast'], $steps('bronze', ['rust'], ['rust' => 'convert']));
-        $convert = self::answer(['part' => ['metal' => 'carbon_steel', 'on_it' => ['rust']], 'coats' => [['bake_c' => 200]], 'house' => ['rust' => 'convert']])['steps'];
-        self::assertEquals(1480, $convert[array_search('rust_convert', array_column($convert, 'step'), true)]['wait_min'], 'two coats and the converter\'s day');
-        self::assertLessThan(480, self::answer(['part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']], 'house' => ['strip' => 'caustic']])['wait_min']);
+        $convert = self::answer([
+            'part' => ['metal' => 'carbon_steel', 'on_it' => ['rust']],
+            'coats' => [['bake_c' => 200]],
+            'house' => ['rust' => 'convert'],
+        ])['steps'];
+        self::assertEquals(
+            1480,
+            $convert[array_search('rust_convert', array_column($convert, 'step'), true)]['wait_min'],
+            'two coats and the converter\'s day',
+        );
+        self::assertLessThan(
+            480,
+            self::answer([
+                'part' => ['metal' => 'carbon_steel', 'on_it' => ['old_powder']],
+                'house' => ['strip' => 'caustic'],
+            ])['wait_min'],
+        );
     }
 
     public function test_masking_early_or_late_and_more_work_for_more_pieces(): void
     {
-        $at = fn (string $way, string $step): int => (int) array_search($step, self::steps(['house' => ['masking' => $way]] + self::CASTING), true);
+        $at = fn (string $way, string $step): int => (int) array_search(
+            $step,
+            self::steps(['house' => ['masking' => $way]] + self::CASTING),
+            true,
+        );
         self::assertLessThan($at('plugs_early', 'blast'), $at('plugs_early', 'plug_mask'));
         self::assertGreaterThan($at('plugs_early', 'blast'), $at('plugs_early', 'tape_mask'));
         self::assertLessThan($at('all_early', 'blast'), $at('all_early', 'tape_mask'));
@@ -88,18 +172,56 @@ final class RoutePlannerTest extends TestCase
     {
         mt_srand(5);
         $pick = fn (array $from): mixed => $from[mt_rand(0, count($from) - 1)];
-        $order = ['degrease-before-blast', 'wash-before-tape', 'dry-after-wash', 'bake-out-too-cool', 'bake-out-margin', 'bake-out-too-short', 'dirty-after-clean', 'casting-needs-bake-out', 'galvanised-needs-bake-out', 'oily-needs-bake-out', 'phosphate-on-aluminium', 'caustic-on-light-metal', 'warm-first-coat', 'ground-not-measured', 'stamped-plate'];
+        $order = [
+            'degrease-before-blast',
+            'wash-before-tape',
+            'dry-after-wash',
+            'bake-out-too-cool',
+            'bake-out-margin',
+            'bake-out-too-short',
+            'dirty-after-clean',
+            'casting-needs-bake-out',
+            'galvanised-needs-bake-out',
+            'oily-needs-bake-out',
+            'phosphate-on-aluminium',
+            'agent-on-metal',
+            'agent-not-rinsed',
+            'oil-into-oven',
+            'converter-swept',
+            'relief-bake-missing',
+            'burn-off-unfit',
+            'burn-off-gas',
+            'warm-first-coat',
+            'ground-not-measured',
+            'stamped-plate',
+        ];
         for ($n = 0; $n < 400; $n++) {
-            $house = array_map($pick, HouseWays::CHOICES);
+            $house = array_map($pick, HouseWays::choices());
             unset($house['mask_with']);
-            // A house that washes after taping early asks for that contradiction; so does one that blasts off what it could strip.
+            // A house that washes after taping early asks for that contradiction; so does one that blasts off what it
+            // could strip.
             $house['masking'] = $pick(['plugs_early', 'all_late']);
             $found = self::answer([
-                'part' => ['metal' => $pick(array_diff(PartFacts::METALS, ['magnesium', 'lead_or_tin']) === [] ? [] : array_values(array_diff(PartFacts::METALS, ['magnesium', 'lead_or_tin']))), 'made' => $pick(PartFacts::MADE), 'count' => mt_rand(1, 50), 'mass_kg' => mt_rand(1, 80), 'area_m2' => mt_rand(1, 40) / 10,
-                    'on_it' => [$pick(PartFacts::ON_IT)], 'features' => [$pick(['threads', 'faces', 'seams', 'stamped_plate'])], 'oily' => (bool) mt_rand(0, 1)],
-                'where' => $pick(['indoors', 'outdoors', 'coast']), 'coats' => array_fill(0, mt_rand(1, 3), ['bake_c' => mt_rand(160, 200)]), 'house' => $house, 'humidity_pct' => 30,
+                'part' => [
+                    'metal' => $pick(array_values(array_diff(Metals::keys(), ['magnesium', 'lead_or_tin']))),
+                    'made' => $pick(array_column(Made::cases(), 'value')),
+                    'count' => mt_rand(1, 50),
+                    'mass_kg' => mt_rand(1, 80),
+                    'area_m2' => mt_rand(1, 40) / 10,
+                    'on_it' => [$pick(array_column(OnIt::cases(), 'value'))],
+                    'features' => [$pick(['threads', 'faces', 'seams', 'stamped_plate'])],
+                    'oily' => (bool) mt_rand(0, 1),
+                ],
+                'where' => $pick(['indoors', 'outdoors', 'coast']),
+                'coats' => array_fill(0, mt_rand(1, 3), ['bake_c' => mt_rand(160, 200)]),
+                'house' => $house,
+                'humidity_pct' => 30,
             ])['findings'];
-            self::assertSame([], array_values(array_intersect($order, array_column($found, 'rule'))), json_encode($found, JSON_THROW_ON_ERROR));
+            self::assertSame(
+                [],
+                array_values(array_intersect($order, array_column($found, 'rule'))),
+                json_encode($found, JSON_THROW_ON_ERROR),
+            );
         }
     }
 
@@ -119,11 +241,14 @@ final class RoutePlannerTest extends TestCase
 
     public function test_air_and_bare_steel_by_hand(): void
     {
-        self::assertEqualsWithDelta(0.0780, Nozzle::airKgPerS(8, 7), 0.0001);
+        self::assertEqualsWithDelta(0.078, Nozzle::airKgPerS(8, 7), 0.0001);
         self::assertEqualsWithDelta(3.88, Nozzle::freeAirM3Min(8, 7), 0.01);
         self::assertEqualsWithDelta(7, Nozzle::sustainedBar(8, Nozzle::freeAirM3Min(8, 7)), 1e-9);
         self::assertEqualsWithDelta(8, Nozzle::largestBoreMm(7, Nozzle::freeAirM3Min(8, 7)), 1e-9);
-        self::assertSame([8.0, 6.0, 4.0, 2.0, 1.0, 0.0], array_map(fn (int $rh): float => BareSteelClock::hours($rh, false), [39, 40, 55, 69, 84, 85]));
+        self::assertSame(
+            [8.0, 6.0, 4.0, 2.0, 1.0, 0.0],
+            array_map(fn (int $rh): float => BareSteelClock::hours($rh, false), [39, 40, 55, 69, 84, 85]),
+        );
         self::assertSame(1.0, BareSteelClock::hours(65, true));
     }
 
@@ -131,12 +256,27 @@ final class RoutePlannerTest extends TestCase
     public static function refusals(): array
     {
         return [
-            'no part' => ['{"format":"aenum-route/1"}', 'part'], 'no metal' => ['{"format":"aenum-route/1","part":{}}', 'part.metal'],
-            'unknown metal' => ['{"format":"aenum-route/1","part":{"metal":"wood"}}', 'part.metal'], 'unknown key' => ['{"format":"aenum-route/1","part":{"metal":"brass","colour":1}}', 'part.colour'],
-            'unknown step' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"steps":[{"step":"pray"}]}', 'steps[0].step'], 'negative' => ['{"format":"aenum-route/1","part":{"metal":"brass","mass_kg":-1}}', 'part.mass_kg'],
-            'humidity' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"humidity_pct":101}', 'humidity_pct'], 'media' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"blast":{"media":"gravel"}}', 'blast.media'],
-            'coat' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"coats":[{}]}', 'coats[0].bake_c'], 'house' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"house":{"coat":"hot"}}', 'house.coat'],
-            'box of two' => ['{"format":"aenum-route/1","part":{"metal":"brass","box_mm":[1,2]}}', 'part.box_mm'], 'text for a flag' => ['{"format":"aenum-route/1","part":{"metal":"brass","oily":"yes"}}', 'part.oily'],
+            'no part' => ['{"format":"aenum-route/1"}', 'part'],
+            'no metal' => ['{"format":"aenum-route/1","part":{}}', 'part.metal'],
+            'unknown metal' => ['{"format":"aenum-route/1","part":{"metal":"wood"}}', 'part.metal'],
+            'unknown key' => ['{"format":"aenum-route/1","part":{"metal":"brass","colour":1}}', 'part.colour'],
+            'unknown step' => [
+                '{"format":"aenum-route/1","part":{"metal":"brass"},"steps":[{"step":"pray"}]}',
+                'steps[0].step',
+            ],
+            'negative' => ['{"format":"aenum-route/1","part":{"metal":"brass","mass_kg":-1}}', 'part.mass_kg'],
+            'humidity' => [
+                '{"format":"aenum-route/1","part":{"metal":"brass"},"humidity_pct":101}',
+                'humidity_pct',
+            ],
+            'media' => [
+                '{"format":"aenum-route/1","part":{"metal":"brass"},"blast":{"media":"gravel"}}',
+                'blast.media',
+            ],
+            'coat' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"coats":[{}]}', 'coats[0].bake_c'],
+            'house' => ['{"format":"aenum-route/1","part":{"metal":"brass"},"house":{"coat":"hot"}}', 'house.coat'],
+            'box of two' => ['{"format":"aenum-route/1","part":{"metal":"brass","box_mm":[1,2]}}', 'part.box_mm'],
+            'text for a flag' => ['{"format":"aenum-route/1","part":{"metal":"brass","oily":"yes"}}', 'part.oily'],
         ];
     }
 

@@ -20,12 +20,21 @@ final class MeshLawsTest extends TestCase
      */
     private static function turned(array $profile, int $sides): array
     {
-        $at = fn (array $p, int $s): array => [$p[0] * cos(2 * M_PI * $s / $sides), $p[0] * sin(2 * M_PI * $s / $sides), $p[1]];
+        $at = fn (array $p, int $s): array => [
+            $p[0] * cos((2 * M_PI * $s) / $sides),
+            $p[0] * sin((2 * M_PI * $s) / $sides),
+            $p[1],
+        ];
         $facets = [];
         foreach ($profile as $n => $from) {
             $to = $profile[($n + 1) % count($profile)];
             for ($s = 0; $s < $sides; $s++) {
-                [$a, $b, $c, $d] = [$at($from, $s), $at($from, ($s + 1) % $sides), $at($to, ($s + 1) % $sides), $at($to, $s)];
+                [$a, $b, $c, $d] = [
+                    $at($from, $s),
+                    $at($from, ($s + 1) % $sides),
+                    $at($to, ($s + 1) % $sides),
+                    $at($to, $s),
+                ];
                 $facets[] = [$a, $b, $c];
                 $facets[] = [$a, $c, $d];
             }
@@ -43,13 +52,31 @@ final class MeshLawsTest extends TestCase
     /** @param  list<list<array{float, float, float}>>  $facets */
     private static function ascii(array $facets): string
     {
-        return "solid ring\n".implode('', array_map(fn (array $f): string => "facet normal 0 0 0\n outer loop\n".implode('', array_map(fn (array $p): string => sprintf("  vertex %.17g %.17g %.17g\n", ...$p), $f))." endloop\nendfacet\n", $facets))."endsolid ring\n";
+        return "solid ring\n".
+            implode(
+                '',
+                array_map(
+                    fn (array $f): string => "facet normal 0 0 0\n outer loop\n".
+                        implode(
+                            '',
+                            array_map(fn (array $p): string => sprintf("  vertex %.17g %.17g %.17g\n", ...$p), $f),
+                        ).
+                        " endloop\nendfacet\n",
+                    $facets,
+                ),
+            ).
+            "endsolid ring\n";
     }
 
     /** @param  list<list<array{float, float, float}>>  $facets */
     private static function binary(array $facets): string
     {
-        return str_pad('solid but binary', 80).pack('V', count($facets)).implode('', array_map(fn (array $f): string => pack('g12v', 0, 0, 0, ...array_merge(...$f), ...[0]), $facets));
+        return str_pad('solid but binary', 80).
+            pack('V', count($facets)).
+            implode(
+                '',
+                array_map(fn (array $f): string => pack('g12v', 0, 0, 0, ...array_merge(...$f), ...[0]), $facets),
+            );
     }
 
     /** @param  list<list<array{float, float, float}>>  $facets */
@@ -57,8 +84,13 @@ final class MeshLawsTest extends TestCase
     {
         $text = "# ring\no ring\n";
         foreach ($facets as $n => $facet) {
-            $text .= implode('', array_map(fn (array $p): string => sprintf("v %.17g %.17g %.17g\n", ...$p), $facet));
-            $text .= $back ? "f -3/1/1 -2//2 -1\n" : 'f '.(3 * $n + 1).'/7 '.(3 * $n + 2).'//3 '.(3 * $n + 3)."/1/1\n";
+            $text .= implode(
+                '',
+                array_map(fn (array $p): string => sprintf("v %.17g %.17g %.17g\n", ...$p), $facet),
+            );
+            $text .= $back
+                ? "f -3/1/1 -2//2 -1\n"
+                : 'f '.(3 * $n + 1).'/7 '.(3 * $n + 2).'//3 '.(3 * $n + 3)."/1/1\n";
         }
 
         return $text;
@@ -72,7 +104,7 @@ final class MeshLawsTest extends TestCase
     /** @return resource */
     private static function stream(string $bytes)
     {
-        $stream = fopen('php://memory', 'w+b') ?: throw new \RuntimeException;
+        $stream = fopen('php://memory', 'w+b') ?: throw new \RuntimeException();
         fwrite($stream, $bytes);
         rewind($stream);
 
@@ -83,8 +115,15 @@ final class MeshLawsTest extends TestCase
     {
         $facets = self::ring();
         // A polygon's ring by hand: its area is n/2·sin(2π/n)·(R² − r²).
-        $volume = 48 / 2 * sin(2 * M_PI / 48) * (3600 - 1600) * 20 * 1e-9;
-        foreach (['ascii' => [self::ascii($facets), 'stl', 1e-12], 'binary' => [self::binary($facets), 'stl', 1e-10], 'obj' => [self::obj($facets), 'obj', 1e-12], 'obj counted back' => [self::obj($facets, true), 'obj', 1e-12]] as $name => [$bytes, $kind, $within]) {
+        $volume = (48 / 2) * sin((2 * M_PI) / 48) * (3600 - 1600) * 20 * 1e-9;
+        foreach (
+            [
+                'ascii' => [self::ascii($facets), 'stl', 1e-12],
+                'binary' => [self::binary($facets), 'stl', 1e-10],
+                'obj' => [self::obj($facets), 'obj', 1e-12],
+                'obj counted back' => [self::obj($facets, true), 'obj', 1e-12],
+            ] as $name => [$bytes, $kind, $within]
+        ) {
             $mesh = self::read($bytes, $kind);
             self::assertTrue($mesh->closed, $name);
             self::assertEqualsWithDelta($volume, (float) $mesh->volumeM3, $within, $name);
@@ -97,9 +136,20 @@ final class MeshLawsTest extends TestCase
     {
         $facets = self::ring(24);
         $mm = self::read(self::ascii($facets), 'stl');
-        self::assertEqualsWithDelta($mm->volumeM3 * 25.4 ** 3, self::read(self::ascii($facets), 'stl', 'in')->volumeM3, 1e-9);
-        self::assertEqualsWithDelta($mm->areaM2 * 25.4 ** 2, self::read(self::ascii($facets), 'stl', 'in')->areaM2, 1e-9);
-        $moved = array_map(fn (array $f): array => array_map(fn (array $p): array => [$p[0] + 5000, $p[1] - 300, $p[2] + 77], $f), $facets);
+        self::assertEqualsWithDelta(
+            $mm->volumeM3 * 25.4 ** 3,
+            self::read(self::ascii($facets), 'stl', 'in')->volumeM3,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $mm->areaM2 * 25.4 ** 2,
+            self::read(self::ascii($facets), 'stl', 'in')->areaM2,
+            1e-9,
+        );
+        $moved = array_map(
+            fn (array $f): array => array_map(fn (array $p): array => [$p[0] + 5000, $p[1] - 300, $p[2] + 77], $f),
+            $facets,
+        );
         self::assertEqualsWithDelta($mm->volumeM3, self::read(self::ascii($moved), 'stl')->volumeM3, 1e-12);
         self::assertEqualsWithDelta($mm->areaM2, self::read(self::ascii($moved), 'stl')->areaM2, 1e-12);
         shuffle($moved);
@@ -121,8 +171,18 @@ final class MeshLawsTest extends TestCase
         self::assertNotSame(self::read(self::ascii($facets), 'stl')->inverted, $inside->inverted);
         self::assertNotNull($inside->volumeM3);
         // Two bodies in one file are both counted.
-        $two = [...$facets, ...array_map(fn (array $f): array => array_map(fn (array $p): array => [$p[0], $p[1], $p[2] + 100], $f), $facets)];
-        self::assertEqualsWithDelta(2 * self::read(self::ascii($facets), 'stl')->volumeM3, self::read(self::ascii($two), 'stl')->volumeM3, 1e-12);
+        $two = [
+            ...$facets,
+            ...array_map(
+                fn (array $f): array => array_map(fn (array $p): array => [$p[0], $p[1], $p[2] + 100], $f),
+                $facets,
+            ),
+        ];
+        self::assertEqualsWithDelta(
+            2 * self::read(self::ascii($facets), 'stl')->volumeM3,
+            self::read(self::ascii($two), 'stl')->volumeM3,
+            1e-12,
+        );
     }
 
     public function test_the_picture_shows_the_hole_and_weighs_what_the_mesh_weighs(): void
@@ -133,10 +193,17 @@ final class MeshLawsTest extends TestCase
         self::assertCount(MeshPicture::TONES, $drawing->light);
         $through = (new \ReflectionProperty($picture, 'through'))->getValue($picture);
         $cell = ($drawing->widthMm / $drawing->columns) ** 2;
-        self::assertEqualsWithDelta((float) $mesh->volumeM3 * 1e9, $cell * array_sum($through), 0.02 * $mesh->volumeM3 * 1e9);
+        self::assertEqualsWithDelta(
+            (float) $mesh->volumeM3 * 1e9,
+            $cell * array_sum($through),
+            0.02 * $mesh->volumeM3 * 1e9,
+        );
         // In the row through the middle: ring, hole, ring; nothing is drawn in the hole.
         $row = intdiv($drawing->rows, 2);
-        $drawn = array_map(fn (int $column): bool => isset($through[$row * $drawing->columns + $column]), range(0, $drawing->columns - 1));
+        $drawn = array_map(
+            fn (int $column): bool => isset($through[$row * $drawing->columns + $column]),
+            range(0, $drawing->columns - 1),
+        );
         $runs = preg_split('/0+/', trim(implode('', array_map(intval(...), $drawn)), '0')) ?: [];
         self::assertCount(2, $runs);
         self::assertEqualsWithDelta(strlen($runs[0]), strlen($runs[1]), 3);
@@ -145,7 +212,10 @@ final class MeshLawsTest extends TestCase
 
     public function test_cut_anywhere_a_file_is_refused_or_read_and_never_more(): void
     {
-        $whole = ['stl' => [self::ascii(self::ring(6)), self::binary(self::ring(6))], 'obj' => [self::obj(self::ring(6))]];
+        $whole = [
+            'stl' => [self::ascii(self::ring(6)), self::binary(self::ring(6))],
+            'obj' => [self::obj(self::ring(6))],
+        ];
         foreach ($whole as $kind => $files) {
             foreach ($files as $bytes) {
                 for ($cut = 0; $cut < strlen($bytes); $cut += max(1, intdiv(strlen($bytes), 60))) {

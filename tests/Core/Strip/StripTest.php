@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Strip;
 
+use Aenum\Core\Bench\WayOff;
 use Aenum\Core\Format\RouteFile;
-use Aenum\Core\Rule\Facts\JobFacts;
-use Aenum\Core\Rule\Facts\PartFacts;
-use Aenum\Core\Strip\Agent;
-use Aenum\Core\Strip\AgentCatalogue;
-use Aenum\Core\Strip\StripWay;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Metal\MetalFamily;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Strip\Agents;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\OnIt;
 use PHPUnit\Framework\TestCase;
 
 final class StripTest extends TestCase
@@ -18,33 +19,44 @@ final class StripTest extends TestCase
     /** @param  list<string>  $onIt */
     private static function facts(string $metal, array $onIt, array $more = []): JobFacts
     {
-        return RouteFile::parse(json_encode(['format' => 'aenum-route/1', 'part' => $more + ['metal' => $metal, 'on_it' => $onIt]], JSON_THROW_ON_ERROR))->facts;
+        return RouteFile::parse(
+            json_encode(
+                ['format' => 'aenum-route/1', 'part' => $more + ['metal' => $metal, 'on_it' => $onIt]],
+                JSON_THROW_ON_ERROR,
+            ),
+        )->facts;
     }
 
     /**
      * @param  list<string>  $onIt
-     * @return array<string, StripWay>
+     * @return array<string, WayOff>
      */
     private static function ways(string $metal, array $onIt, float $area = 2.0, array $more = []): array
     {
-        $ways = StripWay::all(self::facts($metal, $onIt, $more), $area, fn (array $left): array => [$area * ($left === [] ? 5 : 5 + 15 * count($left)), $area]);
+        $ways = WayOff::all(
+            self::facts($metal, $onIt, $more + ['area_m2' => $area]),
+            fn (array $left): array => [$area * ($left === [] ? 5 : 5 + 15 * count($left)), $area],
+        );
 
-        return array_column(array_map(fn (StripWay $way): array => [$way->key, $way], $ways), 1, 0);
+        return array_column(array_map(fn (WayOff $way): array => [$way->key, $way], $ways), 1, 0);
     }
 
     public function test_old_powder_on_steel_can_come_off_five_ways(): void
     {
         $ways = self::ways('carbon_steel', ['old_powder', 'grease']);
-        self::assertEqualsCanonicalizing(['blast', 'benzyl', 'acid_stripper', 'caustic', 'burn_off'], array_keys($ways));
-        self::assertTrue(array_product(array_map(fn (StripWay $way): bool => $way->allowed(), $ways)) === 1);
+        self::assertEqualsCanonicalizing(
+            ['blast', 'benzyl', 'acid_stripper', 'caustic', 'burn_off'],
+            array_keys($ways),
+        );
+        self::assertTrue(array_product(array_map(fn (WayOff $way): bool => $way->allowed(), $ways)) === 1);
         // Grease first, always; caustic and fire take it themselves.
         self::assertSame('degreaser', $ways['blast']->agents[0]->key);
-        self::assertSame(['old_powder'], $ways['blast']->toBlast);
+        self::assertSame([OnIt::OldPowder], $ways['blast']->toBlast);
         self::assertSame(['degreaser', 'benzyl'], array_column($ways['benzyl']->agents, 'key'));
         self::assertSame(['caustic'], array_column($ways['caustic']->agents, 'key'));
         self::assertSame([], $ways['benzyl']->toBlast);
         self::assertGreaterThan($ways['benzyl']->blastMinutes, $ways['blast']->blastMinutes);
-        $hands = array_map(fn (StripWay $way): float => $way->allHands(), array_values($ways));
+        $hands = array_map(fn (WayOff $way): float => $way->allHands(), array_values($ways));
         $sorted = $hands;
         sort($sorted);
         self::assertSame($sorted, $hands, 'the least work first');
@@ -53,7 +65,12 @@ final class StripTest extends TestCase
     public function test_dwell_is_shared_by_the_coats_and_has_a_too_long_end(): void
     {
         $way = self::ways('carbon_steel', ['two_part_paint', 'paint'])['benzyl'];
-        $coats = array_values(array_filter($way->steps, fn ($step): bool => str_starts_with($step->key, 'benzyl-') && $step->dwell > 0));
+        $coats = array_values(
+            array_filter(
+                $way->steps,
+                fn ($step): bool => str_starts_with($step->key, 'benzyl-') && $step->dwell > 0,
+            ),
+        );
         self::assertCount(2, $coats);
         self::assertSame(120.0, $coats[0]->dwell + $coats[1]->dwell, 'the slowest coating decides');
         self::assertSame(180.0, $coats[0]->tooLong, 'the quickest to spoil decides');
@@ -68,34 +85,50 @@ final class StripTest extends TestCase
         foreach (['caustic', 'acid_stripper', 'burn_off'] as $way) {
             self::assertFalse($aluminium[$way]->allowed(), $way);
         }
-        $spring = self::ways('carbon_steel', ['paint'], more: ['hardened' => true]);
-        self::assertStringContainsString('relief bake', implode(' ', $spring['acid_stripper']->names));
-        self::assertSame([], $spring['benzyl']->names);
+        $keys = fn (array $findings): array => array_map(
+            fn (Finding $finding): string => $finding->rule->key,
+            $findings,
+        );
+        $spring = self::ways('carbon_steel', ['paint'], more: ['hardened' => true, 'temper_c' => 250]);
+        self::assertSame(['acid-on-hardened'], $keys($spring['acid_stripper']->toSign()));
+        self::assertSame([], $spring['benzyl']->findings);
+        self::assertSame(['burn-off-unfit'], $keys($spring['burn_off']->against()));
+        $unknown = self::ways('carbon_steel', ['paint'], more: ['hardened' => true]);
+        self::assertSame(['temper-unknown'], $keys($unknown['acid_stripper']->against()));
+        // Brass and caustic: one answer, everywhere.
+        self::assertSame(['agent-on-metal'], $keys(self::ways('brass', ['paint'])['caustic']->against()));
+        // A product made for the metal turns the stop into a signature.
+        $made = self::ways('zinc_die_cast', ['paint'], more: ['acid_product' => 'Pickle Z']);
+        self::assertTrue($made['acid_stripper']->allowed());
+        self::assertSame(['acid-product'], $keys($made['acid_stripper']->toSign()));
     }
 
     public function test_rust_can_be_converted_with_two_layers_and_its_day_of_waiting(): void
     {
         $way = self::ways('carbon_steel', ['rust'])['converter'];
         self::assertSame(0.0, $way->blastMinutes);
-        self::assertSame(['converter-1', 'converter-2', 'converter-rinse', 'converter-wait'], array_column($way->steps, 'key'));
+        self::assertSame(
+            ['converter-1', 'converter-2', 'converter-rinse', 'converter-wait'],
+            array_column($way->steps, 'key'),
+        );
         self::assertSame(1440.0, $way->steps[3]->dwell);
         self::assertFalse(self::ways('aluminium', ['rust'])['converter']->allowed());
     }
 
     public function test_every_agent_says_gloves_caution_and_waste_and_names_only_metals_there_are(): void
     {
-        foreach (AgentCatalogue::all() as $key => $agent) {
+        foreach (Agents::all() as $key => $agent) {
             self::assertSame($key, $agent->key);
             self::assertNotSame('', $agent->gloves.$agent->caution.$agent->waste);
-            foreach ([...array_keys($agent->never), ...array_keys($agent->withName)] as $metal) {
-                self::assertContains($metal, [...PartFacts::METALS, 'hardened', 'heat_treated']);
+            foreach ([...array_keys($agent->never), ...array_keys($agent->withName)] as $family) {
+                self::assertInstanceOf(MetalFamily::class, MetalFamily::tryFrom($family));
             }
             foreach ($agent->takes as $on => [$dwell, $late]) {
-                self::assertContains($on, PartFacts::ON_IT);
+                self::assertInstanceOf(OnIt::class, OnIt::tryFrom($on));
                 self::assertGreaterThan($dwell, $late);
             }
         }
         $this->expectException(InvalidQuantity::class);
-        Agent::get('holy water');
+        Agents::get('holy water');
     }
 }

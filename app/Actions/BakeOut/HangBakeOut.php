@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\BakeOut;
+
+use Aenum\Core\Bench\BakeOutAim;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
+use App\Actions\Log\PartFloor;
+use App\Actions\Route\PartRoute;
+use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\Part;
+use App\Models\Shop;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Hangs bare parts in an oven, and sets what they are to reach. */
+final class HangBakeOut
+{
+    /** Until it is worked out, min. */
+    private const FIRST_GUESS_MIN = 90.0;
+
+    /**
+     * @param  list<int>  $parts  ids; all pieces of each
+     *
+     * @throws ValidationException
+     */
+    public function __invoke(Oven $oven, array $parts, User $by): OvenLoad
+    {
+        return DB::transaction(function () use ($oven, $parts, $by): OvenLoad {
+            $query = Part::query()->with(['job', 'coats.powder.rows', 'signatures', 'pins'])->whereKey($parts);
+            $query->whereNull('withdrawn_at');
+            $free = fn (Part $part): bool => $part->job->isOpen() && $part->job->station === Station::BakeOut;
+            $found = $query->get()->filter($free)->values();
+            if ($found->isEmpty()) {
+                $why = 'Nothing is picked; tick at least one part that hangs at Bake out.';
+                throw ValidationException::withMessages(['parts' => $why]);
+            }
+            $now = fn (Part $part): Plan => PartRoute::of($part)->plan()->on(PartFloor::of($part));
+            $aim = BakeOutAim::of($found->map($now)->all());
+            $shop = Shop::current();
+            $load = OvenLoad::query()->create([
+                'kind' => LoadKind::BakeOut,
+                'oven_id' => $oven->id,
+                'status' => 'planned',
+                'target_c' => $aim->targetC,
+                'hold_minutes' => $aim->holdMinutes,
+                'setpoint_c' => $oven->max_c,
+                'minutes' => self::FIRST_GUESS_MIN,
+                'door_open_s' => OvenLoad::USUAL_DOOR_S,
+                'ambient_c' => $shop->ambient_c,
+                'way' => $shop->clock_way,
+                'margin' => $shop->margin,
+                'overbake_limit' => $shop->overbake_limit,
+                'created_by' => $by->id,
+            ]);
+            $hung = fn (Part $part): array => ['part_id' => $part->id, 'count' => $part->count];
+            $load->items()->createMany($found->map($hung)->all());
+            $load->refresh()->update(['setpoint_c' => BakeOutBoard::usualSetpoint($load)]);
+            $this->setSoonest($load);
+
+            return $load;
+        });
+    }
+
+    /** @throws ValidationException where it is not planned any more */
+    public function set(OvenLoad $load, float $targetC, float $holdMinutes, float $setpointC): void
+    {
+        DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC): void {
+            $held = OvenLoad::held($load->id);
+            if (! $held->isPlanned()) {
+                throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
+            }
+            $held->update([
+                'target_c' => $targetC,
+                'hold_minutes' => $holdMinutes,
+                'setpoint_c' => min($held->oven->max_c, $setpointC),
+            ]);
+            $this->setSoonest($held);
+        });
+    }
+
+    /** Set to tenths of a minute, never short of what is needed. */
+    private function setSoonest(OvenLoad $load): void
+    {
+        $soonest = BakeOutBoard::soonest($load->refresh());
+        if ($soonest !== null) {
+            $load->update(['minutes' => ceil(10 * $soonest) / 10]);
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Blast;
+
+use Aenum\Core\Bench\BlastBench;
+use Aenum\Core\Bench\BlastSetting;
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Job\Plan;
+use App\Models\LogLine;
+use App\Models\Shop;
+use App\Support\ThisRequest;
+
+/** The blast bench with what this shop has: its air, its media, and what its logged blasts have taught. */
+final class ShopBlast
+{
+    /** The latest logs are the shop as it is now. */
+    private const LOGS_THAT_COUNT = 60;
+
+    public static function bench(Plan $plan, BlastSetting $set): BlastBench
+    {
+        return BlastBench::for($plan, Shop::current()->airLine(), self::factor(), MediaLog::lots(), $set);
+    }
+
+    /** Media worn away on all pieces, kg; none where the route has no blast. */
+    public static function mediaKg(Plan $plan): float
+    {
+        return $plan->blasts() ? self::bench($plan, new BlastSetting())->plan->mediaKg : 0.0;
+    }
+
+    /** What the shop's logged blasts say. */
+    public static function factor(): ShopFactor
+    {
+        return ThisRequest::once('blast factor', function (): ShopFactor {
+            $lines = LogLine::of('blast');
+            $lines->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
+            $both = fn (LogLine $line): array => [
+                (float) $line->figure('planned_min'),
+                (float) $line->figure('actual_min'),
+            ];
+
+            return ShopFactor::from($lines->get()->map($both)->values()->all());
+        });
+    }
+}

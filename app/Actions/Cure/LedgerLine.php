@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Cure\CureState;
+use Aenum\Core\Cure\ItemOutlook;
+
+/** A layer in the ledger of a bake: what it has had, and what it has after. */
+final readonly class LedgerLine
+{
+    /** @param  bool  $first  whether it is the first of its part, which says what is said of the part */
+    private function __construct(
+        public HungItem $hung,
+        public LayerSoFar $layer,
+        public bool $first,
+        public string $doneAt,
+        public float $doseAfter,
+        public ?float $overbakeAfter,
+        public bool $overLimit,
+        public CureState $state,
+        public float $peakC,
+        public string $metal,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(BakeBoard $board): array
+    {
+        $lines = [];
+        foreach ($board->load->hung as $i => $hung) {
+            $item = $board->outlook->items[$i];
+            $metal = self::metal($board, $i, $hung);
+            foreach ($hung->layers as $n => $layer) {
+                $gain = $item->under[$n] ?? $item->atPull;
+                $after = $gain->overbake === null ? null : ($layer->overbake ?? 0.0) + $gain->overbake;
+                $lines[] = new self(
+                    $hung,
+                    $layer,
+                    $n === 0,
+                    self::doneAt($board, $item),
+                    $layer->dose + $gain->dose,
+                    $after,
+                    $after !== null && $after > $board->bake->overbake_limit,
+                    $gain->state($board->bake->way, $layer->dose, $layer->overbake ?? 0.0),
+                    $gain->peakC,
+                    $metal,
+                );
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function doneAt(BakeBoard $board, ItemOutlook $item): string
+    {
+        return match (true) {
+            $item->readyMinutes !== null => number_format($board->sinceShut($item->readyMinutes), 1),
+            $board->bake->way === ClockWay::Timed => 'by the clock',
+            default => 'not in this picture',
+        };
+    }
+
+    private static function metal(BakeBoard $board, int $i, HungItem $hung): string
+    {
+        $had = $hung->metalMinutesSoFar;
+
+        return $hung->item->metal->ageHardens()
+            ? number_format($had, 0).' → '.number_format($had + $board->metalMinutes($i, $hung), 0)
+            : 'does not age';
+    }
+}

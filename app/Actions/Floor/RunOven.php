@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Floor;
+
+use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\OvenEventKind;
+use App\Actions\BakeOut\BakeOutBoard;
+use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\LoadOfBake;
+use App\Actions\Oven\ExpectedPull;
+use App\Actions\Oven\LoadSchedule;
+use App\Actions\Oven\OvenBoard;
+use App\Actions\Oven\PartFinding;
+use App\Models\Oven;
+use App\Models\OvenEvent;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
+use App\Models\OvenResult;
+use App\Models\Part;
+use App\Models\Reading;
+use App\Models\User;
+use App\Support\ShopClock;
+use App\Support\Units;
+use Closure;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** What is done to a load on the floor, whatever it is for: shut the door, log what happens, read, pull. */
+final class RunOven
+{
+    /** What is known of a load now. */
+    public static function board(OvenLoad $load): OvenBoard
+    {
+        return $load->kind === LoadKind::BakeOut ? BakeOutBoard::of($load) : BakeBoard::of($load);
+    }
+
+    /**
+     * The oven is held first: two loads that are shut on one oven at once take turns, and the second is told.
+     *
+     * @throws ValidationException
+     */
+    public function shut(OvenLoad $load, User $by): void
+    {
+        try {
+            DB::transaction(function () use ($load, $by): void {
+                $oven = Oven::held($load->oven_id);
+                $this->on($load, 'planned', function (OvenLoad $held) use ($oven, $by): void {
+                    $this->mayShut($held, $oven);
+                    $held->update(['status' => 'running', 'shut_at' => ShopClock::now(), 'shut_by' => $by->id]);
+                });
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw self::busy($load->oven);
+        }
+    }
+
+    /** @throws ValidationException */
+    private function mayShut(OvenLoad $load, Oven $oven): void
+    {
+        $load->loadMissing('items.part.job');
+        if ($load->items->isEmpty()) {
+            throw ValidationException::withMessages(['load' => 'Nothing hangs in this load.']);
+        }
+        if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
+            throw self::busy($oven);
+        }
+        $station = $load->kind->station();
+        foreach ($load->items as $item) {
+            $job = $item->part->job;
+            if ($job->station !== $station || ! $job->isOpen()) {
+                $why =
+                    "{$item->part->name} of job {$job->number} does not hang at {$station->label()} any more;".
+                    ' take this load off and hang it anew.';
+                throw ValidationException::withMessages(['load' => $why]);
+            }
+        }
+        $holds = array_filter(
+            self::board($load)->doorFindings(),
+            fn (PartFinding $one): bool => $one->finding->holds(),
+        );
+        if ($holds !== []) {
+            throw ValidationException::withMessages(['load' => array_values(array_map(self::why(...), $holds))]);
+        }
+    }
+
+    private static function why(PartFinding $one): string
+    {
+        $says = ucfirst($one->part->name).': '.Units::current()->said($one->finding->words());
+
+        return $one->finding->isStop() ? $says : "{$says} It needs a name under it.";
+    }
+
+    /** @return list<Finding> what holds, or would be signed for, as a part goes into the oven it hangs in */
+    public static function atTheDoor(Part $part): array
+    {
+        $hangs = OvenLoadItem::query()->where('part_id', $part->id);
+        $loads = OvenLoad::query()->where('status', 'planned')->whereKey($hangs->pluck('oven_load_id'))->get();
+        $found = $loads->flatMap(fn (OvenLoad $load): array => self::board($load)->doorFindings());
+
+        return $found
+            ->filter(fn (PartFinding $one): bool => $one->part->id === $part->id)
+            ->map(fn (PartFinding $one): Finding => $one->finding)
+            ->values()
+            ->all();
+    }
+
+    private static function busy(Oven $oven): ValidationException
+    {
+        return ValidationException::withMessages([
+            'load' => "{$oven->name} is baking already; pull that load first.",
+        ]);
+    }
+
+    /** @throws ValidationException where the power is logged as it stands already */
+    public function log(OvenLoad $load, User $by, OvenEventKind $kind, ?float $value): void
+    {
+        $this->on($load, 'running', function (OvenLoad $held) use ($by, $kind, $value): void {
+            $off = LoadSchedule::powerIsOff($held);
+            if ($kind->isOfPower() && ($kind === OvenEventKind::PowerLost) === $off) {
+                $why = $off ? 'The power is already logged as off.' : 'The power is already logged as on.';
+                throw ValidationException::withMessages(['kind' => $why]);
+            }
+            $written = ['oven_load_id' => $held->id, 'kind' => $kind, 'value' => $value];
+            OvenEvent::query()->create($written + ['at' => ShopClock::now(), 'user_id' => $by->id]);
+        });
+    }
+
+    /**
+     * @param  string  $key  the item read, as HungItem::key()
+     *
+     * @throws ValidationException
+     */
+    public function read(
+        OvenLoad $load,
+        User $by,
+        string $key,
+        float $shownC,
+        float $setEmissivity,
+        string $source,
+    ): void {
+        $this->on($load, 'running', function (OvenLoad $held) use (
+            $by,
+            $key,
+            $shownC,
+            $setEmissivity,
+            $source,
+        ): void {
+            $in = LoadOfBake::from($held);
+            $position = $in->position($key);
+            if ($position === null) {
+                $why = 'Item is not in this load; pick one that hangs in it.';
+                throw ValidationException::withMessages(['item' => $why]);
+            }
+            $now = ShopClock::now();
+            $hung = $in->hung[$position];
+            $shell = BakeBoard::of($held)->outlook->run->shellC(LoadSchedule::second($held, $now));
+            $true = CoreReading::trueCelsius($shownC, $setEmissivity, $hung->item->emissivity, $shell);
+            Reading::query()->create([
+                'oven_load_id' => $held->id,
+                'oven_load_item_id' => $hung->bakeItem->id,
+                'section_id' => $hung->section?->id,
+                'at' => $now,
+                'shown_c' => $shownC,
+                'set_emissivity' => $setEmissivity,
+                'celsius' => round($true, 2),
+                'source' => $source,
+                'user_id' => $by->id,
+            ]);
+        });
+    }
+
+    /** @throws ValidationException */
+    public function pull(OvenLoad $load, User $by): void
+    {
+        $this->on($load, 'running', function (OvenLoad $held) use ($by): void {
+            $held->update(['status' => 'pulled', 'pulled_at' => ShopClock::now(), 'pulled_by' => $by->id]);
+            foreach (self::board($held->fresh() ?? $held)->results() as $row) {
+                OvenResult::query()->create(['oven_load_id' => $held->id] + $row);
+            }
+        });
+    }
+
+    /**
+     * Takes a planned load off the list, or a reading or event that was wrong out of the reckoning: kept, not counted.
+     *
+     * @throws ValidationException
+     */
+    public function withdraw(OvenLoad|Reading|OvenEvent $what, User $by): void
+    {
+        $gone = ['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $by->id];
+        if ($what instanceof OvenLoad) {
+            $this->on($what, 'planned', fn (OvenLoad $held) => $held->update(['status' => 'withdrawn'] + $gone));
+
+            return;
+        }
+        $load = OvenLoad::query()->findOrFail($what->oven_load_id);
+        $this->on($load, 'running', fn () => $what->update($gone));
+    }
+
+    /** @param  Closure(OvenLoad): mixed  $work */
+    private function on(OvenLoad $load, string $status, Closure $work): void
+    {
+        DB::transaction(function () use ($load, $status, $work): void {
+            $held = OvenLoad::held($load->id);
+            if ($held->status !== $status) {
+                $why = "This load is {$held->status} now; that can only be done while it is {$status}.";
+                throw ValidationException::withMessages(['load' => $why]);
+            }
+            $work($held);
+        });
+        $fresh = $load->fresh();
+        if ($fresh !== null && $fresh->isRunning()) {
+            ExpectedPull::remember($fresh, self::board($fresh)->pullAt() ?? ShopClock::now());
+        }
+    }
+}

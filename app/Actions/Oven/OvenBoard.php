@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Oven;
+
+use App\Models\OvenLoad;
+use Carbon\CarbonImmutable;
+
+/** A load as the screen shows it and the floor acts on it, whatever it is for. */
+interface OvenBoard
+{
+    /** @return list<PartFinding> what the book says as the door shuts on it, by what it is computed to do */
+    public function doorFindings(): array;
+
+    /**
+     * @return list<array<string, mixed>> what it did, as rows of results: one for each layer and region, or bare part
+     */
+    public function results(): array;
+
+    /** The moment to pull it, as far as is known now. */
+    public function pullAt(): ?CarbonImmutable;
+
+    public function load(): OvenLoad;
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Route;
+
+use Aenum\Core\Blast\BlastPlan;
+use Aenum\Core\Blast\Media;
+use Aenum\Core\Hang\Rack as HungRack;
+use Aenum\Core\Job\BlastFacts;
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\EquipmentFacts;
+use Aenum\Core\Job\HouseWays;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Job\PartFacts;
+use Aenum\Core\Strip\Agents;
+use Aenum\Core\Word\Alloy;
+use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\Duty;
+use Aenum\Core\Word\Effect;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Lives;
+use Aenum\Core\Word\Made;
+use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\Over;
+use Aenum\Core\Word\PaintTest;
+use Aenum\Core\Word\Role;
+use App\Actions\Log\Ground;
+use App\Actions\Log\MetalMinutes;
+use App\Models\Coat;
+use App\Models\Oven;
+use App\Models\Part;
+use App\Models\PartTrait;
+use App\Models\Pin;
+use App\Models\Shop;
+use App\Models\Signature;
+
+/**
+ * What is stored of a part, as the core takes it.
+ *
+ * Reading is tolerant: a word this release does not know is left out and named, so that one row never takes a page
+ * down.
+ */
+final class ReadFacts
+{
+    /** @var list<string> words that were not understood, each with where it stood */
+    public array $unknown = [];
+
+    public readonly JobFacts $facts;
+
+    private function __construct(private readonly Part $part)
+    {
+        $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack']);
+        $shop = Shop::current();
+        $chosen = $this->part->strip_way ?? '';
+        $this->facts = new JobFacts(
+            part: $this->partFacts(),
+            lives: $this->word(Lives::class, $this->part->job->lives, 'where it lives') ?? Lives::Outdoors,
+            coats: $this->part->coats->map(fn (Coat $coat): CoatFacts => $this->coat($coat))->values()->all(),
+            blast: $this->blast(),
+            equipment: $this->equipment($shop),
+            house: HouseWays::read($shop->houseWays())->strippedBy($chosen),
+            humidityPct: $shop->humidity_pct,
+            signed: $this->part->signatures
+                ->mapWithKeys(fn (Signature $one): array => [$one->rule => $one->signed_by])
+                ->all(),
+            rack: $this->rack(),
+            agent: Agents::find($chosen),
+        );
+    }
+
+    public static function of(Part $part): self
+    {
+        return new self($part);
+    }
+
+    private function partFacts(): PartFacts
+    {
+        $part = $this->part;
+        $metal = $part->metalKind();
+        if (! $metal->isKnown()) {
+            $this->unknown[] = "metal “{$part->metal}”";
+        }
+
+        return new PartFacts(
+            name: $part->name,
+            metal: $metal,
+            count: $part->count,
+            massKg: $part->mass_kg,
+            areaM2: $part->area_m2,
+            boxMm: $this->box(),
+            made: $this->word(Made::class, $part->made, 'how it was made') ??
+                ($metal->alwaysCast ? Made::Cast : Made::Sheet),
+            onIt: $this->words(OnIt::class, PartTrait::ON_IT, 'what is on it'),
+            features: $this->features(),
+            marks: $this->words(Mark::class, PartTrait::MARK, 'what else is so'),
+            duty: $this->word(Duty::class, $part->duty, 'its duty') ?? Duty::None,
+            temperC: $part->temper_c,
+            strengthMpa: $part->strength_mpa,
+            alloy: $this->word(Alloy::class, $part->alloy, 'its alloy') ?? Alloy::Unknown,
+            paintTest: $this->word(PaintTest::class, $part->paint_test, 'its paint test') ?? PaintTest::NotTested,
+            metalMinutesSoFar: MetalMinutes::of($part),
+            licence: $part->licence,
+            acidProduct: $part->acid_product,
+        );
+    }
+
+    /** @return list<Feature> as ticked, and as pinned */
+    private function features(): array
+    {
+        $ticked = $this->words(Feature::class, PartTrait::FEATURE, 'what it has');
+        $pinned = $this->part->pins->map(fn (Pin $pin): ?Feature => $pin->kind->feature())->filter()->all();
+
+        return array_values(array_unique([...$ticked, ...$pinned], SORT_REGULAR));
+    }
+
+    /** @return array{float, float, float}|null */
+    private function box(): ?array
+    {
+        $part = $this->part;
+        if ($part->box_long_mm !== null && $part->box_wide_mm !== null && $part->box_high_mm !== null) {
+            return [$part->box_long_mm, $part->box_wide_mm, $part->box_high_mm];
+        }
+        $mesh = array_values(array_map(floatval(...), $part->mesh['box_mm'] ?? []));
+
+        return count($mesh) === 3 ? $mesh : null;
+    }
+
+    private function coat(Coat $coat): CoatFacts
+    {
+        $powder = $coat->powder;
+        $rows = $powder->sheet()->rows;
+        // A coat that is only to flow runs no hotter than its coolest row; what is to cure may run as hot as its
+        // hottest.
+        $bake = $coat->bake_to === 'flow' ? $rows[0] : $rows[count($rows) - 1];
+        $below = $this->part->coats->firstWhere('position', $coat->position - 1);
+
+        return new CoatFacts(
+            role: $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base,
+            bakeC: $bake->pmtC,
+            bakeMinutes: $bake->minMinutes,
+            filmMicrons: ($powder->film_min_um + $powder->film_max_um) / 2,
+            effect: $this->word(Effect::class, $powder->effect, 'a powder\'s effect') ?? Effect::Plain,
+            zincRich: $powder->zinc_rich,
+            gasTolerant: $powder->gas_tolerant,
+            conductive: $powder->conductive,
+            over: $below === null ? Over::Metal : ($below->bake_to === 'flow' ? Over::Flowed : Over::Cured),
+            beforeClear: $this->word(BeforeClear::class, $powder->before_clear, 'a powder\'s word on its clear') ??
+                BeforeClear::Silent,
+        );
+    }
+
+    private function blast(): ?BlastFacts
+    {
+        $key = $this->part->blast_medium;
+        $medium = Media::find($key ?? '');
+        if ($key !== null && $medium === null) {
+            $this->unknown[] = "medium “{$key}”";
+        }
+
+        return $medium === null
+            ? null
+            : new BlastFacts($medium, $this->part->blast_bar ?? BlastPlan::REFERENCE_BAR, null);
+    }
+
+    private function rack(): ?HungRack
+    {
+        $rack = $this->part->rack;
+
+        return $rack === null ? null : HungRack::of($rack->setting(), $this->part->mass_kg);
+    }
+
+    /** What the shop has; the largest oven speaks for the ovens. */
+    private function equipment(Shop $shop): EquipmentFacts
+    {
+        $oven = once(Oven::largest(...));
+        $ground = Ground::today($this->part);
+
+        return new EquipmentFacts(
+            boothMm: $shop->boothMm(),
+            ovenMm: $oven?->roomMm(),
+            railKg: $shop->rail_kg,
+            hookKg: $shop->hook_kg,
+            ovenMaxC: $oven?->max_c,
+            compressorM3Min: $shop->compressor_m3_min,
+            nozzleMm: $shop->nozzle_mm,
+            groundOhm: $ground,
+            groundMeasuredToday: $ground !== null,
+        );
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return E|null
+     */
+    private function word(string $enum, ?string $stored, string $where): ?\BackedEnum
+    {
+        $word = $stored === null ? null : $enum::tryFrom($stored);
+        if ($stored !== null && $word === null) {
+            $this->unknown[] = "{$where} “{$stored}”";
+        }
+
+        return $word;
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return list<E>
+     */
+    private function words(string $enum, string $kind, string $where): array
+    {
+        $stored = $this->part->traits->where('kind', $kind)->pluck('word')->all();
+
+        return array_values(
+            array_filter(array_map(fn (string $word): ?\BackedEnum => $this->word($enum, $word, $where), $stored)),
+        );
+    }
+}

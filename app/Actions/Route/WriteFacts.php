@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Route;
+
+use Aenum\Core\Word\Mark;
+use App\Models\Part;
+use App\Models\PartTrait;
+use Illuminate\Support\Facades\DB;
+
+/** Writes down what was found of a part at the counter: everything said anew, nothing left of what was said before. */
+final class WriteFacts
+{
+    /**
+     * @param  array<string, mixed>  $facts  made, duty, alloy, paint_test, temper_c, strength_mpa, licence,
+     *      acid_product,
+     *                                                                             box_mm, blast {media, pressure_bar},
+     *                                       on_it, features, and every mark that is so
+     */
+    public static function on(Part $part, array $facts): void
+    {
+        $box = $facts['box_mm'] ?? [null, null, null];
+        $marks = array_filter(
+            array_column(Mark::cases(), 'value'),
+            fn (string $mark): bool => ! empty($facts[$mark]),
+        );
+        DB::transaction(function () use ($part, $facts, $box, $marks): void {
+            $plain = ['made', 'duty', 'alloy', 'paint_test', 'temper_c', 'strength_mpa', 'licence', 'acid_product'];
+            $part->update(
+                array_intersect_key($facts, array_flip($plain)) +
+                    array_fill_keys($plain, null) + [
+                        'box_long_mm' => $box[0],
+                        'box_wide_mm' => $box[1],
+                        'box_high_mm' => $box[2],
+                        'blast_medium' => $facts['blast']['media'] ?? null,
+                        'blast_bar' => $facts['blast']['pressure_bar'] ?? null,
+                    ],
+            );
+            $part->traits()->delete();
+            foreach (
+                [
+                    PartTrait::ON_IT => $facts['on_it'] ?? [],
+                    PartTrait::FEATURE => $facts['features'] ?? [],
+                    PartTrait::MARK => $marks,
+                ] as $kind => $words
+            ) {
+                foreach (array_unique($words) as $word) {
+                    $part->traits()->create(['kind' => $kind, 'word' => $word]);
+                }
+            }
+        });
+        $part->unsetRelation('traits');
+    }
+}

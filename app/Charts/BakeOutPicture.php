@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Charts;
+
+use App\Actions\BakeOut\BakeOutBoard;
+use App\Actions\Oven\LoadSchedule;
+use App\Models\OvenLoadItem;
+use App\Support\ShopClock;
+use App\Support\Units;
+
+/** What there is to draw of a bake-out. */
+final class BakeOutPicture
+{
+    public static function of(BakeOutBoard $board, Units $units): OvenPicture
+    {
+        $load = $board->load;
+        $run = $board->plan->run;
+        $slowest = $board->plan->items[$board->plan->decides];
+        $pullS = 60 * $load->pullRunMinutes();
+        $end = min($run->endS(), 60 * max($load->pullRunMinutes(), $slowest['done'] ?? 0.0) + 300);
+        $minute = number_format($load->pullRunMinutes() - $load->door_open_s / 60, 0);
+
+        return new OvenPicture(
+            title: 'The bake-out',
+            description: self::description($board, $units),
+            run: $run,
+            names: array_map(fn (OvenLoadItem $item): string => $item->part->name, $board->items),
+            endS: $end,
+            doorS: $load->door_open_s,
+            setpointC: $load->setpoint_c,
+            lineC: (float) $load->target_c,
+            lineLabel: 'held from '.$units->temp((float) $load->target_c),
+            window: $slowest['reaches'] === null ? null : [
+                'from' => 60 * $slowest['reaches'],
+                'to' => 60 * ($slowest['done'] ?? $end / 60),
+                'label' => 'held',
+            ],
+            marks: [
+                ['kind' => 'door', 'second' => $load->door_open_s, 'label' => 'door shut'],
+                ['kind' => 'pull', 'second' => $pullS, 'label' => ($load->isPulled() ? 'pulled ' : 'pull ').$minute],
+            ],
+            nowS: $load->isRunning() ? LoadSchedule::second($load, ShopClock::now()) : null,
+        );
+    }
+
+    private static function description(BakeOutBoard $board, Units $units): string
+    {
+        $target = $units->temp((float) $board->load->target_c);
+        $says = function (OvenLoadItem $item, array $does) use ($board, $target): string {
+            $reaches = $board->sinceShut($does['reaches']);
+
+            return $reaches === null
+                ? "{$item->part->name} never gets there"
+                : "{$item->part->name} reaches {$target} at minute ".round($reaches);
+        };
+
+        return implode('; ', array_map($says, $board->items, $board->plan->items)).'.';
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Charts;
+
+use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\HungItem;
+use App\Models\Reading;
+use App\Support\Units;
+
+/** What there is to draw of a cure. */
+final readonly class BakePicture
+{
+    private function __construct(private BakeBoard $board, private Units $units)
+    {
+    }
+
+    public static function of(BakeBoard $board, Units $units): OvenPicture
+    {
+        $one = new self($board, $units);
+        $look = $board->outlook;
+
+        return new OvenPicture(
+            title: 'The bake',
+            description: $one->description(),
+            run: $look->run,
+            names: array_map(fn (HungItem $hung): string => $hung->item->name, $board->load->hung),
+            endS: $look->viewS,
+            doorS: $board->bake->door_open_s,
+            setpointC: $board->bake->setpoint_c,
+            lineC: $one->lineC(),
+            lineLabel: ($one->flowOnly() ? 'flows from ' : 'cure window from ').$units->temp($one->lineC()),
+            window: $look->readyMinutes === null
+                ? null
+                : [
+                    'from' => 60 * $look->readyMinutes,
+                    'to' => $look->spoiltMinutes === null ? $look->viewS : 60 * $look->spoiltMinutes,
+                    'label' => '',
+                ],
+            marks: $one->marks(),
+            readings: $board->bake->readings->map($one->reading(...))->values()->all(),
+            nowS: $board->bake->isRunning() ? 60 * $board->nowRunMinutes() : null,
+        );
+    }
+
+    private function flowOnly(): bool
+    {
+        return $this->board->decides()->aim->flowOnly;
+    }
+
+    private function lineC(): float
+    {
+        $sheet = $this->board->decides()->aim->sheet;
+
+        return $this->flowOnly() ? $sheet->flowPointC() : $sheet->windowC;
+    }
+
+    /** @return list<array{kind: string, second: float, label: string}> */
+    private function marks(): array
+    {
+        $board = $this->board;
+        $look = $board->outlook;
+        $mark = fn (string $kind, float $minutes, string $word): array => [
+            'kind' => $kind,
+            'second' => 60 * $minutes,
+            'label' => $word.' '.number_format($board->sinceShut($minutes), 0),
+        ];
+        $pulled = $board->bake->isPulled();
+        $pull = $board->bake->isRunning() ? $look->bestPull() ?? $look->pullMinutes : $look->pullMinutes;
+        $marks = [
+            ['kind' => 'door', 'second' => $board->bake->door_open_s, 'label' => 'door shut'],
+            ...$this->events(),
+        ];
+        if (! $pulled && $board->bake->readings->isEmpty()) {
+            $marks[] = $mark('check', $board->checkRunMinutes(), 'check');
+        }
+        $marks[] = $mark('pull', $pull, $pulled ? 'pulled' : 'pull');
+        if ($look->spoiltMinutes !== null) {
+            $marks[] = $mark(
+                'spoilt',
+                $look->spoiltMinutes,
+                $board->suffers()->aim->flowOnly ? 'past flow' : 'limit',
+            );
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{kind: string, second: float, label: string}> */
+    private function events(): array
+    {
+        return $this->board->bake->events
+            ->map(
+                fn ($event): array => [
+                    'kind' => 'event',
+                    'second' => $this->board->load->second($event->at),
+                    'label' => $this->units->said($event->words()),
+                ],
+            )
+            ->values()
+            ->all();
+    }
+
+    /** @return array{second: float, celsius: float, label: string} */
+    private function reading(Reading $reading): array
+    {
+        return [
+            'second' => $this->board->load->second($reading->at),
+            'celsius' => $reading->celsius,
+            'label' => "reading on {$reading->item->part->name}: ".$this->units->temp($reading->celsius),
+        ];
+    }
+
+    private function description(): string
+    {
+        $look = $this->board->outlook;
+        $at = fn (int $i, HungItem $hung): string => $hung->item->name.
+            ' '.
+            $this->units->temp($look->run->coreC($i, 60 * $look->pullMinutes)).
+            ' at the pull';
+        $hung = $this->board->load->hung;
+
+        return sprintf(
+            'Predicted temperatures over %d minutes at a setpoint of %s. %s; pull at minute %.0f after the door shuts.',
+            (int) ($look->viewS / 60),
+            $this->units->temp($this->board->bake->setpoint_c),
+            implode('; ', array_map($at, array_keys($hung), $hung)),
+            $this->board->sinceShut($look->pullMinutes),
+        );
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Cure\BakeRules;
+use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Word\LoadKind;
+use App\Models\Concerns\HeldForChange;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $oven_id
+ * @property LoadKind $kind
+ * @property ?float $target_c part metal bare parts are to reach
+ * @property ?float $hold_minutes at that temperature
+ * @property ?CarbonImmutable $withdrawn_at
+ * @property ?int $withdrawn_by
+ * @property ?int $shut_by
+ * @property string $status planned, running, pulled or withdrawn
+ * @property float $setpoint_c
+ * @property float $minutes from the door's closing
+ * @property float $door_open_s
+ * @property float $ambient_c
+ * @property ?float $start_c
+ * @property ClockWay $way
+ * @property float $margin
+ * @property float $overbake_limit
+ * @property ?CarbonImmutable $shut_at
+ * @property ?CarbonImmutable $pulled_at
+ * @property Oven $oven
+ * @property ?User $shutBy
+ * @property ?User $pulledBy
+ * @property Collection<int, OvenLoadItem> $items
+ * @property Collection<int, OvenEvent> $events
+ * @property Collection<int, Reading> $readings
+ * @property Collection<int, OvenResult> $results
+ */
+final class OvenLoad extends Model
+{
+    /** How long the door stands open on a load where nobody says otherwise, s. House figure. */
+    public const USUAL_DOOR_S = 60.0;
+
+    use HeldForChange;
+
+    protected $guarded = [];
+
+    /**
+     * Loads of a kind.
+     *
+     * @return Builder<self>
+     */
+    public static function of(LoadKind $kind): Builder
+    {
+        return self::query()->where('kind', $kind);
+    }
+
+    /** Minutes of the run, which begins as the door opens on the load, at which it is or was pulled. */
+    public function pullRunMinutes(): float
+    {
+        return $this->door_open_s / 60 +
+            ($this->shut_at !== null && $this->pulled_at !== null
+                ? $this->shut_at->diffInMilliseconds($this->pulled_at) / 60000
+                : $this->minutes);
+    }
+
+    /** The moment it is set to be pulled; null before the door has shut. */
+    public function setPullAt(): ?CarbonImmutable
+    {
+        return $this->shut_at?->addMilliseconds((int) round(60000 * $this->minutes));
+    }
+
+    public function isPulled(): bool
+    {
+        return $this->status === 'pulled';
+    }
+
+    /** What is in it, by name. */
+    public function partNames(): string
+    {
+        return $this->items->map(fn (OvenLoadItem $item): string => $item->part->name)->join(', ');
+    }
+
+    /** What is in it, by name and number. */
+    public function pieces(): string
+    {
+        return $this->items
+            ->map(fn (OvenLoadItem $item): string => "{$item->count} × {$item->part->name}")
+            ->join(', ');
+    }
+
+    public function rules(): BakeRules
+    {
+        return BakeRules::of($this->way, $this->margin, $this->overbake_limit);
+    }
+
+    /** The moment the run begins: the door opens on the load so many seconds before it shuts. */
+    public function beganAt(): ?CarbonImmutable
+    {
+        return $this->shut_at?->subMilliseconds((int) round(1000 * $this->door_open_s));
+    }
+
+    public function isPlanned(): bool
+    {
+        return $this->status === 'planned';
+    }
+
+    public function isRunning(): bool
+    {
+        return $this->status === 'running';
+    }
+
+    /** @return BelongsTo<Oven, $this> */
+    public function oven(): BelongsTo
+    {
+        return $this->belongsTo(Oven::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function shutBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'shut_by');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function pulledBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'pulled_by');
+    }
+
+    /** @return HasMany<OvenLoadItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(OvenLoadItem::class);
+    }
+
+    /** @return HasMany<OvenEvent, $this> */
+    public function events(): HasMany
+    {
+        $relation = $this->hasMany(OvenEvent::class);
+        $relation->whereNull('withdrawn_at')->orderBy('at');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        $relation = $this->hasMany(Reading::class);
+        $relation->whereNull('withdrawn_at')->orderBy('at');
+
+        return $relation;
+    }
+
+    /** @return HasMany<OvenResult, $this> */
+    public function results(): HasMany
+    {
+        return $this->hasMany(OvenResult::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'setpoint_c' => 'float',
+            'minutes' => 'float',
+            'door_open_s' => 'float',
+            'ambient_c' => 'float',
+            'start_c' => 'float',
+            'way' => ClockWay::class,
+            'kind' => LoadKind::class,
+            'target_c' => 'float',
+            'hold_minutes' => 'float',
+            'withdrawn_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'margin' => 'float',
+            'overbake_limit' => 'float',
+            'shut_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'pulled_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\Capture;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A logger's file from one bake.
+ *
+ * @property int $id
+ * @property int $oven_load_id
+ * @property string $name
+ * @property list<array{name: string, in: ?string, points: list<array{float, float}>}> $columns in: air, an item's key,
+ *      or null where nobody knows
+ * @property float $begins_min minutes after the door shut at which its time begins
+ * @property OvenLoad $ovenLoad
+ */
+final class OvenLog extends Model
+{
+    use Concerns\Withdrawn;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<OvenLoad, $this> */
+    public function ovenLoad(): BelongsTo
+    {
+        return $this->belongsTo(OvenLoad::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['columns' => Capture::class, 'begins_min' => 'float'];
+    }
+}

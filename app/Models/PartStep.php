@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One step of a route a person has changed.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property int $position
+ * @property string $kind as the core has it; one it does not know is kept and named
+ * @property float $minutes
+ * @property float $wait_minutes
+ * @property string $why
+ * @property ?float $celsius
+ * @property ?float $hold_minutes
+ * @property ?int $coat
+ * @property ?string $agent
+ */
+final class PartStep extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return array_fill_keys(['minutes', 'wait_minutes', 'celsius', 'hold_minutes'], 'float');
+    }
+}

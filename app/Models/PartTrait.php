@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One word about a part: what is on it, what it has, what else is so.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property string $kind on_it, feature or mark
+ * @property string $word as the core has it; one it does not know is kept and named
+ */
+final class PartTrait extends Model
+{
+    public const ON_IT = 'on_it';
+
+    public const FEATURE = 'feature';
+
+    public const MARK = 'mark';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

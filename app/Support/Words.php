@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aenum\Core\Word\Way;
+
+/** The words of the core as a form offers them. */
+final class Words
+{
+    /**
+     * What each way buys and costs, one after the other.
+     *
+     * @param  list<Way>  $ways
+     */
+    public static function says(array $ways): string
+    {
+        return implode(' ', array_map(fn (Way $way): string => ucfirst($way->label()).': '.$way->says(), $ways));
+    }
+
+    private static function label(\BackedEnum $case): string
+    {
+        return method_exists($case, 'label') ? $case->label() : str_replace('_', ' ', (string) $case->value);
+    }
+
+    /**
+     * @param  array<array-key, \BackedEnum>  $cases  of an enum whose cases have labels
+     * @return array<array-key, string> value to label
+     */
+    public static function of(array $cases): array
+    {
+        return array_column(
+            array_map(fn (\BackedEnum $case): array => [$case->value, self::label($case)], $cases),
+            1,
+            0,
+        );
+    }
+}

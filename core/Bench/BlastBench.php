@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Bench;
+
+use Aenum\Core\Blast\Access;
+use Aenum\Core\Blast\AirLine;
+use Aenum\Core\Blast\AirSystem;
+use Aenum\Core\Blast\BlastPlan;
+use Aenum\Core\Blast\Medium;
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Blast\Sweep;
+use Aenum\Core\Job\BlastFacts;
+use Aenum\Core\Job\Floor;
+use Aenum\Core\Job\MediumLot;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Rules\MediumBows;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\OnIt;
+
+/** The blast of one part with this shop's air: medium, pressure, minutes, and what the rules say of them. */
+final readonly class BlastBench
+{
+    /** Wanted where nobody has said, bar. House figure. */
+    private const USUAL_BAR = 6.0;
+
+    /** A medium the shop has in use is taken where it is at least this good against the best there is. House figure. */
+    private const GOOD_ENOUGH = 0.5;
+
+    /** @param  non-empty-list<MediaChoice>  $choices  the best first */
+    private function __construct(
+        public Plan $job,
+        public array $choices,
+        public Medium $medium,
+        public AirSystem $air,
+        public BlastPlan $plan,
+        public ShopFactor $factor,
+        public float $mixture,
+        public Access $access,
+        public ?MediumLot $lot,
+    ) {
+    }
+
+    /** @param  list<MediumLot>  $lots  what the shop has in use */
+    public static function for(Plan $job, AirLine $air, ShopFactor $factor, array $lots, BlastSetting $set): self
+    {
+        $facts = $job->facts;
+        $onIt = self::onIt($job);
+        $wanted = $set->bar ?? ($facts->blast->pressureBar ?? self::usualBar($job));
+        $choices = MediaChoice::rank($facts, $onIt, $wanted);
+        $medium = $set->medium ?? ($facts->blast->medium ?? self::fromTheShop($choices, $job, $lots));
+        $system = $air->at($wanted);
+        $mixture = $set->mixture ?? $medium->bestMixture;
+        $access = $set->access ?? self::usualAccess($job);
+        $plan = BlastPlan::of(
+            $medium,
+            $facts->part->metal,
+            $onIt,
+            $facts->part->areaOfAllM2(),
+            $air->boreMm(),
+            $system->nozzleBar,
+            $mixture,
+            $access,
+            $factor,
+        );
+
+        return new self(
+            $job,
+            $choices,
+            $medium,
+            $system,
+            $plan,
+            $factor,
+            $mixture,
+            $access,
+            self::lotOf($medium, $lots),
+        );
+    }
+
+    /** How much of the best rate the mixture leaves, per cent. */
+    public function mixturePercent(): int
+    {
+        return (int) round(100 * BlastPlan::mixtureFactor($this->mixture, $this->medium->bestMixture));
+    }
+
+    /**
+     * Minutes and media of blasting only so much off, with all else as it is set.
+     *
+     * @param  list<OnIt>  $left
+     */
+    public function taking(array $left): BlastPlan
+    {
+        $part = $this->job->facts->part;
+
+        return BlastPlan::of(
+            $this->medium,
+            $part->metal,
+            $left,
+            $part->areaOfAllM2(),
+            $this->job->facts->equipment->nozzleMm ?? BlastPlan::REFERENCE_BORE_MM,
+            $this->plan->bar,
+            $this->mixture,
+            $this->access,
+            $this->factor,
+        );
+    }
+
+    /**
+     * What the rules say at the bench, of this part with this medium at this pressure, in the air as it is.
+     *
+     * @return list<Finding>
+     */
+    public function findings(?float $airC, ?float $humidityPct): array
+    {
+        $facts = $this->job->facts->blastedWith(
+            new BlastFacts($this->medium, $this->air->wantedBar, $this->plan->rzMicrons),
+        );
+        $floor = new Floor(airC: $airC, airHumidityPct: $humidityPct, lot: $this->lot);
+
+        return RuleBook::judge(new Plan($facts, $this->job->steps, $floor), Moment::Blast);
+    }
+
+    /** @return list<OnIt> what is still on a part when it comes to the nozzle */
+    public static function onIt(Plan $job): array
+    {
+        $stripped = $job->find(0, fn ($step): bool => $step->kind->strips()) !== null;
+
+        return array_values(
+            array_filter(
+                $job->facts->part->onIt,
+                fn (OnIt $on): bool => $on !== OnIt::Grease && (! $stripped || ! $on->isCoating()),
+            ),
+        );
+    }
+
+    private static function usualBar(Plan $job): float
+    {
+        $wall = $job->facts->part->wallMm();
+
+        return match (true) {
+            $job->facts->part->isGalvanised() => Sweep::USUAL_BAR,
+            $wall !== null && $wall < MediumBows::THIN_MM => Sweep::MOST_BAR,
+            default => self::USUAL_BAR,
+        };
+    }
+
+    private static function usualAccess(Plan $job): Access
+    {
+        return $job->facts->part->has(Feature::Recesses) ? Access::SomeRecesses : Access::Open;
+    }
+
+    /**
+     * The best medium the shop has and may use as it is, where it does nearly as well as the best there is.
+     *
+     * @param  non-empty-list<MediaChoice>  $choices  the best first
+     * @param  list<MediumLot>  $lots
+     */
+    private static function fromTheShop(array $choices, Plan $job, array $lots): Medium
+    {
+        foreach ($choices as $choice) {
+            $lot = self::lotOf($choice->medium, $lots);
+            $good = $choice->score >= $choices[0]->score * self::GOOD_ENOUGH;
+            if ($choice->allowed && $lot !== null && $good && self::isClean($lot, $job)) {
+                return $choice->medium;
+            }
+        }
+
+        return $choices[0]->medium;
+    }
+
+    /** Nothing in it that the rules warn of on this part. */
+    private static function isClean(MediumLot $lot, Plan $job): bool
+    {
+        $bare = new Plan($job->facts->blastedWith(null), []);
+
+        return count(RuleBook::judge($bare->on(new Floor(lot: $lot)), Moment::Medium)) ===
+            count(RuleBook::judge($bare, Moment::Medium));
+    }
+
+    /** @param  list<MediumLot>  $lots */
+    private static function lotOf(Medium $medium, array $lots): ?MediumLot
+    {
+        foreach ($lots as $lot) {
+            if ($lot->medium->key === $medium->key) {
+                return $lot;
+            }
+        }
+
+        return null;
+    }
+}

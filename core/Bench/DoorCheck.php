@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Bench;
+
+use Aenum\Core\Job\Floor;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Word\StepKind;
+
+/**
+ * What the book says of one part as the oven's door shuts on it: by what this load is computed to do, not what was
+ * planned.
+ */
+final class DoorCheck
+{
+    /**
+     * @param  Plan  $route  with what stands on the part in its floor
+     * @param  float  $peakC  part metal this load is computed to reach
+     * @param  float  $metalMinutes  equivalent minutes at 200 °C it gives the metal
+     * @return list<Finding> those nobody has signed
+     */
+    public static function of(Plan $route, float $peakC, float $metalMinutes): array
+    {
+        $floor = new Floor(
+            peakC: $peakC,
+            metalMinutes: $metalMinutes,
+            masks: $route->floor->masks,
+            sinceAcidMin: $route->floor->sinceAcidMin,
+        );
+        $findings = RuleBook::judge($route->on($floor), Moment::DoorShut);
+
+        return array_values(array_filter($findings, fn (Finding $finding): bool => $finding->isOpen()));
+    }
+
+    /** A route whose bake of the bare part is as hot and as long as one is set to; with one where it has none. */
+    public static function bakedOut(Plan $route, float $targetC, float $holdMinutes): Plan
+    {
+        $due = BakeOutAim::kindDue($route);
+        $steps = array_map(
+            fn (Step $step): Step => $step->kind === $due
+                ? $step->heated($targetC, $holdMinutes)
+                : $step,
+            $route->steps,
+        );
+        if (! $route->has($due)) {
+            $at = $route->first(StepKind::Coat) ?? count($steps);
+            $set = new Step(StepKind::BakeOut, 0, $holdMinutes, 'As set.', $targetC, $holdMinutes);
+            array_splice($steps, $at, 0, [$set]);
+        }
+
+        return new Plan($route->facts, $steps, $route->floor);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Bench;
+
+use Aenum\Core\Pretreat\Bath;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+
+/** One stage of a wash line. */
+final readonly class Stage
+{
+    /**
+     * @param  Bath|null  $bath  null for plain water or air
+     * @param  float  $least  minutes
+     * @param  float|null  $most  minutes past which what tooLong says happens; null where that does no harm
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public ?Bath $bath,
+        public float $least,
+        public ?float $most,
+        public string $why,
+        public string $tooLong = '',
+    ) {
+    }
+
+    /** What is done, with the bath's strength and warmth where it has any. */
+    public function does(): Said
+    {
+        return $this->bath === null || $this->bath->percent <= 0
+            ? Said::from($this->name)
+            : Said::of('{name}, {percent} % at {celsius}', [
+                'name' => $this->name,
+                'percent' => $this->bath->percent,
+                'celsius' => Quantity::celsius($this->bath->celsius),
+            ]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Job;
+
+use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\Effect;
+use Aenum\Core\Word\Over;
+use Aenum\Core\Word\Role;
+
+/** One planned coat. */
+final readonly class CoatFacts
+{
+    /**
+     * @param  float  $bakeC  part metal
+     * @param  float  $bakeMinutes  at that temperature
+     * @param  Over  $over  what it goes on
+     * @param  BeforeClear  $beforeClear  what its sheet asks before a clear goes on it
+     */
+    public function __construct(
+        public Role $role,
+        public float $bakeC,
+        public float $bakeMinutes,
+        public float $filmMicrons,
+        public Effect $effect = Effect::Plain,
+        public bool $zincRich = false,
+        public bool $gasTolerant = false,
+        public bool $conductive = false,
+        public Over $over = Over::Metal,
+        public BeforeClear $beforeClear = BeforeClear::Silent,
+    ) {
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Job;
+
+use Aenum\Core\Mask\MaskMaterial;
+use Aenum\Core\Word\BakeOutWay;
+use Aenum\Core\Word\BetweenWay;
+use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\LastCleanWay;
+use Aenum\Core\Word\MaskingWay;
+use Aenum\Core\Word\RustWay;
+use Aenum\Core\Word\StripWay;
+use Aenum\Core\Word\Way;
+
+/** Where practitioners disagree: the way this shop, or this job, goes. */
+final readonly class HouseWays
+{
+    public function __construct(
+        public BakeOutWay $bakeOut = BakeOutWay::ByPart,
+        public MaskingWay $masking = MaskingWay::PlugsEarly,
+        public LastCleanWay $lastClean = LastCleanWay::ByUse,
+        public CoatWay $coat = CoatWay::Cold,
+        public BetweenWay $between = BetweenWay::Flow,
+        public StripWay $strip = StripWay::ByCoating,
+        public RustWay $rust = RustWay::Blast,
+        public MaskMaterial $tape = MaskMaterial::Polyimide,
+    ) {
+    }
+
+    /**
+     * @return array<string, array{string, non-empty-list<Way>}> question => what is asked, and its ways, the default
+     *      first
+     */
+    public static function questions(): array
+    {
+        return [
+            'bake_out' => ['Where the bake-out goes', BakeOutWay::cases()],
+            'masking' => ['When to mask', MaskingWay::cases()],
+            'last_clean' => ['The last clean', LastCleanWay::cases()],
+            'coat' => ['Coat cold or warm', CoatWay::cases()],
+            'between' => ['Between coats', BetweenWay::cases()],
+            'strip' => ['Strip or blast first', StripWay::cases()],
+            'rust' => ['Rust that is all there is', RustWay::cases()],
+            'mask_with' => ['The shop\'s tape', MaskMaterial::TAPES],
+        ];
+    }
+
+    /** @return array<string, non-empty-list<string>> question => ways as they are stored, the default first */
+    public static function choices(): array
+    {
+        return array_map(
+            fn (array $question): array => array_map(fn (Way $way): string => (string) $way->value, $question[1]),
+            self::questions(),
+        );
+    }
+
+    /**
+     * As stored; a question without an answer, or with a word this release does not know, has its default.
+     *
+     * @param  array<string, string>  $stored  question => way
+     */
+    public static function read(array $stored): self
+    {
+        $usual = new self();
+        $tape = MaskMaterial::tryFrom($stored['mask_with'] ?? '');
+
+        return new self(
+            BakeOutWay::tryFrom($stored['bake_out'] ?? '') ?? $usual->bakeOut,
+            MaskingWay::tryFrom($stored['masking'] ?? '') ?? $usual->masking,
+            LastCleanWay::tryFrom($stored['last_clean'] ?? '') ?? $usual->lastClean,
+            CoatWay::tryFrom($stored['coat'] ?? '') ?? $usual->coat,
+            BetweenWay::tryFrom($stored['between'] ?? '') ?? $usual->between,
+            StripWay::tryFrom($stored['strip'] ?? '') ?? $usual->strip,
+            RustWay::tryFrom($stored['rust'] ?? '') ?? $usual->rust,
+            in_array($tape, MaskMaterial::TAPES, true) ? $tape : $usual->tape,
+        );
+    }
+
+    /**
+     * The ways of a part that is stripped as somebody has chosen at the strip bench.
+     *
+     * @param  string  $wayOff  as WayOff names it; a word it does not know changes nothing
+     */
+    public function strippedBy(string $wayOff): self
+    {
+        [$strip, $rust] = match ($wayOff) {
+            'benzyl', 'acid_stripper' => [StripWay::Chemical, RustWay::Blast],
+            'caustic' => [StripWay::Caustic, RustWay::Blast],
+            'burn_off' => [StripWay::BurnOff, RustWay::Blast],
+            'blast' => [StripWay::Blast, RustWay::Blast],
+            'converter' => [StripWay::Chemical, RustWay::Convert],
+            default => [$this->strip, $this->rust],
+        };
+
+        return new self(
+            $this->bakeOut,
+            $this->masking,
+            $this->lastClean,
+            $this->coat,
+            $this->between,
+            $strip,
+            $rust,
+            $this->tape,
+        );
+    }
+}

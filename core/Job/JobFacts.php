@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Job;
+
+use Aenum\Core\Hang\Rack;
+use Aenum\Core\Strip\Agent;
+use Aenum\Core\Word\Effect;
+use Aenum\Core\Word\Lives;
+
+/** Everything known of one part's job before work begins. */
+final readonly class JobFacts
+{
+    /** Humidity of the shop's air where nobody has said, per cent. House figure. */
+    public const USUAL_HUMIDITY_PCT = 50.0;
+
+    /**
+     * @param  list<CoatFacts>  $coats  from the metal up
+     * @param  float  $humidityPct  relative humidity of the shop's air, per cent
+     * @param  array<string, string>  $signed  rule key => who signed
+     * @param  Rack|null  $rack  as it hangs, where somebody has said
+     * @param  Agent|null  $agent  what somebody has chosen to strip it with
+     */
+    public function __construct(
+        public PartFacts $part,
+        public Lives $lives = Lives::Indoors,
+        public array $coats = [],
+        public ?BlastFacts $blast = null,
+        public EquipmentFacts $equipment = new EquipmentFacts,
+        public HouseWays $house = new HouseWays,
+        public float $humidityPct = self::USUAL_HUMIDITY_PCT,
+        public array $signed = [],
+        public ?Rack $rack = null,
+        public ?Agent $agent = null,
+    ) {
+    }
+
+    /** Whether it will live outdoors, or harsher. */
+    public function outdoors(): bool
+    {
+        return $this->lives !== Lives::Indoors;
+    }
+
+    /** Whether salt reaches it. */
+    public function byTheSea(): bool
+    {
+        return $this->lives === Lives::Coast;
+    }
+
+    /** Film of all coats together, µm. */
+    public function filmMicrons(): float
+    {
+        return array_sum(array_map(fn (CoatFacts $coat): float => $coat->filmMicrons, $this->coats));
+    }
+
+    /** Whether any coat has an effect. */
+    public function hasEffect(): bool
+    {
+        return array_filter($this->coats, fn (CoatFacts $coat): bool => $coat->effect !== Effect::Plain) !== [];
+    }
+
+    /** The hottest any coat asks of the metal, °C; null without coats. */
+    public function hottestCureC(): ?float
+    {
+        return $this->coats === [] ? null : max(array_map(fn (CoatFacts $coat): float => $coat->bakeC, $this->coats));
+    }
+
+    /** The same job blasted otherwise. */
+    public function blastedWith(?BlastFacts $blast): self
+    {
+        return new self(
+            $this->part, $this->lives, $this->coats, $blast, $this->equipment,
+            $this->house, $this->humidityPct, $this->signed, $this->rack, $this->agent,
+        );
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Job;
+
+use Aenum\Core\Metal\Metal;
+use Aenum\Core\Metal\MetalFamily;
+use Aenum\Core\Metal\ReliefBake;
+use Aenum\Core\Word\Alloy;
+use Aenum\Core\Word\Duty;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Made;
+use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\PaintTest;
+
+/** What a part is, as found at the counter. */
+final readonly class PartFacts
+{
+    /** One piece nobody has measured, m². House figure. */
+    private const GUESSED_AREA_M2 = 0.5;
+
+    /**
+     * @param  int  $count  pieces
+     * @param  float|null  $massKg  of one piece
+     * @param  float|null  $areaM2  of one piece
+     * @param  array{float, float, float}|null  $boxMm
+     * @param  list<OnIt>  $onIt
+     * @param  list<Feature>  $features
+     * @param  list<Mark>  $marks
+     * @param  float|null  $temperC  what hardened steel was tempered at, °C
+     * @param  float|null  $strengthMpa  tensile strength of hardened steel
+     * @param  float  $metalMinutesSoFar  equivalent minutes at 200 °C its metal has had
+     * @param  string|null  $licence  the licensed process on record for magnesium, lead or chromate
+     * @param  string|null  $acidProduct  the acid product made for this metal
+     */
+    public function __construct(
+        public string $name,
+        public Metal $metal,
+        public int $count = 1,
+        public ?float $massKg = null,
+        public ?float $areaM2 = null,
+        public ?array $boxMm = null,
+        public Made $made = Made::Sheet,
+        public array $onIt = [],
+        public array $features = [],
+        public array $marks = [],
+        public Duty $duty = Duty::None,
+        public ?float $temperC = null,
+        public ?float $strengthMpa = null,
+        public Alloy $alloy = Alloy::Unknown,
+        public PaintTest $paintTest = PaintTest::NotTested,
+        public float $metalMinutesSoFar = 0.0,
+        public ?string $licence = null,
+        public ?string $acidProduct = null,
+    ) {
+    }
+
+    /** Whether it has any of these on it. */
+    public function carries(OnIt ...$any): bool
+    {
+        return array_filter($any, fn (OnIt $on): bool => in_array($on, $this->onIt, true)) !== [];
+    }
+
+    /** Whether it has any of these features. */
+    public function has(Feature ...$any): bool
+    {
+        return array_filter($any, fn (Feature $one): bool => in_array($one, $this->features, true)) !== [];
+    }
+
+    /** Whether a mark is on it. */
+    public function is(Mark $mark): bool
+    {
+        return in_array($mark, $this->marks, true);
+    }
+
+    /** Which family its metal is of. */
+    public function family(): MetalFamily
+    {
+        return $this->metal->family;
+    }
+
+    /** Whether it is aluminium, rolled or cast. */
+    public function isLightAlloy(): bool
+    {
+        return $this->family() === MetalFamily::LightAlloy;
+    }
+
+    /** Whether it is zinc-coated steel. */
+    public function isGalvanised(): bool
+    {
+        return $this->family() === MetalFamily::Galvanised;
+    }
+
+    /** Whether it was cast, or is of a cast metal. */
+    public function isCasting(): bool
+    {
+        return $this->made === Made::Cast || $this->metal->alwaysCast;
+    }
+
+    /** Gas or oil in it comes out in the oven. */
+    public function gasses(): bool
+    {
+        return $this->isCasting() || $this->isGalvanised() || $this->is(Mark::Oily);
+    }
+
+    /** Oil or grease on it or in it. */
+    public function isGreasy(): bool
+    {
+        return $this->carries(OnIt::Grease) || $this->is(Mark::Oily);
+    }
+
+    /** Steel that hydrogen makes brittle: said to be hard, or as strong as that. */
+    public function isHardSteel(): bool
+    {
+        $strong = ($this->strengthMpa ?? 0.0) > ReliefBake::FROM_MPA;
+
+        return $this->family()->isSteel() && ($this->is(Mark::Hardened) || $strong);
+    }
+
+    /** Heat takes its strength for good. */
+    public function losesStrength(): bool
+    {
+        $aged = in_array($this->alloy, [Alloy::Aged6xxx, Alloy::Aged7xxx], true);
+
+        return $this->isLightAlloy() && $this->alloy !== Alloy::NotHeatTreatable
+            && ($this->is(Mark::HeatTreated) || $aged);
+    }
+
+    /** A hollow that is closed, or would be once every opening has its plug. */
+    public function isClosedHollow(): bool
+    {
+        return $this->has(Feature::SealedHollow) && ! $this->is(Mark::Vented);
+    }
+
+    /** Mean wall, mm, from weight and skin; null where one of them is not known. */
+    public function wallMm(): ?float
+    {
+        return $this->massKg === null || $this->areaM2 === null
+            ? null
+            : $this->metal->wallFromArea($this->massKg, $this->areaM2);
+    }
+
+    /** Area of all pieces, m²; a guess of half a square metre a piece where nobody measured. */
+    public function areaOfAllM2(): float
+    {
+        return max(1e-4, $this->count * ($this->areaM2 ?? self::GUESSED_AREA_M2));
+    }
+
+    /** @return list<OnIt> what a stripper is asked to take off */
+    public function coatings(): array
+    {
+        return array_values(array_filter($this->onIt, fn (OnIt $on): bool => $on->isCoating()));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule;
+
+use Aenum\Core\Job\EquipmentFacts;
+use Aenum\Core\Job\PartFacts;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+
+/** What a part must go into, or hang from. */
+enum Equipment: string
+{
+    case Booth = 'booth';
+    case Oven = 'oven';
+    case Door = 'oven door';
+    case Rail = 'rail';
+    case Hook = 'hook';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return $this->value;
+    }
+
+    /** Whether its room or strength is written down. */
+    public function isKnown(EquipmentFacts $shop): bool
+    {
+        return match ($this) {
+            self::Booth => $shop->boothMm !== null,
+            self::Oven => $shop->ovenMm !== null,
+            self::Door => $shop->doorMm !== null,
+            self::Rail => $shop->railKg !== null,
+            self::Hook => $shop->hookKg !== null,
+        };
+    }
+
+    /** It takes a size, not a weight. */
+    public function isRoom(): bool
+    {
+        return in_array($this, [self::Booth, self::Oven, self::Door], true);
+    }
+
+    /** What is said where the part fits. */
+    public function says(EquipmentFacts $shop, PartFacts $part): Said
+    {
+        return match ($this) {
+            self::Oven => Said::of('Goes in with {room} and more all round.', [
+                'room' => Quantity::mm(EquipmentFacts::OVEN_CLEARANCE_MM, 0),
+            ]),
+            self::Booth, self::Door => Said::from('Goes in.'),
+            self::Rail => Said::of('Carries {carries}; all {count} weigh {mass}.', [
+                'carries' => Quantity::kg((float) $shop->railKg, 0),
+                'count' => $part->count,
+                'mass' => Quantity::kg($part->count * ($part->massKg ?? 0.0), 0),
+            ]),
+            self::Hook => Said::of('Carries {carries}; one weighs {mass}.', [
+                'carries' => Quantity::kg((float) $shop->hookKg, 0),
+                'mass' => Quantity::kg($part->massKg ?? 0.0, 1),
+            ]),
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\StepKind;
+
+final class AgentNotRinsed extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'agent-not-rinsed',
+            Group::Order,
+            Severity::Stop,
+            'What stays of acid, alkali, degreaser or converter goes on working under the film.',
+            'Rinse, and neutralise where the product asks for it, before any powder.',
+            self::PRACTICE,
+            [Moment::Route],
+        );
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $coat = $plan->first(StepKind::Coat);
+        $last = $plan->last(fn (Step $step): bool => ($step->agent->rinse ?? null) !== null, $coat);
+        $rinse = $last === null ? null : $plan->find($last, fn (Step $step): bool => $step->kind->rinses());
+
+        return $coat !== null && $last !== null && ($rinse === null || $rinse > $coat)
+            ? "the part is coated after {$plan->steps[$last]->agent?->name} without a rinse"
+            : null;
+    }
+}

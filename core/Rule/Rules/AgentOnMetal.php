@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+/**
+ * Caustic on light metal, zinc and brass, acid on zinc and aluminium, fire on what melts: the agents know what they
+ * harm.
+ */
+final class AgentOnMetal extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'agent-on-metal',
+            Group::Metal,
+            Severity::Stop,
+            'Some agents eat, pit or burn the metal they are put on.',
+            'Another way off; the strip bench lists those this metal stands.',
+            self::PRACTICE,
+            [Moment::Route, Moment::Strip],
+        );
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        foreach ($plan->steps as $step) {
+            $harm = $step->agent?->harms($part->metal);
+            $made = $part->acidProduct !== null && $step->agent?->needsProductFor($part->metal);
+            if ($harm !== null && ! $made) {
+                return "{$part->name} is {$part->metal->word()} and {$step->agent->name} is planned. {$harm}";
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Strip;
+
+use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\StepKind;
+
+/**
+ * What a small shop strips with, by family. Dwell, use and wait are typical of the family at room temperature (the tank
+ * hot, where it says hot); the product's own sheet comes first.
+ */
+final class Agents
+{
+    /** Fire on anything with zinc in it or on it. */
+    public const ZINC_FUME = 'Fire drives zinc off as fume, and the zinc is gone.';
+
+    /** Part metal in a burn-off oven, °C: such ovens run at about 350 to 430 °C (makers' sheets). */
+    public const BURN_OFF_C = 400.0;
+
+    private const SOURCE = 'typical of the family, general practice, unverified; the product\'s sheet comes first';
+
+    private const DISSOLVES = 'It dissolves this metal.';
+
+    private const NO_RUST = 'There is no rust on it to convert.';
+
+    /** @return array<string, Agent> by key */
+    public static function all(): array
+    {
+        static $all = null;
+
+        /** @var array<string, Agent> */
+        return $all ??= array_column(
+            array_map(fn (Agent $agent): array => [$agent->key, $agent], self::records()),
+            1,
+            0,
+        );
+    }
+
+    /** @throws InvalidQuantity where no agent has that key */
+    public static function get(string $key): Agent
+    {
+        return self::find($key) ??
+            throw InvalidQuantity::outside('agent', $key, 'one of '.implode(', ', self::keys()));
+    }
+
+    /** Null where no agent has that key. */
+    public static function find(string $key): ?Agent
+    {
+        return self::all()[$key] ?? null;
+    }
+
+    /** @return list<string> */
+    public static function keys(): array
+    {
+        return array_keys(self::all());
+    }
+
+    /** What a step works with where nobody has said; null for steps without an agent. */
+    public static function usualFor(StepKind $kind): ?Agent
+    {
+        return match ($kind) {
+            StepKind::Degrease => self::get('degreaser'),
+            StepKind::StripChemical => self::get('benzyl'),
+            StepKind::StripCaustic => self::get('caustic'),
+            StepKind::BurnOff => self::get('burn_off'),
+            StepKind::RustConvert => self::get('converter'),
+            StepKind::Acid => self::get('acid_pickle'),
+            default => null,
+        };
+    }
+
+    /** The step of a route that an agent makes. */
+    public static function stepFor(Agent $agent): StepKind
+    {
+        return match ($agent->key) {
+            'degreaser', 'solvent' => StepKind::Degrease,
+            'caustic' => StepKind::StripCaustic,
+            'burn_off' => StepKind::BurnOff,
+            'converter' => StepKind::RustConvert,
+            'acid_pickle' => StepKind::Acid,
+            default => StepKind::StripChemical,
+        };
+    }
+
+    /** @return list<Agent> */
+    private static function records(): array
+    {
+        return [
+            new Agent(
+                key: 'degreaser',
+                name: 'mild alkaline degreaser',
+                takes: ['grease' => [10.0, 40.0]],
+                coats: 1,
+                minutesPerM2: 3.0,
+                litresPerM2: 0.4,
+                acid: false,
+                celsius: null,
+                rinse: 'Rinse until water sheets off without beading.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'nitrile',
+                caution: 'Eye protection; warm bath splashes.',
+                waste: 'Oily water to the separator, by local rule.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'solvent',
+                name: 'solvent degreaser',
+                takes: ['grease' => [2.0, 10.0]],
+                coats: 1,
+                minutesPerM2: 4.0,
+                litresPerM2: 0.25,
+                acid: false,
+                celsius: null,
+                rinse: null,
+                neutralise: null,
+                waitAfter: 10.0,
+                waitWhy: 'Until it has flashed off: no vapour may go into an oven.',
+                never: [],
+                withName: [],
+                gloves: 'nitrile, changed often',
+                caution: 'Flammable: ventilate, no ignition source, no hot part.',
+                waste: 'Rags in a closed metal bin; solvent by local rule.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'benzyl',
+                name: 'benzyl alcohol stripper',
+                takes: [
+                    'paint' => [30.0, 180.0],
+                    'two_part_paint' => [120.0, 360.0],
+                    'old_powder' => [480.0, 1440.0],
+                ],
+                coats: 2,
+                minutesPerM2: 5.0,
+                litresPerM2: 0.5,
+                acid: false,
+                celsius: null,
+                rinse: 'Scrape, then rinse hot until nothing is slimy.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'butyl rubber',
+                caution: 'Face shield, ventilation; burns skin and eyes.',
+                waste: 'Sludge and rinse water are hazardous waste by local rule.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'acid_stripper',
+                name: 'acid-boosted stripper',
+                takes: [
+                    'paint' => [20.0, 60.0],
+                    'two_part_paint' => [45.0, 150.0],
+                    'old_powder' => [180.0, 480.0],
+                ],
+                coats: 2,
+                minutesPerM2: 5.0,
+                litresPerM2: 0.5,
+                acid: true,
+                celsius: null,
+                rinse: 'Scrape, then rinse hot.',
+                neutralise: 'Neutralise with soda solution, then rinse again.',
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [
+                    'zinc' => self::DISSOLVES,
+                    'galvanised' => 'It eats the zinc.',
+                    'light_alloy' => 'It bites aluminium and leaves a smut.',
+                    'magnesium' => self::DISSOLVES,
+                ],
+                withName: [],
+                gloves: 'butyl rubber',
+                caution: 'Face shield, apron, extraction; burns skin and eyes.',
+                waste: 'Hazardous waste by local rule; never with caustic.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'caustic',
+                name: 'hot caustic tank',
+                takes: [
+                    'grease' => [15.0, 60.0],
+                    'paint' => [30.0, 180.0],
+                    'two_part_paint' => [60.0, 240.0],
+                    'old_powder' => [180.0, 600.0],
+                ],
+                coats: 1,
+                minutesPerM2: 3.0,
+                litresPerM2: 0.3,
+                acid: false,
+                celsius: null,
+                rinse: 'Rinse twice, the second time hot.',
+                neutralise: 'Neutralise with weak acid rinse, then rinse again.',
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [
+                    'light_alloy' => 'It dissolves aluminium and gives off hydrogen.',
+                    'zinc' => 'It dissolves zinc and gives off hydrogen.',
+                    'galvanised' => 'It strips the zinc and gives off hydrogen.',
+                    'copper_alloy' => 'It dulls and pits copper alloys and takes zinc out of brass.',
+                ],
+                withName: [],
+                gloves: 'long neoprene',
+                caution: 'Face shield, apron; hot caustic blinds. Add caustic to water, never water to caustic.',
+                waste: 'Hazardous waste by local rule; never with acid.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'burn_off',
+                name: 'burn-off oven',
+                takes: [
+                    'paint' => [180.0, 480.0],
+                    'two_part_paint' => [180.0, 480.0],
+                    'old_powder' => [240.0, 480.0],
+                    'grease' => [120.0, 480.0],
+                ],
+                coats: 1,
+                minutesPerM2: 1.0,
+                litresPerM2: 0.0,
+                acid: false,
+                celsius: self::BURN_OFF_C,
+                rinse: null,
+                neutralise: null,
+                waitAfter: 60.0,
+                waitWhy: 'Until it is cold; then the ash is blown off.',
+                never: [
+                    'light_alloy' => 'It takes the strength of aluminium for good.',
+                    'zinc' => 'It melts.',
+                    'magnesium' => 'It burns.',
+                    'low_melting' => 'It melts.',
+                ],
+                withName: ['cast_iron' => 'Uneven walls crack when heated fast.'],
+                gloves: 'heat-proof',
+                caution: 'A licensed burn-off oven with afterburner only, never the powder oven. Lead paint never.',
+                waste: 'Ash may hold heavy metals: by local rule.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'converter',
+                name: 'rust converter',
+                takes: ['rust' => [20.0, 60.0]],
+                coats: 2,
+                minutesPerM2: 4.0,
+                litresPerM2: 0.12,
+                acid: true,
+                celsius: null,
+                rinse: 'Wipe off what has not turned black, and rinse as its sheet says.',
+                neutralise: null,
+                waitAfter: 1440.0,
+                waitWhy: 'The converted layer needs its day before it carries a film.',
+                never: [
+                    'light_alloy' => self::NO_RUST,
+                    'stainless' => 'It stains stainless.',
+                    'zinc' => 'It bites zinc.',
+                    'galvanised' => 'It eats the zinc.',
+                    'copper_alloy' => self::NO_RUST,
+                    'magnesium' => self::DISSOLVES,
+                ],
+                withName: [],
+                gloves: 'nitrile',
+                caution: 'Weak acid: eye protection.',
+                waste: 'Rinse water by local rule; what was poured out never goes back into the bottle.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'acid_pickle',
+                name: 'acid pickle',
+                takes: ['rust' => [15.0, 60.0], 'mill_scale' => [20.0, 60.0]],
+                coats: 1,
+                minutesPerM2: 3.0,
+                litresPerM2: 0.3,
+                acid: true,
+                celsius: null,
+                rinse: 'Rinse twice at once; it flash-rusts while it waits.',
+                neutralise: 'Neutralise with soda solution, then rinse again.',
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [
+                    'light_alloy' => 'It bites aluminium and leaves a smut.',
+                    'zinc' => self::DISSOLVES,
+                    'galvanised' => 'It eats the zinc.',
+                    'magnesium' => self::DISSOLVES,
+                ],
+                withName: [],
+                gloves: 'acid gloves, long',
+                caution: 'Face shield, apron, extraction. Acid into water, never water into acid.',
+                waste: 'Hazardous waste by local rule; never with caustic.',
+                source: self::SOURCE,
+            ),
+        ];
+    }
+}

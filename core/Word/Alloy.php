@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** Which family of light alloy, as far as its strength under heat goes. */
+enum Alloy: string
+{
+    case Unknown = 'unknown';
+    case NotHeatTreatable = 'not_heat_treatable';
+    case Aged6xxx = 'aged_6xxx';
+    case Aged7xxx = 'aged_7xxx';
+
+    /** As a person reads it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Unknown => 'not known',
+            self::NotHeatTreatable => 'not heat-treatable (3xxx, 5xxx)',
+            self::Aged6xxx => '6xxx, artificially aged',
+            self::Aged7xxx => '7xxx, artificially aged',
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** Between coats; the first is the default. */
+enum BetweenWay: string implements Way
+{
+    case Flow = 'flow';
+    case Part = 'part';
+    case Full = 'full';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Flow => 'flow only',
+            self::Part => 'part cure',
+            self::Full => 'full cure',
+        };
+    }
+
+    /** What choosing it means, in a sentence. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Flow => 'the next coat bonds; the film is tender meanwhile.',
+            self::Part => 'tougher to handle; bonds less.',
+            self::Full => 'safe to wait for days; must be abraded.',
+        };
+    }
+}

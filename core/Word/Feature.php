@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** What a part has that somebody must know of. */
+enum Feature: string
+{
+    case Threads = 'threads';
+    case Bores = 'bores';
+    case Seats = 'seats';
+    case Faces = 'faces';
+    case Seams = 'seams';
+    case Recesses = 'recesses';
+    case SharpEdges = 'sharp_edges';
+    case StampedPlate = 'stamped_plate';
+    case SealedHollow = 'sealed_hollow';
+    case SolderOrWhiteMetal = 'solder_or_white_metal';
+    case RubberOrPlastic = 'rubber_or_plastic';
+    case SealedBearings = 'sealed_bearings';
+    case PackedGrease = 'packed_grease';
+    case OilPassages = 'oil_passages';
+    case PlatedFittings = 'plated_fittings';
+
+    /** As a person reads it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::SealedHollow => 'hollow that is closed',
+            self::SolderOrWhiteMetal => 'solder or white metal',
+            self::RubberOrPlastic => 'rubber or plastic',
+            self::PlatedFittings => 'yellow or grey plated fittings',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
+
+    /** Takes a plug or a cap before the blast. */
+    public function isPlugged(): bool
+    {
+        return in_array($this, [self::Threads, self::Bores], true);
+    }
+
+    /** Takes tape or a disc, and stays metal. */
+    public function isTaped(): bool
+    {
+        return in_array($this, [self::Seats, self::Faces, self::StampedPlate], true);
+    }
+
+    /** Burns, melts or fouls everything: off before the work begins. */
+    public function isSoft(): bool
+    {
+        return in_array($this, [self::RubberOrPlastic, self::SealedBearings, self::PackedGrease], true);
+    }
+
+    /** Keeps media, so that it is blown out. */
+    public function keepsMedia(): bool
+    {
+        return in_array($this, [self::Seams, self::Threads, self::Recesses, self::Bores], true);
+    }
+}

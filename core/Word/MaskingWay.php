@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** When to mask; the first is the default. */
+enum MaskingWay: string implements Way
+{
+    case PlugsEarly = 'plugs_early';
+    case AllEarly = 'all_early';
+    case AllLate = 'all_late';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::PlugsEarly => 'plugs before, tape after',
+            self::AllEarly => 'all before blasting',
+            self::AllLate => 'all after bake-out',
+        };
+    }
+
+    /** What choosing it means, in a sentence. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::PlugsEarly => 'protects bores from media; tape is fresh for the powder.',
+            self::AllEarly => 'one go, but tape must stand blast and every bake.',
+            self::AllLate => 'fresh masks; bores have seen the media and must be blown out.',
+        };
+    }
+}

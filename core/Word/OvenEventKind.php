@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** What can happen to an oven with a load in it. */
+enum OvenEventKind: string
+{
+    case Door = 'door';
+    case Setpoint = 'setpoint';
+    case PowerLost = 'power_lost';
+    case PowerBack = 'power_back';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Door => 'door open',
+            self::Setpoint => 'setpoint',
+            self::PowerLost => 'power lost',
+            self::PowerBack => 'power back',
+        };
+    }
+
+    /** Whether it is about the power. */
+    public function isOfPower(): bool
+    {
+        return $this === self::PowerLost || $this === self::PowerBack;
+    }
+}

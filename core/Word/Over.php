@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** What a coat goes on: metal, or the coat below flowed, cured or abraded. */
+enum Over: string
+{
+    case Metal = 'metal';
+    case Flowed = 'flowed';
+    case Cured = 'cured';
+    case Abraded = 'abraded';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return $this->value;
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** What a step of a route is. */
+enum StepKind: string
+{
+    case TakeApart = 'take_apart';
+    case PaintTest = 'paint_test';
+    case Degrease = 'degrease';
+    case StripChemical = 'strip_chemical';
+    case StripCaustic = 'strip_caustic';
+    case BurnOff = 'burn_off';
+    case RustConvert = 'rust_convert';
+    case Acid = 'acid';
+    case ReliefBake = 'relief_bake';
+    case PlugMask = 'plug_mask';
+    case TapeMask = 'tape_mask';
+    case BakeOut = 'bake_out';
+    case Blast = 'blast';
+    case SweepBlast = 'sweep_blast';
+    case BlowOut = 'blow_out';
+    case SolventWipe = 'solvent_wipe';
+    case Wash = 'wash';
+    case Phosphate = 'phosphate';
+    case Conversion = 'conversion';
+    case Rinse = 'rinse';
+    case DryOff = 'dry_off';
+    case Hang = 'hang';
+    case GroundCheck = 'ground_check';
+    case Warm = 'warm';
+    case Coat = 'coat';
+    case Abrade = 'abrade';
+    case Bake = 'bake';
+    case Cool = 'cool';
+    case Inspect = 'inspect';
+    case Unmask = 'unmask';
+    case Release = 'release';
+
+    /** Where it is done. */
+    public function station(): Station
+    {
+        return match ($this) {
+            self::TakeApart, self::PaintTest => Station::Intake,
+            self::Degrease,
+            self::StripChemical,
+            self::StripCaustic,
+            self::BurnOff,
+            self::RustConvert,
+            self::Acid => Station::Strip,
+            self::Blast, self::SweepBlast, self::BlowOut => Station::Blast,
+            self::BakeOut, self::ReliefBake => Station::BakeOut,
+            self::SolventWipe,
+            self::Wash,
+            self::Phosphate,
+            self::Conversion,
+            self::Rinse,
+            self::DryOff => Station::Wash,
+            self::PlugMask, self::TapeMask, self::Hang, self::GroundCheck => Station::MaskAndHang,
+            self::Warm, self::Coat, self::Abrade => Station::Coat,
+            self::Bake, self::Cool => Station::Cure,
+            self::Inspect => Station::Inspect,
+            self::Unmask, self::Release => Station::Release,
+        };
+    }
+
+    /** Puts water, acid or alkali on the part and takes it off again. */
+    public function rinses(): bool
+    {
+        return in_array($this, [self::Rinse, self::Wash, self::Phosphate, self::Conversion], true);
+    }
+
+    /** Leaves the part wet. */
+    public function wets(): bool
+    {
+        return $this->rinses();
+    }
+
+    /** Hot enough, long enough, to dry a wet part. */
+    public function dries(): bool
+    {
+        return in_array($this, [self::DryOff, self::BakeOut, self::ReliefBake], true);
+    }
+
+    /** An oven heats the part in it. */
+    public function bakes(): bool
+    {
+        return in_array($this, [self::Bake, self::BakeOut, self::ReliefBake, self::DryOff, self::Warm], true);
+    }
+
+    /** The metal gets hot, by oven or by fire. */
+    public function heats(): bool
+    {
+        return $this->bakes() || $this === self::BurnOff;
+    }
+
+    /** Grit and dust fly. */
+    public function blasts(): bool
+    {
+        return in_array($this, [self::Blast, self::SweepBlast], true);
+    }
+
+    /** An agent works on the part: a chemical, or fire. */
+    public function usesAgent(): bool
+    {
+        return in_array(
+            $this,
+            [self::Degrease, self::StripChemical, self::StripCaustic, self::BurnOff, self::RustConvert, self::Acid],
+            true,
+        );
+    }
+
+    /** Takes a coating off before the blast. */
+    public function strips(): bool
+    {
+        return in_array($this, [self::StripChemical, self::StripCaustic, self::BurnOff], true);
+    }
+
+    /** What it takes besides hands; null where nothing more. */
+    public function needs(): ?string
+    {
+        return match ($this) {
+            self::PaintTest => 'test kit',
+            self::Degrease => 'degreaser',
+            self::StripChemical => 'stripper, butyl gloves, face shield',
+            self::StripCaustic => 'caustic tank, face shield',
+            self::BurnOff => 'licensed burn-off oven',
+            self::RustConvert => 'rust converter, nitrile gloves',
+            self::Acid => 'acid tank, face shield',
+            self::ReliefBake, self::BakeOut, self::Bake, self::DryOff, self::Warm => 'an oven',
+            self::PlugMask => 'plugs and caps',
+            self::TapeMask => 'tape and discs',
+            self::Blast, self::SweepBlast => 'nozzle, media, supplied air',
+            self::BlowOut => 'dry air',
+            self::SolventWipe => 'solvent, clean cloths',
+            self::Wash, self::Phosphate, self::Conversion => 'its bath',
+            self::Rinse => 'clean water',
+            self::Hang => 'hooks or a jig',
+            self::GroundCheck => 'ohmmeter',
+            self::Coat => 'booth, gun, powder, respirator',
+            self::Inspect => 'film gauge, solvent',
+            default => null,
+        };
+    }
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::TakeApart => 'take apart, photograph, count',
+            self::PaintTest => 'test the old paint for lead and chromate',
+            self::StripChemical => 'strip with stripper',
+            self::StripCaustic => 'strip with caustic',
+            self::RustConvert => 'rust converter, two coats',
+            self::Acid => 'acid pickle',
+            self::PlugMask => 'plug and cap',
+            self::TapeMask => 'tape and disc',
+            self::SweepBlast => 'sweep-blast',
+            self::BlowOut => 'blow out seams and threads',
+            self::Phosphate => 'iron phosphate',
+            self::Conversion => 'conversion coat',
+            self::DryOff => 'dry in the oven',
+            self::GroundCheck => 'check the ground',
+            self::Warm => 'warm the part',
+            self::Cool => 'cool to handle',
+            self::Unmask => 'unmask and count',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
+}

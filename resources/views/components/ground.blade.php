@@ -1,0 +1,8 @@
+{{-- Part to earth as it was measured, and what it means. --}}
+@props(['line'])
+@use('Aenum\Core\Hang\Ground')
+@use('App\Support\ShopClock')
+@php($judged = Ground::of($line->figure('ohm')))
+<b @class(['wrong' => $judged === Ground::Bad])>{{ Ground::words($line->figure('ohm')) }} to earth.</b>
+{{ $judged->says() }}
+<span class="hint">{{ ShopClock::time($line->at) }}</span>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
+use App\Models\Job;
+use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\Part;
+use App\Models\Powder;
+
+/** The address of every page there is, with what stands in the database. */
+trait EveryPage
+{
+    private const ALONE = [
+        '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
+        '/people', '/metal', '/rules', '/library', '/practice', '/practice/refill', '/practice/checklist',
+    ];
+
+    /** @return list<string> */
+    private static function everyPage(): array
+    {
+        $ids = fn (string $model, string $path): array => $model::query()
+            ->orderBy('id')
+            ->pluck('id')
+            ->map(fn (int $id): string => sprintf($path, $id))
+            ->all();
+        $bakes = OvenLoad::query()->where('kind', LoadKind::Cure)->pluck('id');
+        $bakeOuts = OvenLoad::query()->where('kind', LoadKind::BakeOut)->pluck('id');
+
+        return [
+            ...self::ALONE,
+            ...array_map(fn (Station $station): string => "/station/{$station->value}", Station::cases()),
+            ...array_merge(...array_map(
+                fn (string $page): array => $ids(Job::class, "/jobs/%d{$page}"),
+                ['', '/edit', '/record', '/card', '/parts/create'],
+            )),
+            ...array_merge(...array_map(
+                fn (string $page): array => $ids(Part::class, "/parts/%d/{$page}"),
+                ['edit', 'route', 'bench', 'pins', 'agreement'],
+            )),
+            ...array_merge(...array_map(
+                fn (Station $at): array => $ids(Part::class, "/station/{$at->value}?part=%d"),
+                [Station::Strip, Station::Blast, Station::Wash, Station::MaskAndHang],
+            )),
+            ...$bakes->map(fn (int $id): string => "/bakes/{$id}")->all(),
+            ...$bakes->map(fn (int $id): string => "/bakes/{$id}/board")->all(),
+            ...$bakeOuts->map(fn (int $id): string => "/station/bake-out?load={$id}")->all(),
+            ...$ids(Powder::class, '/powders/%d/edit'),
+            ...$ids(Oven::class, '/ovens/%d/edit'),
+        ];
+    }
+}
