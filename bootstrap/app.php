@@ -24,9 +24,13 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // A quantity the core refuses in a form is something a person typed: it goes back to where it came from. In a
         // page that is only looked at it is a fault of ours, and sending the reader back would send them in a circle.
-        $exceptions->map(InvalidQuantity::class, fn (InvalidQuantity $e): Throwable => request()->isMethodSafe() || (app()->runningInConsole() && ! app()->runningUnitTests())
-            ? $e
-            : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']));
+        $exceptions->map(InvalidQuantity::class, static function (InvalidQuantity $e): Throwable {
+            $command = app()->runningInConsole() && ! app()->runningUnitTests();
+
+            return $command || request()->isMethodSafe()
+                ? $e
+                : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']);
+        });
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);
     })

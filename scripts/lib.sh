@@ -4,7 +4,8 @@
 VAR="$ROOT/var"
 DB_PORT="${AENUM_DB_PORT:-33061}" # where a new database is made; if the port is taken, the next free one
 # Photos come up to 15 MB, meshes up to 64.
-PHP=(php -d upload_max_filesize=64M -d post_max_size=66M -d memory_limit=512M -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
+PHP=(php -d upload_max_filesize=64M -d post_max_size=66M -d memory_limit=512M
+    -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
 
 # The first port from this one up that nobody listens on.
 free_port() {
@@ -32,19 +33,22 @@ need_packages() {
     local sudo=()
     [ "$(id -u)" -eq 0 ] || sudo=(sudo)
     "${sudo[@]}" apt-get update -qq >"$VAR/log/apt.log" 2>&1 || true
-    DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get install -y --no-install-recommends "${missing[@]}" >>"$VAR/log/apt.log" 2>&1 \
+    DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get install -y --no-install-recommends "${missing[@]}" \
+        >>"$VAR/log/apt.log" 2>&1 \
         || fail "could not install ${missing[*]}; see $VAR/log/apt.log"
 }
 
 app_packages=(
     php8.2-cli:php php8.2-mbstring:ext/mbstring php8.2-intl:ext/intl php8.2-xml:ext/dom php8.2-mysql:ext/pdo_mysql
-    php8.2-curl:ext/curl php8.2-zip:ext/zip php8.2-gd:ext/gd composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
+    php8.2-curl:ext/curl php8.2-zip:ext/zip php8.2-gd:ext/gd
+    composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
 )
 
 need_vendor() {
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ]; then
         say 'Installing PHP packages ...'
-        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet >"$VAR/log/composer.log" 2>&1 \
+        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet \
+            >"$VAR/log/composer.log" 2>&1 \
             || fail "composer failed; see $VAR/log/composer.log"
         touch vendor/.installed
     fi
@@ -79,14 +83,17 @@ database_up() {
     DB_PORT=$(setting DB_PORT)
     if [ ! -d "$VAR/db/mysql" ]; then
         say 'Making the database ...'
-        mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal --skip-test-db >"$VAR/log/db-install.log" 2>&1 \
+        mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal \
+            --skip-test-db >"$VAR/log/db-install.log" 2>&1 \
             || fail "could not make the database; see $VAR/log/db-install.log"
     fi
     if ! database_answers; then
         local as=()
         [ "$(id -u)" -eq 0 ] && as=(--user=root)
-        nohup mariadbd --no-defaults --datadir="$VAR/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$VAR/db.sock" \
-            --pid-file="$VAR/db.pid" --innodb-buffer-pool-size=256M --skip-name-resolve "${as[@]}" >"$VAR/log/db.log" 2>&1 </dev/null &
+        nohup mariadbd --no-defaults --datadir="$VAR/db" --bind-address=127.0.0.1 --port="$DB_PORT" \
+            --socket="$VAR/db.sock" \
+            --pid-file="$VAR/db.pid" --innodb-buffer-pool-size=256M --skip-name-resolve "${as[@]}" \
+            >"$VAR/log/db.log" 2>&1 </dev/null &
         for _ in $(seq 480); do database_answers && break; sleep 0.25; done
         database_answers || fail "the database does not answer; see $VAR/log/db.log"
     fi
@@ -107,9 +114,13 @@ EOF
 # serve PORT LOG: the app in the background, its pid in var/app-PORT.pid. Other settings come from the environment.
 serve() {
     local port=$1 log=$2 host=${AENUM_HOST:-127.0.0.1}
-    PHP_CLI_SERVER_WORKERS=4 setsid nohup "${PHP[@]}" -d variables_order=EGPCS -t public -S "$host:$port" scripts/router.php >"$log" 2>&1 </dev/null &
+    PHP_CLI_SERVER_WORKERS=4 setsid nohup "${PHP[@]}" -d variables_order=EGPCS \
+        -t public -S "$host:$port" scripts/router.php >"$log" 2>&1 </dev/null &
     echo $! >"$VAR/app-$port.pid"
-    for _ in $(seq 320); do curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0; sleep 0.25; done
+    for _ in $(seq 320); do
+        curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0
+        sleep 0.25
+    done
     return 1
 }
 

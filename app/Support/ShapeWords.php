@@ -37,8 +37,9 @@ final class ShapeWords
     {
         $needs = array_fill_keys($kind->needs(), null);
         $says = array_intersect_key(['legs_mm' => 'Outside lengths in order, with spaces between.'], $needs);
+        $optional = array_diff($kind->mayHave(), self::APART);
 
-        return array_replace($needs, $says) + array_fill_keys(array_diff($kind->mayHave(), self::APART), 'May be left empty.');
+        return array_replace($needs, $says) + array_fill_keys($optional, 'May be left empty.');
     }
 
     public static function unit(string $measure, Units $units): ?string

@@ -55,10 +55,37 @@ export const watch = (page, troubles, host) => {
     );
 };
 
+/**
+ * A hand goes elsewhere only when what it pressed is answered: leaving sooner cuts the sending short, and on a slow
+ * machine what was pressed is never saved.
+ */
+export const patient = (page) => {
+    const underWay = new Set();
+    let last = 0;
+    const done = (request) => {
+        underWay.delete(request);
+        last = Date.now();
+    };
+    page.on('request', (request) => {
+        underWay.add(request);
+        last = Date.now();
+    });
+    page.on('requestfinished', done);
+    page.on('requestfailed', done);
+    const goto = page.goto.bind(page);
+    page.goto = async (...address) => {
+        const giveUp = Date.now() + 60_000;
+        while ((underWay.size > 0 || Date.now() - last < 250) && Date.now() < giveUp)
+            await new Promise((resolve) => setTimeout(resolve, 25));
+        return goto(...address);
+    };
+};
+
 export const test = base.extend({
     page: async ({ page, baseURL }, use) => {
         const troubles = [];
         watch(page, troubles, new URL(baseURL).host);
+        patient(page);
         await use(page);
         expect(troubles).toEqual([]);
     },
