@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $id
  * @property int $part_id
+ * @property int $lot_id
  * @property string $step
  * @property string $label
  * @property CarbonImmutable $started_at
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?CarbonImmutable $late_at after this it has had too long
  * @property ?CarbonImmutable $done_at
  * @property Part $part
+ * @property Lot $lot
  */
 final class BenchClock extends Model
 {
@@ -34,6 +36,12 @@ final class BenchClock extends Model
     public function isBareSteel(): bool
     {
         return $this->step === self::BARE_STEEL;
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -51,39 +51,8 @@ final class Coat extends Model
     public function inspections(): HasMany
     {
         $relation = $this->hasMany(Inspection::class);
-        $relation->with('readings')->whereNull('superseded_by')->orderByDesc('at');
+        $relation->with(['readings', 'ovenLog'])->orderByDesc('at')->orderByDesc('id');
 
         return $relation;
-    }
-
-    /** The least of the whole dose that any region has had; 0 where it was not baked. */
-    public function leastDose(): float
-    {
-        $byRegion = $this->results->groupBy('section_id');
-
-        return (float) $byRegion->map(fn (Collection $of): float => (float) $of->sum('dose'))->min();
-    }
-
-    /** The most over-bake that any region has had; null where it was never judged. */
-    public function mostOverbake(): ?float
-    {
-        $judged = $this->results->whereNotNull('overbake');
-        $byRegion = $this->results->groupBy('section_id');
-
-        return $judged->isEmpty()
-            ? null
-            : (float) $byRegion->map(fn (Collection $of): float => (float) $of->sum('overbake'))->max();
-    }
-
-    /** Whether pulled bakes have brought the layer, everywhere on the part, to what it was baked for. */
-    public function isDone(): bool
-    {
-        $latest = $this->results
-            ->where('fresh', true)
-            ->groupBy(fn (OvenResult $result): int => $result->section_id ?? 0)
-            ->map(fn (Collection $group): ?OvenResult => $group->last());
-
-        return $latest->isNotEmpty() &&
-            $latest->every(fn (?OvenResult $result): bool => $result !== null && $result->served($this->bake_to));
     }
 }

@@ -12,11 +12,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $id
  * @property int $pin_id
+ * @property ?int $lot_id
  * @property ?int $mask_id
  * @property int $fitted
  * @property ?int $removed
  * @property Pin $pin
  * @property ?Mask $mask
+ * @property ?Lot $lot
  */
 final class Fitting extends Model
 {
@@ -41,6 +43,12 @@ final class Fitting extends Model
     public function pin(): BelongsTo
     {
         return $this->belongsTo(Pin::class);
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<Mask, $this> */

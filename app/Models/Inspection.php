@@ -14,7 +14,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int $id
  * @property int $coat_id
- * @property string $kind solvent_rub or film
+ * @property ?int $lot_id
+ * @property string $kind solvent_rub, film or logger
  * @property ?int $rubs
  * @property ?int $rating
  * @property ?string $solvent
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $at
  * @property User $user
  * @property Coat $coat
+ * @property ?OvenLog $ovenLog the log it stands on, where it is a logger's
  * @property Collection<int, InspectionReading> $readings
  */
 final class Inspection extends Model
@@ -61,6 +63,18 @@ final class Inspection extends Model
         $relation->orderBy('position');
 
         return $relation;
+    }
+
+    /** Whether it still counts: a logger's verdict goes with its log. */
+    public function stands(): bool
+    {
+        return $this->ovenLog?->withdrawn_at === null;
+    }
+
+    /** @return BelongsTo<OvenLog, $this> */
+    public function ovenLog(): BelongsTo
+    {
+        return $this->belongsTo(OvenLog::class);
     }
 
     /** @return BelongsTo<Coat, $this> */

@@ -21,7 +21,7 @@ use Illuminate\Validation\ValidationException;
  * @property string $title
  * @property ?string $notes
  * @property ?CarbonImmutable $due_on
- * @property Station $station
+ * @property-read Station $station where its hindmost lot hangs
  * @property string $lives indoors, outdoors, coast or chemicals
  * @property string $status
  * @property int $created_by
@@ -46,6 +46,42 @@ final class Job extends Model
         $jobs->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
 
         return $jobs;
+    }
+
+    /** Where its hindmost lot hangs; Intake where it has none yet, Release where nothing hangs any more. */
+    public function getStationAttribute(): Station
+    {
+        $lots = $this->lotsThere();
+        $places = $lots->filter(fn (Lot $lot): bool => $lot->isOpen())->map(fn (Lot $lot): Station => $lot->station);
+        if ($places->isEmpty()) {
+            return $lots->isEmpty() ? Station::Intake : Station::Release;
+        }
+
+        return $places->sortBy(fn (Station $station): int => $station->place())->first();
+    }
+
+    /** @return \Illuminate\Support\Collection<int, Lot> its lots, those that were joined left out */
+    public function lotsThere(): \Illuminate\Support\Collection
+    {
+        $this->loadMissing('parts.lots');
+
+        return $this->parts->toBase()->flatMap(function (Part $part): \Illuminate\Support\Collection {
+            $part->setRelation('job', $this);
+
+            return $part->lotsThere();
+        });
+    }
+
+    /** Where its lots hang, in words. */
+    public function whereWords(): string
+    {
+        if (! $this->isOpen()) {
+            return $this->status;
+        }
+        $at = $this->lotsThere()->filter(fn (Lot $lot): bool => $lot->isOpen())
+            ->map(fn (Lot $lot): string => $lot->station->label())->unique();
+
+        return 'hangs at '.($at->isEmpty() ? $this->station->label() : $at->join(', ', ' and '));
     }
 
     public function isOpen(): bool
@@ -95,6 +131,6 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['due_on' => 'immutable_date', 'station' => Station::class];
+        return ['due_on' => 'immutable_date'];
     }
 }

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $subject which bath, which medium
  * @property ?string $event what happened, where it is not a measurement
  * @property ?int $part_id
+ * @property ?int $lot_id
  * @property ?string $note
  * @property CarbonImmutable $at
  * @property User $user

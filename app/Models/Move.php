@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $id
  * @property int $job_id
+ * @property ?int $lot_id
  * @property int $user_id
  * @property string $kind
  * @property Station $from_station
@@ -21,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $note
  * @property CarbonImmutable $at
  * @property User $user
+ * @property ?Lot $lot
  */
 final class Move extends Model
 {
@@ -28,10 +30,32 @@ final class Move extends Model
 
     public $timestamps = false;
 
+    /** What was done, in words. */
+    public function words(): string
+    {
+        return match ($this->kind) {
+            'taken_in' => 'Taken in',
+            'signed' => "Signed at {$this->from_station->label()}",
+            'sent_on' => "On to {$this->to_station->label()}",
+            'sent_back' => "Back to {$this->to_station->label()}",
+            'released' => 'Released',
+            'split' => 'Split',
+            'joined' => 'Joined',
+            'scrapped' => 'Scrapped',
+            default => 'Declined',
+        };
+    }
+
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ClockWay $way
  * @property float $margin
  * @property float $overbake_limit
+ * @property array<string, mixed>|null $frozen the oven's figures and the sheets as the door shut
  * @property ?CarbonImmutable $shut_at
  * @property ?CarbonImmutable $pulled_at
  * @property Oven $oven
@@ -85,14 +86,14 @@ final class OvenLoad extends Model
     /** What is in it, by name. */
     public function partNames(): string
     {
-        return $this->items->map(fn (OvenLoadItem $item): string => $item->part->name)->join(', ');
+        return $this->items->map(fn (OvenLoadItem $item): string => $item->part->name)->unique()->join(', ');
     }
 
     /** What is in it, by name and number. */
     public function pieces(): string
     {
         return $this->items
-            ->map(fn (OvenLoadItem $item): string => "{$item->count} × {$item->part->name}")
+            ->map(fn (OvenLoadItem $item): string => $item->title())
             ->join(', ');
     }
 
@@ -178,6 +179,7 @@ final class OvenLoad extends Model
             'kind' => LoadKind::class,
             'target_c' => 'float',
             'hold_minutes' => 'float',
+            'frozen' => Casts\Capture::class,
             'withdrawn_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'margin' => 'float',
             'overbake_limit' => 'float',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -13,9 +14,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $oven_load_id
  * @property int $part_id
+ * @property ?int $lot_id
+ * @property ?CarbonImmutable $out_at where it left before the load did
  * @property ?int $coat_id null for a bare part
  * @property int $count
  * @property Part $part
+ * @property ?Lot $lot
  * @property ?Coat $coat
  * @property OvenLoad $ovenLoad
  */
@@ -25,10 +29,25 @@ final class OvenLoadItem extends Model
 
     public $timestamps = false;
 
+    /** How many of what, and which lot of it where there are several. */
+    public function title(): string
+    {
+        $this->loadMissing('lot.part.lots');
+        $label = $this->lot?->label() ?? '';
+
+        return "{$this->count} × {$this->part->name}".($label === '' ? '' : ", {$label}");
+    }
+
     /** @return BelongsTo<OvenLoad, $this> */
     public function ovenLoad(): BelongsTo
     {
         return $this->belongsTo(OvenLoad::class);
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<Part, $this> */
@@ -41,5 +60,11 @@ final class OvenLoadItem extends Model
     public function coat(): BelongsTo
     {
         return $this->belongsTo(Coat::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['out_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
     }
 }

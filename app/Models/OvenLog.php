@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<array{name: string, in: ?string, points: list<array{float, float}>}> $columns in: air, an item's key,
  *      or null where nobody knows
  * @property float $begins_min minutes after the door shut at which its time begins
+ * @property ?string $withdrawn_at
  * @property OvenLoad $ovenLoad
  */
 final class OvenLog extends Model

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Cure\CureState;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $oven_load_id
  * @property int $oven_load_item_id
  * @property int $part_id
+ * @property ?int $lot_id
+ * @property ?CarbonImmutable $at when the pieces came out
  * @property ?int $coat_id null for a bare part
  * @property ?int $section_id
  * @property ?bool $reached of a bare part: whether it got there
@@ -75,6 +78,7 @@ final class OvenResult extends Model
     protected function casts(): array
     {
         return [
+            'at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'reached' => 'boolean',
             'held_minutes' => 'float',
             'dose' => 'float',

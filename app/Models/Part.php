@@ -44,6 +44,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Collection<int, PartStep> $steps
  * @property ?Rack $rack how it hangs
  * @property Job $job
+ * @property Collection<int, Lot> $lots
  * @property Collection<int, BenchClock> $clocks
  * @property Collection<int, Section> $sections
  * @property Collection<int, Coat> $coats
@@ -64,12 +65,6 @@ final class Part extends Model
         return Metals::find($this->metal) ?? Metal::unknown($this->metal);
     }
 
-    /** The clock that runs on its bare steel; null where none does. */
-    public function bareSteelClock(): ?BenchClock
-    {
-        return $this->clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at')->first();
-    }
-
     /** @return array{float, float, float}|null outside measures */
     public function boxMm(): ?array
     {
@@ -84,6 +79,33 @@ final class Part extends Model
         $coat = fn (Coat $coat): string => "{$coat->role} {$coat->powder->name}";
 
         return $this->coats->isEmpty() ? 'no coat planned yet' : $this->coats->map($coat)->join(', then ');
+    }
+
+    /** Its lots and its coats know it without asking for it again. */
+    public function knit(): self
+    {
+        $this->loadMissing('lots');
+        $this->lots->each(fn (Lot $lot) => $lot->setRelation('part', $this));
+        if ($this->relationLoaded('coats')) {
+            $this->coats->each(fn (Coat $coat) => $coat->setRelation('part', $this));
+        }
+
+        return $this;
+    }
+
+    /** @return \Illuminate\Support\Collection<int, Lot> the lots its pieces are in, those that were joined left out */
+    public function lotsThere(): \Illuminate\Support\Collection
+    {
+        return $this->knit()->lots->toBase()->filter(fn (Lot $lot): bool => $lot->isThere())->values();
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        $relation = $this->hasMany(Lot::class);
+        $relation->orderBy('number');
+
+        return $relation;
     }
 
     /** @return HasMany<PartTrait, $this> */

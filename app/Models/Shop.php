@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $overbake_limit
  * @property int $clock_ahead_s
  * @property float $humidity_pct
+ * @property bool $by_the_sea salt is in its air
  * @property ?float $rail_kg what the rail carries, and so on; null where it is not written down
  * @property ?float $hook_kg
  * @property ?float $booth_wide_mm
@@ -112,7 +113,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['clock_way' => ClockWay::class] + array_fill_keys([
+        return ['clock_way' => ClockWay::class, 'by_the_sea' => 'boolean'] + array_fill_keys([
             'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',
             'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
             'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',

@@ -35,6 +35,22 @@ final class ShopClock
         return $local->isSameDay(self::local(self::now())) ? $local->format('H:i') : $local->format('j M H:i');
     }
 
+    /**
+     * A moment typed in the shop's own time.
+     *
+     * @throws \Carbon\Exceptions\InvalidFormatException where it is none
+     */
+    public static function parse(string $typed): CarbonImmutable
+    {
+        return CarbonImmutable::parse($typed, Shop::current()->timezone)->utc();
+    }
+
+    /** As a form's own field takes it. */
+    public static function typed(CarbonImmutable $instant): string
+    {
+        return self::local($instant)->format('Y-m-d\TH:i');
+    }
+
     public static function today(): CarbonImmutable
     {
         return self::local(self::now())->startOfDay();

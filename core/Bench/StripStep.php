@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Aenum\Core\Bench;
 
 use Aenum\Core\Strip\Agent;
+use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\StepKind;
 
 /** One thing to do at the strip bench, with the clock that belongs to it. */
 final readonly class StripStep
@@ -28,6 +30,15 @@ final readonly class StripStep
         public ?float $tooLong,
         public string $why,
     ) {
+    }
+
+    /** The step of a route that is done when a clock of that key is; null where the clock is only on the way there. */
+    public static function closes(string $key): ?StepKind
+    {
+        [$agent, $coat] = explode('-', $key, 2) + [1 => ''];
+        $found = Agents::find($agent);
+
+        return $found !== null && $coat === (string) $found->coats ? Agents::stepFor($found) : null;
     }
 
     /**

@@ -153,6 +153,23 @@ final readonly class WashLine
             : [...$this->stages, new Stage('dry', 'Dry in the oven', null, $this->dryMinutes, null, $why)];
     }
 
+    /** The step of a route that is done when a stage of this line is; null where it is only on the way there. */
+    public function closes(string $key): ?StepKind
+    {
+        $rinses = array_filter($this->stages, fn (Stage $stage): bool => str_starts_with($stage->key, 'rinse-'));
+        $lastRinse = $rinses === [] ? null : end($rinses)->key;
+
+        return match ($key) {
+            'clean' => StepKind::Wash,
+            'phosphate' => StepKind::Phosphate,
+            'convert' => StepKind::Conversion,
+            'flash' => StepKind::SolventWipe,
+            'dry' => StepKind::DryOff,
+            $lastRinse => StepKind::Rinse,
+            default => null,
+        };
+    }
+
     private static function clean(float $most = self::CLEAN_MIN): Stage
     {
         return new Stage(

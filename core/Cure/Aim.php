@@ -15,7 +15,15 @@ final readonly class Aim
         /** What an earlier bake already gave the layer, where it goes back in. */
         public float $doseSoFar,
         public float $overbakeSoFar,
+        /** It has left the oven: nothing more is waited for on its account, and nothing more spoils it. */
+        public bool $gone = false,
     ) {
+    }
+
+    /** The same for an item that has left before the rest. */
+    public function asGone(): self
+    {
+        return new self($this->sheet, $this->flowOnly, $this->under, $this->doseSoFar, $this->overbakeSoFar, true);
     }
 
     /** @param  list<Underlayer>  $under */

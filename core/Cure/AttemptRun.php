@@ -169,7 +169,7 @@ final readonly class AttemptRun
                     fn (Aim $aim): float => $aim->flowOnly
                         ? $aim->sheet->flowPointMinutes()
                         : $aim->sheet->needs->minutesAt($this->schedule->setpointC),
-                    $this->aims,
+                    array_filter($this->aims, fn (Aim $aim): bool => ! $aim->gone),
                 ),
             );
     }

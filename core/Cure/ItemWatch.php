@@ -64,6 +64,9 @@ final class ItemWatch
     /** Whether the item may come out now, for its own sake. */
     public function met(BakeRules $rules, float $timedS): bool
     {
+        if ($this->aim->gone) {
+            return true;
+        }
         $factor = 1 + $rules->margin;
         if ($this->aim->flowOnly) {
             return $this->core->flowS >= 60 * $this->aim->sheet->flowPointMinutes() * $factor;
@@ -80,6 +83,9 @@ final class ItemWatch
     /** Largest over-bake of any of the item's layers, as a share of the limit: above 1 it has had too much. */
     public function excess(BakeRules $rules): float
     {
+        if ($this->aim->gone) {
+            return 0.0;
+        }
         $worst = ($this->aim->overbakeSoFar + $this->surface->overbake) / $rules->overbakeLimit;
         if ($this->aim->flowOnly) {
             $worst = max($worst, ($this->aim->doseSoFar + $this->surface->dose) / BakeRules::FLOW_DOSE_LIMIT);
@@ -98,6 +104,7 @@ final class ItemWatch
         $sheet = $this->aim->sheet;
 
         return match (true) {
+            $this->aim->gone => false,
             $this->aim->flowOnly => $core < $sheet->flowPointC(),
             $rules->way === ClockWay::Timed => false,
             $rules->way === ClockWay::Dose => $core < $sheet->needs->fromC,

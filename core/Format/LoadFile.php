@@ -69,6 +69,7 @@ final readonly class LoadFile
         'convection_w_per_m2k',
         'slab',
         'start_c',
+        'out_min',
     ];
 
     /** @param  list<LoadItem>  $items */
@@ -172,7 +173,7 @@ final readonly class LoadFile
                     $node->numberOr('convection_w_per_m2k', null),
                     self::slab($node->find('slab'), $metal),
                     $node->numberOr('start_c', null),
-                ),
+                )->outAt($node->numberOr('out_min', null)),
             );
             if (isset($seen[$item->name])) {
                 throw InvalidQuantity::outside(

@@ -45,6 +45,12 @@ enum Ground
         };
     }
 
+    /** Whether the part may be sprayed. */
+    public function passes(): bool
+    {
+        return $this !== self::Bad;
+    }
+
     /** What it means, and what to do. */
     public function says(): string
     {

@@ -16,9 +16,11 @@ final class Cooling
     /** In a hot shop a part is as cool as it gets this much over the air, K. House figure. */
     private const OVER_AIR_K = 5.0;
 
-    private const H_W_PER_M2K = 8.0;
+    /** Free convection of a part in the shop's still air, W/(m²·K). House figure. */
+    public const STILL_AIR_W_PER_M2K = 8.0;
 
-    private const EMISSIVITY = 0.9;
+    /** Of a coated surface. */
+    public const EMISSIVITY = 0.9;
 
     private const LONGEST_S = 7 * 86400.0;
 
@@ -77,7 +79,7 @@ final class Cooling
             $item->areaM2,
             self::EMISSIVITY,
             1.0,
-            self::H_W_PER_M2K,
+            self::STILL_AIR_W_PER_M2K,
             $item->slab,
             $startC,
         );
@@ -86,6 +88,6 @@ final class Cooling
     /** A room so large that the part does not warm it. */
     private static function stillAir(): Oven
     {
-        return Oven::of(0, 5, 1e12, 1e12, 0, 0, 0, 0, self::H_W_PER_M2K);
+        return Oven::of(0, 5, 1e12, 1e12, 0, 0, 0, 0, self::STILL_AIR_W_PER_M2K);
     }
 }

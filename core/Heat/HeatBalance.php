@@ -14,6 +14,8 @@ use Aenum\Core\Unit\Constant;
  *     m·cp(T) dT/dt  = h·A·(Ta−T) + A·F·ε·σ·(Ts⁴−T⁴)
  *     u = clamp((Tset−Ta)/band, 0, 1)
  *
+ * An item that has left exchanges nothing with the oven any more: it cools in the shop's still air, as Cooling has it.
+ *
  * A slab is cut into LAYERS equal layers, each at one temperature; neighbours exchange k·A/dx·ΔT. "Surface" is the
  * outermost layer (a sixtieth of the way to the core), "core" the innermost. Heat from the oven reaches the middle
  * of the outermost layer through half a layer of metal, in series with the exchange at the face.
@@ -47,8 +49,19 @@ final class HeatBalance
     /** @var array<int, float> the same as the fan now stands, W/K */
     private array $hA = [];
 
-    /** @var array<int, float> A·F·ε·σ of one piece, W/K⁴ */
+    /** @var array<int, float> A·F·ε·σ of one piece in the oven, W/K⁴ */
+    private array $radiativeIn = [];
+
+    /** @var array<int, float> the same as it now hangs; nothing once it is out */
     private array $radiative = [];
+
+    /** @var array<int, array{float, float}> h·A, W/K, and A·ε·σ, W/K⁴, of one piece in still air, once it is out */
+    private array $stillAir = [];
+
+    /** @var array<int, array{float, float}> of those that are out now */
+    private array $out = [];
+
+    private readonly float $ambient4;
 
     /**
      * @var list<array{float, float, float, float, float, float}> heat capacity of one node of the item, J/K, as a
@@ -112,7 +125,7 @@ final class HeatBalance
         foreach ($load as $i => $item) {
             $this->count[] = $item->count;
             $this->hAStirred[] = $exchange * ($item->convectionWPerM2K ?? $oven->convectionWPerM2K) * $item->areaM2;
-            $this->radiative[] =
+            $this->radiativeIn[] =
                 $exchange * $item->areaM2 * $item->viewFactor * $item->emissivity * Constant::STEFAN_BOLTZMANN;
             $mass = $item->massKg;
             if (isset($slabs[$i])) {
@@ -123,7 +136,13 @@ final class HeatBalance
                         ($item->exchangeWPerM2K($oven, ($hottestC + $ambientC) / 2) * $slabs[$i]->halfMm) /
                             (2000 * self::LAYERS * $slabs[$i]->conductivityWPerMK));
                 $this->hAStirred[$i] *= $inSeries;
-                $this->radiative[$i] *= $inSeries;
+                $this->radiativeIn[$i] *= $inSeries;
+            }
+            if ($item->outS !== null) {
+                $this->stillAir[$i] = [
+                    Cooling::STILL_AIR_W_PER_M2K * $item->areaM2,
+                    Cooling::EMISSIVITY * Constant::STEFAN_BOLTZMANN * $item->areaM2,
+                ];
             }
             [$c0, $c1, $c2, $c3, $c4, $c5] = $item->metal->heatCapacity->coefficients;
             $this->capacity[] = $capacity = [
@@ -148,10 +167,12 @@ final class HeatBalance
         }
         $this->size = $rest;
         $this->hA = $this->hAStirred;
+        $this->radiative = $this->radiativeIn;
+        $this->ambient4 = ($ambientC + Constant::KELVIN_AT_0_C) ** 4;
     }
 
-    /** Sets what switches during a run. */
-    public function switch(float $setpointC, bool $doorOpen, bool $powered): void
+    /** Sets what switches during a run, from a second of it on. */
+    public function switch(float $setpointC, bool $doorOpen, bool $powered, float $second = 0.0): void
     {
         $this->setpointC = $setpointC;
         $this->heaterW = $powered ? 1000 * $this->oven->heaterKw : 0.0;
@@ -159,6 +180,14 @@ final class HeatBalance
         $stirred = $powered ? 1.0 : self::STILL_AIR;
         $this->airToShellW = $stirred * $this->oven->airToShellWPerK;
         $this->hA = array_map(fn (float $hA): float => $stirred * $hA, $this->hAStirred);
+        $this->radiative = $this->radiativeIn;
+        $this->out = [];
+        foreach ($this->stillAir as $i => $still) {
+            if ($second >= $this->load[$i]->outS) {
+                $this->out[$i] = $still;
+                $this->hA[$i] = $this->radiative[$i] = 0.0;
+            }
+        }
     }
 
     /** @return array<int, float> the state at the start, °C */
@@ -209,6 +238,12 @@ final class HeatBalance
             $intoItemsByAir += $this->count[$i] * $convection;
             $intoItemsByShell += $this->count[$i] * $radiation;
         }
+        foreach ($this->out as $i => [$hA, $radiative]) {
+            $at = self::ITEMS + $i;
+            $k2 = ($y[$at] + Constant::KELVIN_AT_0_C) ** 2;
+            $loses = $hA * ($this->ambientC - $y[$at]) + $radiative * ($this->ambient4 - $k2 * $k2);
+            $f[$at] = $loses / $this->capacityAt($i, $y[$at]);
+        }
         foreach ($this->slabs as $slab) {
             $slab->schedule($y, $f);
         }
@@ -256,7 +291,8 @@ final class HeatBalance
             $hA = $this->hA[$i];
             $emitted = 4 * $this->radiative[$i] * $k * $k * $k;
             $received = $this->radiative[$i] * $s3;
-            $pivot = $shift + ($hA + $emitted + $f[$at] * $steepness) / $capacity;
+            $lost = isset($this->out[$i]) ? $this->out[$i][0] + 4 * $this->out[$i][1] * $k * $k * $k : 0.0;
+            $pivot = $shift + ($hA + $emitted + $lost + $f[$at] * $steepness) / $capacity;
             if (isset($this->slabs[$i])) {
                 $pivot = $this->slabs[$i]->factor($y, $f, $pivot, $shift);
             }
@@ -272,6 +308,17 @@ final class HeatBalance
         }
         $determinant = $aa * $ss - $as * $sa;
         $this->corner = [$ss / $determinant, -$as / $determinant, -$sa / $determinant, $aa / $determinant];
+    }
+
+    /** Heat capacity of an item's node at a temperature, J/K. */
+    private function capacityAt(int $i, float $celsius): float
+    {
+        $sum = 0.0;
+        foreach (array_reverse($this->capacity[$i]) as $coefficient) {
+            $sum = $coefficient + $celsius * $sum;
+        }
+
+        return $sum;
     }
 
     /**

@@ -26,6 +26,8 @@ final readonly class LoadItem
         public ?float $convectionWPerM2K,
         public ?Slab $slab,
         public ?float $startC,
+        /** Second of the run from which it is out of the oven and cools in still air; null where it stays. */
+        public ?float $outS = null,
     ) {
     }
 
@@ -75,6 +77,32 @@ final readonly class LoadItem
         );
     }
 
+    /**
+     * The same thing, taken out before the rest.
+     *
+     * @param  float|null  $minute  of the run, 0 to 10 080; null where it stays to the end
+     *
+     * @throws InvalidQuantity
+     */
+    public function outAt(?float $minute): self
+    {
+        $outS = $minute === null ? null : 60 * Check::between('out_min', $minute, 0, 10080);
+
+        return new self(
+            $this->name,
+            $this->count,
+            $this->metal,
+            $this->massKg,
+            $this->areaM2,
+            $this->emissivity,
+            $this->viewFactor,
+            $this->convectionWPerM2K,
+            $this->slab,
+            $this->startC,
+            $outS,
+        );
+    }
+
     /** The same thing, hung another number of times. */
     public function withCount(int $count): self
     {
@@ -89,7 +117,7 @@ final readonly class LoadItem
             $this->convectionWPerM2K,
             $this->slab,
             $this->startC,
-        );
+        )->outAt($this->outS === null ? null : $this->outS / 60);
     }
 
     /**

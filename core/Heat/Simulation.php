@@ -61,11 +61,12 @@ final readonly class Simulation
             $this->schedule->startShellC ?? $this->oven->settledShellC($air, $this->schedule->ambientC),
         );
         $t = 0.0;
-        foreach ([...$this->schedule->switchTimes($endS), $endS] as $stop) {
+        foreach ([...$this->switchTimes($endS), $endS] as $stop) {
             $balance->switch(
                 $this->schedule->setpointAt($t),
                 $this->schedule->doorOpenAt($t),
                 $this->schedule->poweredAt($t),
+                $t,
             );
             $f = $balance->slopes($y);
             $h = min(1.0, $stop - $t);
@@ -87,6 +88,17 @@ final readonly class Simulation
                 }
             }
         }
+    }
+
+    /** @return list<float> every second before the end at which the oven or the load changes, in order */
+    private function switchTimes(float $endS): array
+    {
+        $out = array_map(fn (LoadItem $item): float => $item->outS ?? 0.0, $this->load);
+        $leaves = array_filter($out, fn (float $second): bool => $second > 0 && $second < $endS);
+        $times = array_values(array_unique([...$this->schedule->switchTimes($endS), ...$leaves]));
+        sort($times);
+
+        return $times;
     }
 
     /**

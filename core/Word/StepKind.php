@@ -66,6 +66,18 @@ enum StepKind: string
         };
     }
 
+    /** Nobody's hands are in it: it is over when its time is. */
+    public function passesByItself(): bool
+    {
+        return $this === self::Cool;
+    }
+
+    /** Builds a layer that keeps bare steel from rusting until it is coated. */
+    public function keepsSteel(): bool
+    {
+        return in_array($this, [self::Phosphate, self::Conversion], true);
+    }
+
     /** Puts water, acid or alkali on the part and takes it off again. */
     public function rinses(): bool
     {

@@ -8,6 +8,8 @@ use Aenum\Core\Heat\OvenEstimate;
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Bench\CoatLog;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
@@ -15,14 +17,19 @@ use App\Actions\Inspect\RecordInspection;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Logger\KeepLog;
-use App\Actions\Rail\MoveJob;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\SplitLot;
+use App\Actions\Lot\TickStep;
+use App\Actions\Rail\MoveLot;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
 use App\Actions\Route\WriteFacts;
 use App\Devices\SimulatedLogger;
 use App\Devices\SimulatedThermometer;
 use App\Http\Requests\OvenRequest;
+use App\Models\Bag;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\Powder;
@@ -39,6 +46,34 @@ use Illuminate\Support\Facades\DB;
  */
 final class DemoShop extends Seeder
 {
+    /** By then its clocks have run out, h. */
+    public const STALE_H = 4;
+
+    /** What was found at the counter of parts that have gone on, and where they will live. */
+    private const FACTS = [
+        'bin liner' => [
+            [
+                'made' => 'sheet',
+                'on_it' => ['two_part_paint', 'grease'],
+                'features' => ['seams'],
+                'paint_test' => 'none',
+            ],
+            'indoors',
+        ],
+        'bollard base' => [
+            [
+                'made' => 'cast',
+                'on_it' => ['rust', 'paint'],
+                'features' => ['recesses', 'stamped_plate'],
+                'paint_test' => 'none',
+            ],
+            'outdoors',
+        ],
+        'vane arm' => [['made' => 'cast', 'on_it' => ['bare'], 'features' => ['recesses'], 'oily' => true], 'indoors'],
+        'trim length' => [['made' => 'sheet', 'on_it' => ['bare'], 'features' => ['seams']], 'outdoors'],
+        'name bracket' => [['made' => 'sheet', 'on_it' => ['mill_scale'], 'features' => ['threads']], 'outdoors'],
+    ];
+
     private User $owner;
 
     private User $finisher;
@@ -60,6 +95,7 @@ final class DemoShop extends Seeder
                 $this->rail($now);
                 $this->counter($now);
                 $this->ovensAtWork($now);
+                $this->afterTheOven($now);
                 (new DemoBenches($this->owner, $this->finisher, $this->ovens['small']))->fill($now);
             } finally {
                 CarbonImmutable::setTestNow();
@@ -276,6 +312,7 @@ final class DemoShop extends Seeder
             [
                 'big' => ['Long oven', 'electric', 1.8, 2.0, 3.2, 'normal', 25.0, 36.0, 230.0],
                 'small' => ['Bench oven', 'electric', 0.9, 1.0, 1.2, 'gentle', 22.0, 9.0, 240.0],
+                'yard' => ['Yard oven', 'electric', 1.5, 1.9, 2.2, 'normal', 24.0, 24.0, 230.0],
             ] as $key => [$name, $heat, $w, $h, $d, $fan, $minutes, $kw, $max]
         ) {
             $answers = [
@@ -319,38 +356,51 @@ final class DemoShop extends Seeder
                 ],
             ],
         );
-        $this->bake($start->addHours(3), 'big', $job, 0);
-        $this->bake($start->addHours(5), 'big', $job, 1, readings: true);
+        $this->bake($start->addHours(3), 'big', $job);
+        $this->bake($start->addHours(5), 'big', $job, readings: true);
         $logged = OvenLoad::query()->latest('id')->firstOrFail();
+        $seconds = (float) $logged->shut_at?->diffInSeconds($logged->pulled_at);
         (new KeepLog())(
             $logged,
-            (new SimulatedLogger(LoadOfBake::from($logged)))->file(60 * $logged->minutes),
+            (new SimulatedLogger(LoadOfBake::from($logged)))->file($seconds),
             'rack logger',
             0,
             $this->finisher,
         );
         $this->at($start->addHours(7));
-        (new MoveJob())->send($job, $this->finisher, Station::Inspect, null, Station::Cure);
+        $lot = $this->lot($job);
+        (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
         $record = new RecordInspection();
-        foreach ($job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get() as $coat) {
+        $coats = $job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get();
+        foreach ($coats as $coat) {
             $record->film(
                 $coat,
+                $lot,
                 $this->finisher,
                 FilmReadings::of($coat->position === 1 ? [68, 74, 71, 80, 66] : [72, 78, 69, 81, 75, 70]),
                 null,
             );
         }
         $record->solventRub(
-            $job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get()->last(),
+            $coats->last() ?? throw new \LogicException('the bracket has coats'),
+            $lot,
             $this->finisher,
             SolventRub::of(50, 5),
             'MEK',
             null,
         );
         $this->at($start->addHours(8));
-        (new MoveJob())->send($job, $this->finisher, Station::Release, null, Station::Inspect);
+        (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
         $this->at($start->addHours(9));
-        (new MoveJob())->release($job->fresh(), $this->owner, 'All twelve counted back.');
+        (new MoveLot())->release($lot->refresh(), $this->owner, 'All twelve counted back.');
+    }
+
+    private function lot(Job $job): Lot
+    {
+        $lots = Lot::query();
+        $lots->whereIn('part_id', $job->parts()->pluck('id'))->orderBy('id');
+
+        return $lots->firstOrFail();
     }
 
     private function rail(CarbonImmutable $now): void
@@ -439,7 +489,7 @@ final class DemoShop extends Seeder
             ['finial', 6, 'brass', 0.7, 0.05, null, [], [['clear', 'clear', 'full']]],
         ]);
         $this->facts($declined, ['made' => 'machined', 'features' => ['solder_or_white_metal']]);
-        (new MoveJob())->decline(
+        (new MoveLot())->decline(
             $declined,
             $this->owner,
             'Soldered joints would melt in the oven; the customer was told.',
@@ -501,7 +551,58 @@ final class DemoShop extends Seeder
                 [['primer', 'zinc', 'flow'], ['base', 'green', 'full']],
             ],
         ]);
-        $this->facts($many, ['made' => 'sheet', 'on_it' => ['mill_scale'], 'features' => ['threads']], 'outdoors');
+        $this->carts($many, $from);
+    }
+
+    /** Out of the oven: one lot with a rub that failed, one that waits for its plugs to be counted. */
+    private function afterTheOven(CarbonImmutable $now): void
+    {
+        $start = $now->subHours(9);
+        $soft = $this->job($start, 'Ticket-booth grilles', 'Steamer pier company', 1, Station::Cure, null, [
+            ['booth grille', 6, 'carbon_steel', 3.8, 0.52, null, [], [['base', 'grey', 'full']]],
+        ]);
+        $this->bake($start->addHours(5), 'small', $soft);
+        $this->at($start->addHours(6));
+        $lot = $this->lot($soft);
+        (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
+        $coat = $soft->parts()->firstOrFail()->coats()->with('powder', 'part.job')->firstOrFail();
+        $record = new RecordInspection();
+        $record->film($coat, $lot, $this->finisher, FilmReadings::of([74, 81, 77, 69, 72]), null);
+        $record->solventRub($coat, $lot, $this->finisher, SolventRub::of(50, 2), 'MEK', 'soft at the lower rail');
+        $ready = $this->job($start, 'Drinking-fountain bowls', 'Parks and gardens', 2, Station::Cure, null, [
+            ['fountain bowl', 2, 'cast_aluminium', 5.4, 0.48, null, [], [['base', 'white', 'full']]],
+        ]);
+        $this->bake($start->addHours(7), 'small', $ready);
+        $this->at($start->addHours(8));
+        $bowl = $this->lot($ready);
+        (new MoveLot())->send($bowl, $this->finisher, Station::Inspect, null, Station::Cure);
+        $white = $ready->parts()->firstOrFail()->coats()->with('powder', 'part.job')->firstOrFail();
+        $record->film($white, $bowl, $this->finisher, FilmReadings::of([82, 88, 79, 91, 84]), null);
+        $record->solventRub($white, $bowl, $this->finisher, SolventRub::of(50, 5), 'MEK', null);
+        (new MoveLot())->send($bowl->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
+        Bag::query()->create([
+            'part_id' => $bowl->part_id,
+            'name' => 'F2',
+            'holds' => 'spout nuts and washers',
+            'count' => 8,
+            'user_id' => $this->finisher->id,
+            'at' => ShopClock::now(),
+        ]);
+    }
+
+    /** 240 brackets at 50 to a cart: each cart on its own way. */
+    private function carts(Job $many, CarbonImmutable $from): void
+    {
+        $lot = $this->lot($many);
+        $this->at($from->addMinutes(10));
+        (new SplitLot())->into($lot, 50, $this->finisher);
+        $lots = Lot::query();
+        $lots->where('part_id', $lot->part_id)->orderBy('id');
+        $at = [Station::Intake, Station::Coat, Station::MaskAndHang, Station::Wash, Station::Blast];
+        foreach ($lots->get() as $n => $cart) {
+            $cart->update(['name' => 'cart '.($n + 1)]);
+            $this->walk($cart, $from, $at[$n]);
+        }
     }
 
     /** @param  array<string, mixed>  $facts */
@@ -586,15 +687,15 @@ final class DemoShop extends Seeder
         $load = [];
         foreach ([$benches, $panels, $lanterns] as $job) {
             $part = $job->parts()->firstOrFail();
-            $load[$part->coats()->firstOrFail()->id] = $part->count;
+            $load[$this->lot($job)->id] = $part->count;
         }
         $running = (new HangLoad())($this->ovens['big'], $load, $this->finisher, 75);
         (new RunOven())->shut($running, $this->finisher);
         $this->at($now->subMinutes(6));
         $this->read($running, 0);
         $this->at($now);
-        $cap = $lanterns->parts()->get()->last();
-        (new HangLoad())($this->ovens['small'], [$cap->coats()->firstOrFail()->id => 2], $this->finisher, 30);
+        $cap = Lot::query()->whereHas('part', fn ($part) => $part->where('name', 'lantern cap'))->firstOrFail();
+        (new HangLoad())($this->ovens['small'], [$cap->id => 2], $this->finisher, 30);
         CarbonImmutable::setTestNow();
     }
 
@@ -641,22 +742,49 @@ final class DemoShop extends Seeder
                 ),
             ]);
         }
-        for ($minute = 20; $job->station !== $at; $minute += 25) {
-            $this->at($from->addMinutes(min($minute, 240)));
-            (new MoveJob())->send($job, $this->finisher, $job->station->next() ?? $at, null, $job->station);
-            $job = Job::query()->findOrFail($job->id);
+        foreach ($job->parts()->get() as $part) {
+            if (isset(self::FACTS[$part->name])) {
+                [$facts, $lives] = self::FACTS[$part->name];
+                WriteFacts::on($part, $facts);
+                $job->update(['lives' => $lives]);
+            }
+        }
+        $lots = Lot::query();
+        $lots->whereIn('part_id', $job->parts()->pluck('id'));
+        foreach ($lots->get() as $lot) {
+            $this->walk($lot, $from, $at);
         }
 
-        return $job;
+        return Job::query()->findOrFail($job->id);
     }
 
-    private function bake(CarbonImmutable $when, string $oven, Job $job, int $coat, bool $readings = false): void
+    /** Every step before a station done and ticked, and the lot hung there. */
+    private function walk(Lot $lot, CarbonImmutable $from, Station $at): void
+    {
+        for ($minute = 20; $lot->station !== $at; $minute += 25) {
+            $this->at($from->addMinutes(min($minute, 240)));
+            $next = LotWalk::of($lot->refresh())->nextStation();
+            $next = $next->isAfter($at) ? $at : $next;
+            foreach (LotWalk::of($lot)->walk->passed($lot->station, $next) as $n) {
+                $walk = LotWalk::of($lot->refresh());
+                $coat = $walk->coatDue();
+                $walk->walk->steps[$n]->kind === StepKind::Coat && $coat !== null
+                    ? (new CoatLog())($lot, $coat, $lot->count, $coat->powder->lot, null, $this->finisher)
+                    : (new TickStep())->byHand($lot, $this->finisher, $walk->walk->keys[$n]->text());
+            }
+            (new MoveLot())->send($lot->refresh(), $this->finisher, $next, null, $lot->station);
+            $lot->refresh();
+        }
+    }
+
+    private function bake(CarbonImmutable $when, string $oven, Job $job, bool $readings = false): void
     {
         $this->at($when);
+        $this->coatAgain($this->lot($job));
         $part = $job->parts()->firstOrFail();
         $bake = (new HangLoad())(
             $this->ovens[$oven],
-            [$part->coats()->get()[$coat]->id => $part->count],
+            [$this->lot($job)->id => $part->count],
             $this->finisher,
         );
         (new RunOven())->shut($bake, $this->finisher);
@@ -664,8 +792,19 @@ final class DemoShop extends Seeder
             $this->at($when->addMinutes(9));
             $this->read($bake, 0);
         }
-        $this->at($when->addMilliseconds((int) round(60000 * ($bake->refresh()->minutes + 1.5))));
+        $this->at($when->addMilliseconds((int) round(60000 * ($bake->refresh()->minutes + ($readings ? 2.5 : 1.5)))));
         (new RunOven())->pull($bake, $this->finisher);
+    }
+
+    /** A coat that is due and not on: back to Coat, sprayed, and to Cure again. */
+    private function coatAgain(Lot $lot): void
+    {
+        $walk = LotWalk::of($lot);
+        $coat = $walk->coatDue();
+        if ($coat !== null && ! $walk->isCoated($coat)) {
+            (new MoveLot())->send($lot, $this->finisher, Station::Coat, null, Station::Cure);
+            $this->walk($lot->refresh(), CarbonImmutable::now()->subMinutes(20), Station::Cure);
+        }
     }
 
     private function read(OvenLoad $bake, int $item): void

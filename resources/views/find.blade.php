@@ -12,7 +12,7 @@
         <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-3">
             @foreach ($found as $job)
                 <div><x-tag :job="$job" />
-                    <p class="hint">{{ $job->isOpen() ? 'hangs at ' . $job->station->label() : $job->status }} ·
+                    <p class="hint">{{ $job->whereWords() }} ·
                         {{ $job->parts->pluck('name')->join(', ') }}</p>
                 </div>
             @endforeach

@@ -2,7 +2,7 @@
 <x-layout title="The rail">
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-3">
         <h1>What hangs where</h1>
-        @if ($jobs->isEmpty())
+        @if (collect($columns)->every(fn ($column) => $column->shown->isEmpty()))
             <p class="hint">Nothing hangs on the rail.</p>
         @endif
     </div>
@@ -17,12 +17,12 @@
         </a>
     @endforeach
     @foreach ($bare as $clock)
-        <a href="/station/{{ $clock->part->job->station->value }}?part={{ $clock->part_id }}"
+        <a href="/station/{{ $clock->lot->station->value }}?lot={{ $clock->lot_id }}"
             class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline {{
                 $clock->due_at->lte(ShopClock::now()) ? 'wrong' : '' }}">
             <span class="num text-[1.8rem]" data-until="{{ $clock->due_at->getTimestampMs() }}"
                 data-past="over">{{ ShopClock::time($clock->due_at) }}</span>
-            <span><b>{{ ucfirst($clock->part->name) }}</b>, job {{ $clock->part->job->number }}: bare steel,
+            <span><b>{{ ucfirst($clock->lot->partName()) }}</b>, job {{ $clock->lot->part->job->number }}: bare steel,
                 powder on by
                 {{ ShopClock::time($clock->due_at) }}{{ $clock->due_at->lte(ShopClock::now())
                     ? '; past its time, sweep-blast it again' : '' }}.</span>
@@ -40,17 +40,28 @@
         @endif
     @endforeach
     <div class="grid grid-cols-5 max-[900px]:grid-cols-2 gap-x-4 gap-y-5">
-        @foreach ($stations as $station)
+        @foreach ($columns as $column)
+            @php($station = $column->station)
             <section aria-label="{{ $station->label() }}">
                 <h2 class="flex items-baseline gap-2 border-b-4 border-line pb-1 mb-2"><span
                         class="num text-soft">{{ $station->place() }}</span><a class="no-underline"
                         href="/station/{{ $station->value }}">{{ $station->label() }}</a></h2>
                 <div class="grid gap-2">
-                    @forelse ($jobs[$station->value] ?? [] as $job)
-                        <x-tag :job="$job" />
+                    @forelse ($column->shown as $tag)
+                        <x-tag :job="$tag->job" :which="$tag->which" :runs="$tag->runs" />
                     @empty
                         <p class="hint">free</p>
                     @endforelse
+                    @if ($column->folded->isNotEmpty())
+                        <details>
+                            <summary>{{ $column->folded->count() }} more</summary>
+                            <div class="grid gap-2">
+                                @foreach ($column->folded as $tag)
+                                    <x-tag :job="$tag->job" :which="$tag->which" :runs="$tag->runs" />
+                                @endforeach
+                            </div>
+                        </details>
+                    @endif
                 </div>
             </section>
         @endforeach

@@ -1,4 +1,4 @@
-import { test, expect, signIn, later } from './support.mjs';
+import { test, expect, signIn, later, tickHere, walkTo } from './support.mjs';
 
 /** One casting and one steel rail through every preparation bench, to the gun and out of the door. */
 const specs = [
@@ -26,33 +26,8 @@ const specs = [
     },
 ];
 
-const signOn = async (page, to) => {
-    await page
-        .getByRole('button', { name: new RegExp(`sign, on to ${to}`, 'i') })
-        .first()
-        .click();
-    await expect(page.getByRole('status')).toContainText(`hangs at ${to} now`);
-};
-
 const bench = async (page, slug, part) => {
     await page.goto(`/station/${slug}?part=${part}`);
-};
-
-/** Shuts the door; where a load of another day is still inside, that one comes out first. */
-const shutDoor = async (page) => {
-    const shut = page.getByRole('button', { name: 'Door is shut: start' });
-    const runs = page.getByRole('button', { name: 'Pull: it is out' });
-    const busy = page.getByRole('alert').filter({ hasText: 'is baking already' });
-    await shut.click();
-    await expect(runs.or(busy).first()).toBeVisible();
-    if (await busy.count()) {
-        const own = page.url();
-        await page.goto('/station/bake-out');
-        await page.getByRole('button', { name: 'Pull: it is out' }).click();
-        await page.goto(own);
-        await shut.click();
-        await expect(runs).toBeVisible();
-    }
 };
 
 for (const spec of specs) {
@@ -101,7 +76,7 @@ for (const spec of specs) {
             await page.getByRole('button', { name: 'Set the pin' }).click();
         }
         await page.goto(job);
-        await signOn(page, 'Strip');
+        await walkTo(page, 'Strip');
 
         // Strip: the way, and a clock.
         await bench(page, 'strip', part);
@@ -117,7 +92,7 @@ for (const spec of specs) {
             .first()
             .click();
         await expect(page.getByText(/Done\s+\d\d:\d\d,\s+after/).first()).toBeVisible();
-        await signOn(page, 'Blast');
+        await walkTo(page, 'Blast');
 
         // Blast: the air by hand, the minutes logged, bare steel on the clock.
         await bench(page, 'blast', part);
@@ -135,25 +110,21 @@ for (const spec of specs) {
         await page.getByLabel('It took, min').fill('25');
         await page.getByRole('button', { name: 'Blasted: log it' }).click();
         await expect(page.getByText(/Bare\s+steel:\s+first\s+powder\s+on\s+by/)).toBeVisible();
-        await signOn(page, 'Bake out');
-
-        // Bake out, where it gasses.
-        await bench(page, 'bake-out', part);
         if (spec.bakesOut) {
+            // Bake out, where it gasses.
+            await walkTo(page, 'Bake out');
             await page.getByRole('checkbox', { name: new RegExp(title) }).check();
-            await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Bench oven' });
+            await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Yard oven' });
             await page.getByRole('button', { name: 'Work out the bake-out' }).click();
             await expect(page.getByText(new RegExp(`${title} decides: hot enough`, 'i'))).toBeVisible();
-            await shutDoor(page);
+            await page.getByRole('button', { name: 'Door is shut: start' }).click();
             await expect(page.getByText(/pull\s+at\s+\d\d:\d\d/).first()).toBeVisible();
             await later(page, 130);
             await page.getByRole('button', { name: 'Pull: it is out' }).click();
             await expect(page.getByText('Baked out.')).toBeVisible();
-        } else {
-            await expect(page.getByRole('checkbox', { name: new RegExp(title) })).toBeVisible();
+            await bench(page, 'bake-out', part);
         }
-        await bench(page, 'bake-out', part);
-        await signOn(page, 'Wash');
+        await walkTo(page, 'Wash');
 
         await bench(page, 'wash', part);
         await expect(page.getByText(spec.line)).toBeVisible();
@@ -161,12 +132,15 @@ for (const spec of specs) {
         await later(page, 3);
         await page.getByRole('button', { name: /Iron phosphate.*: done/ }).click();
         await expect(page.getByRole('status')).toContainText('Iron phosphate: done.');
-        await signOn(page, 'Mask and hang');
+        await walkTo(page, 'Mask and hang');
 
         // Masks from the shelf, the rack, the ground.
         await bench(page, 'mask-and-hang', part);
         await expect(page.getByText('2 × plug 10 to 14')).toBeVisible();
-        for (const pin of [1, 2]) await page.getByRole('button', { name: `Pin ${pin}: they are on` }).click();
+        for (const pin of [1, 2]) {
+            const on = page.getByRole('button', { name: `Pin ${pin}: they are on` });
+            if (await on.count()) await on.click();
+        }
         await page.getByRole('textbox', { name: /^Pitch/ }).fill('600');
         await page.getByRole('textbox', { name: 'Across' }).fill('2');
         await page.getByRole('button', { name: 'Hang it so' }).click();
@@ -174,31 +148,29 @@ for (const spec of specs) {
         await page.getByLabel('Part to earth').fill('2.5');
         await page.getByLabel('in', { exact: true }).selectOption('1000000');
         await page.getByRole('button', { name: 'Measured' }).click();
+        await tickHere(page);
         await page.getByRole('button', { name: /sign, on to Coat/ }).click();
         await expect(page.getByRole('alert')).toContainText('to earth measures 2.5 MΩ');
         await page.getByLabel('Part to earth').fill('180');
         await page.getByRole('button', { name: 'Measured' }).click();
         await bench(page, 'mask-and-hang', part);
-        await signOn(page, 'Coat');
-
-        await page.goto(job);
-        await signOn(page, 'Cure');
+        await walkTo(page, 'Coat');
+        await page.getByRole('button', { name: 'Powder is on: log it' }).click();
+        await walkTo(page, 'Cure');
         await page.goto('/station/cure');
         await page.getByRole('checkbox', { name: new RegExp(title) }).check();
-        await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Bench oven' });
+        await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Yard oven' });
         await page.getByRole('button', { name: 'Hang and work out the bake' }).click();
-        await shutDoor(page);
+        await page.getByRole('button', { name: 'Door is shut: start' }).click();
         const minutes = Number(await page.locator('#board [data-until]').first().getAttribute('data-until'));
         expect(minutes).toBeGreaterThan(0);
         await later(page, 35);
         await page.getByRole('button', { name: 'Pull: it is out' }).click();
         await page.goto(job);
-        await signOn(page, 'Inspect');
-        await page.goto(job);
-        await signOn(page, 'Release');
+        await walkTo(page, 'Inspect');
+        await walkTo(page, 'Release');
 
         // Nothing leaves with a plug in it.
-        await page.goto(job);
         await expect(page.getByRole('button', { name: 'Sign and release' })).toBeDisabled();
         for (const pin of [1, 2]) {
             await page.getByLabel(new RegExp(`pin ${pin} .* on$`)).fill('2');

@@ -1,4 +1,4 @@
-import { test, expect, signIn, later } from './support.mjs';
+import { test, expect, signIn, later, walkTo } from './support.mjs';
 
 /** A job from the counter to the customer, as a person would walk it. */
 test('a job walks the whole rail and its bake is computed', async ({ page, baseURL }, info) => {
@@ -54,15 +54,12 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('18.1 kg and 0.79 m² each, from a mean wall of 6.35 mm')).toBeVisible();
     await page.getByRole('link', { name: /^Job \d+, Pier lamps/ }).click();
-    const job = page.url();
 
-    // Walk the stations, signing at each.
-    for (const next of ['Strip', 'Blast', 'Bake out', 'Wash', 'Mask and hang', 'Coat', 'Cure']) {
-        await page.goto(job);
-        await page.getByLabel('Note').first().fill(`done, on to ${next}`);
-        await page.getByRole('button', { name: `Sign, on to ${next}` }).click();
-        await expect(page.getByRole('status')).toContainText(`hangs at ${next} now`);
-    }
+    // Walk its route, ticking and signing at each stop; the powder is logged with its lot.
+    await walkTo(page, 'Coat');
+    await page.getByRole('button', { name: 'Powder is on: log it' }).click();
+    await expect(page.getByRole('status')).toContainText(`Pier blue ${mark} is on 3.`);
+    await walkTo(page, 'Cure');
 
     // Hang it: the bake is worked out.
     await page.goto('/station/cure');
@@ -117,15 +114,14 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByRole('button', { name: 'Log', exact: true }).first().click();
     await expect(page.getByText(/door\s+open\s+45\s+s/).first()).toBeVisible();
     await later(page, 40);
-    await expect(page.getByText('Pull it now.')).toBeVisible();
+    await expect(page.getByText(/Pull it now/)).toBeVisible();
     await page.getByRole('button', { name: 'Pull: it is out' }).click();
     await expect(page.getByText('Too hot to touch for')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Verdict' })).toContainText(/fully\s+cured|over-baked/);
 
     // Inspect and release.
-    await page.goto(job);
     await page.getByRole('button', { name: 'Sign, on to Inspect' }).click();
-    await page.goto(job);
+    await page.getByRole('link', { name: 'See it at Inspect' }).click();
     await page.getByLabel(/Film readings/).fill('68 74 71 80 66');
     await page.getByRole('button', { name: 'Judge the film' }).click();
     await expect(
@@ -134,8 +130,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByLabel('What it did').selectOption('5');
     await page.getByRole('button', { name: 'Write the rub down' }).click();
     await expect(page.getByText(/50\s+double\s+rubs\s+of\s+MEK,\s+5\s+of\s+5/)).toBeVisible();
-    await page.getByRole('button', { name: 'Sign, on to Release' }).click();
-    await page.goto(job);
+    await walkTo(page, 'Release');
     await page.getByLabel('Note').first().fill('All three feet counted back.');
     await page.getByRole('button', { name: 'Sign and release' }).click();
     await expect(page.getByRole('heading', { name: new RegExp(`Pier lamps ${mark}`) })).toBeVisible();

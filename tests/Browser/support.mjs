@@ -101,4 +101,31 @@ export const later = async (page, minutes) => {
     await page.goto(address);
 };
 
+/** Ticks every step that is to be done where the lot hangs. */
+export const tickHere = async (page) => {
+    const ticks = page.getByRole('button', { name: /^Tick / });
+    for (let left = await ticks.count(); left > 0; left = await ticks.count()) {
+        await ticks.first().click();
+        await expect(ticks).toHaveCount(left - 1);
+    }
+};
+
+/** Signs the lot in hand on, station by station as its route goes, until it hangs where it is wanted. */
+export const walkTo = async (page, to) => {
+    for (let stop = 0; stop < 9; stop++) {
+        await tickHere(page);
+        await page
+            .getByRole('button', { name: /sign, on to/i })
+            .first()
+            .click();
+        const status = page.getByRole('status');
+        await expect(status).toContainText(/hangs at .* now/);
+        const at = (await status.textContent()).match(/hangs at (.*?) now/)[1];
+        await status.getByRole('link', { name: `See it at ${at}` }).click();
+        await expect(page.getByRole('heading', { name: at, exact: true })).toBeVisible();
+        if (at === to) return;
+    }
+    throw new Error(`the route never came to ${to}`);
+};
+
 export { expect };

@@ -114,6 +114,7 @@ final class ArchitectureTest extends TestCase
         ['Rules', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice'],
         ['Actions/Blast'],
         ['Actions/Route'],
+        ['Actions/Lot'],
         ['Actions/Bench', 'Actions/BakeOut', 'Actions/Cure', 'Actions/Pins'],
         ['Actions/Floor', 'Devices'],
         ['Charts'],

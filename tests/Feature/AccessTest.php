@@ -32,6 +32,8 @@ final class AccessTest extends ShopTestCase
         return '/'.
             strtr($route->uri(), [
                 '{job}' => '1',
+                '{item}' => '1',
+                '{lot}' => '1',
                 '{part}' => '1',
                 '{bake}' => '1',
                 '{coat}' => '1',

@@ -26,7 +26,7 @@ final class BakeOutTest extends ShopTestCase
     {
         $this->send('/bake-outs', [
             'oven' => $this->oven->id,
-            'parts' => array_map(fn (Part $part): int => $part->id, $parts),
+            'lots' => $this->allOf(...$parts),
         ])->assertSessionHasNoErrors();
 
         return OvenLoad::query()->latest('id')->firstOrFail();
@@ -79,7 +79,7 @@ final class BakeOutTest extends ShopTestCase
         $had = MetalMinutes::of($part());
         self::assertGreaterThan(45, $had);
         // The cure that follows begins from there.
-        $part()->job->update(['station' => Station::Cure]);
+        $this->hangAt($part(), Station::Cure);
         $bake = $this->hang($part());
         self::assertEqualsWithDelta($had, LoadOfBake::from($bake)->hung[0]->metalMinutesSoFar, 1e-6);
     }
@@ -115,6 +115,7 @@ final class BakeOutTest extends ShopTestCase
         ]);
         Fitting::query()->create([
             'pin_id' => $pin->id,
+            'lot_id' => $this->lot($part)->id,
             'mask_id' => $tape->id,
             'fitted' => 2,
             'user_id' => $this->finisher->id,
@@ -125,6 +126,8 @@ final class BakeOutTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasErrors('load');
         Fitting::query()->update(['removed' => 2]);
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
+        $this->later(60);
+        (new RunOven())->pull($load->refresh(), $this->finisher);
         $zinc = $this->plan($this->bollard('zinc_die_cast'));
         $this->send("/bake-outs/{$zinc->id}/shut")->assertSessionHasErrors('load');
     }
@@ -144,24 +147,21 @@ final class BakeOutTest extends ShopTestCase
         $set(['target' => '900 F'])->assertSessionHasErrors('target');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $set([])->assertSessionHasErrors('load');
-        $bake = $this->hang($this->part($this->job(Station::Cure)));
-        $this->send("/bakes/{$bake->id}/shut")->assertSessionHasErrors('load');
-        $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors('parts');
+        $busy = ['oven' => $this->oven->id, 'lots' => $this->allOf($this->bollard())];
+        $this->send('/bake-outs', $busy)->assertSessionHasErrors('load');
+        $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors('lots');
         $this->send('/bake-outs', [
             'oven' => $this->oven->id,
-            'parts' => [$this->part($this->job(Station::Wash))->id],
-        ])->assertSessionHasErrors('parts');
+            'lots' => $this->allOf($this->part($this->job(Station::Wash))),
+        ])->assertSessionHasErrors('lots');
         $inside = $load->items()->firstOrFail()->part;
-        $this->send("/jobs/{$inside->job_id}/send", [
+        $this->send("/lots/{$this->lot($inside)->id}/send", [
             'to' => Station::Wash->value,
             'seen_at' => Station::BakeOut->value,
         ])->assertSessionHasErrors('load');
-        $gone = $this->plan($this->bollard());
-        $gone
-            ->items()
-            ->firstOrFail()
-            ->part->job->update(['station' => Station::Wash]);
         (new RunOven())->pull($load->refresh(), $this->finisher);
+        $gone = $this->plan($this->bollard());
+        $this->hangAt($gone->items()->firstOrFail()->part, Station::Wash);
         $this->send("/bake-outs/{$gone->id}/shut")->assertSessionHasErrors('load');
         $other = $this->plan($this->bollard());
         $this->send("/bake-outs/{$other->id}/withdraw")->assertSessionHasNoErrors();

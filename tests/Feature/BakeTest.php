@@ -9,6 +9,7 @@ use Aenum\Core\Word\Station;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
+use App\Actions\Lot\CoatOfLot;
 use App\Devices\SimulatedThermometer;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
@@ -146,8 +147,8 @@ final class BakeTest extends ShopTestCase
             'door_open_s' => '60',
             'way' => 'window',
         ])->assertSessionHasErrors('load');
-        $other = $this->hang($this->part($this->job(), 'cleat', 3, 0.11));
-        $this->send("/bakes/{$other->id}/shut")->assertSessionHasErrors('load');
+        $this->expectExceptionMessageMatches('/is baking already/');
+        $this->hang($this->part($this->job(), 'cleat', 3, 0.11));
     }
 
     public function test_a_reading_corrects_the_plan_and_says_by_how_much(): void
@@ -291,14 +292,14 @@ final class BakeTest extends ShopTestCase
         $job = $this->job();
         $part = $this->part($job);
         $this->bakeFor($this->hang($part), 20);
-        self::assertFalse($this->coat($part)->isDone());
+        self::assertTrue(CoatOfLot::standing($this->coat($part), $this->lot($part))->goesBackIn());
         $dose = (float) OvenResult::query()->sum('dose');
         self::assertGreaterThan(0.0, $dose);
         $again = $this->hang($part);
         self::assertEqualsWithDelta($dose, LoadOfBake::from($again)->hung[0]->aim->doseSoFar, 1e-9);
         $this->later(60);
         $this->bakeFor($again, $again->minutes + 1);
-        self::assertTrue($this->coat($part)->refresh()->isDone());
+        self::assertTrue(CoatOfLot::standing($this->coat($part), $this->lot($part))->isDone());
     }
 
     public function test_coat_upon_coat_keeps_its_ledger(): void
@@ -316,12 +317,11 @@ final class BakeTest extends ShopTestCase
         self::assertLessThan(0.5, $flowed->dose);
         $this->actingAs($this->finisher)
             ->get("/bakes/{$first->id}")
-            ->assertSee('next is the base on lamp arm')
-            ->assertSee('Hang it at Coat');
+            ->assertSee('next is the base.');
         $this->later(60);
         $second = (new \App\Actions\Cure\HangLoad())(
             $this->oven,
-            [$this->coat($part, 2)->id => 8],
+            [$this->coated($part, 2)->id => 8],
             $this->finisher,
         )->refresh();
         $load = LoadOfBake::from($second);

@@ -44,8 +44,9 @@ final class BenchTest extends ShopTestCase
             ->assertSee('Straight to the blast')
             ->assertSee('butyl rubber')
             ->assertSee('hazardous waste by local rule');
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])
+            ->assertSessionHasErrors('step');
         $clock = BenchClock::query()->firstOrFail();
         self::assertEqualsWithDelta(240 * 60, $clock->started_at->diffInSeconds($clock->due_at), 0.01);
         self::assertSame(Station::Strip, ReadRail::now()[1]['station']);
@@ -54,7 +55,7 @@ final class BenchTest extends ShopTestCase
         $this->send("/clocks/{$clock->id}/done");
         $this->get("/station/strip?part={$part->id}")->assertSee('too short');
         self::assertNull(ReadRail::now()[1]['clock']);
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
         $this->later(1500);
         $this->send('/clocks/'.BenchClock::query()->max('id').'/done');
         $this->get("/station/strip?part={$part->id}")->assertSee('too long');
@@ -65,7 +66,8 @@ final class BenchTest extends ShopTestCase
             array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps),
             'the route goes the way that was chosen',
         );
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasErrors('step');
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])
+            ->assertSessionHasErrors('step');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'magic'])->assertSessionHasErrors('way');
     }
 
@@ -78,7 +80,8 @@ final class BenchTest extends ShopTestCase
         self::assertContains(StepKind::RustConvert, $kinds);
         self::assertNotContains(StepKind::Blast, $kinds);
         self::assertGreaterThan(1440, PartRoute::of($this->fresh($part))->waitMinutes());
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'converter-wait'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
             86400,
             BenchClock::query()
@@ -92,19 +95,20 @@ final class BenchTest extends ShopTestCase
     {
         $part = $this->at(Station::Strip, facts: ['on_it' => ['rust']]);
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'converter']);
-        $this->send("/parts/{$part->id}/strip-clock", ['step' => 'converter-wait']);
+        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'converter-wait']);
         $on = fn (array $with) => $this->send(
-            "/jobs/{$part->job_id}/sign",
+            "/lots/{$this->lot($part)->id}/go",
             $with + ['then' => 'on', 'seen_at' => Station::Strip->value],
         );
         $on([])->assertSessionHasErrors('note');
-        self::assertSame(Station::Strip, $part->job->refresh()->station);
+        self::assertSame(Station::Strip, $this->lot($part)->station);
+        $this->excuse($this->lot($part), Station::Wash);
         $on(['note' => 'dried overnight already'])->assertSessionHasNoErrors();
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'a clock is not left behind');
         // Changing the way stops the clocks of the other one.
         $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'benzyl']);
-        $this->send("/parts/{$other->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($other)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'blast'])->assertSessionHasNoErrors();
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count());
         $part->job->update(['status' => 'released']);
@@ -148,7 +152,7 @@ final class BenchTest extends ShopTestCase
             ->assertSee('It holds the pressure asked for');
         $this->get("/station/blast?part={$part->id}&bar=40")->assertSessionHasErrors('bar');
         foreach (range(1, 3) as $ignored) {
-            $this->send("/parts/{$part->id}/blasted", [
+            $this->send("/lots/{$this->lot($part)->id}/blasted", [
                 'minutes' => (string) (2 * $planned->plainMinutes),
                 'kind' => 'blast',
             ])->assertSessionHasNoErrors();
@@ -163,11 +167,12 @@ final class BenchTest extends ShopTestCase
         $line = LogLine::of('blast')->firstOrFail();
         $this->send("/logbook/{$line->id}/withdraw");
         self::assertSame(2, ShopBlast::factor()->logs);
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])->assertSessionHasErrors(
-            'minutes',
-        );
+        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])
+            ->assertSessionHasErrors(
+                'minutes',
+            );
         $elsewhere = $this->at(Station::Wash);
-        $this->send("/parts/{$elsewhere->id}/blasted", [
+        $this->send("/lots/{$this->lot($elsewhere)->id}/blasted", [
             'minutes' => '10',
             'kind' => 'blast',
         ])->assertSessionHasErrors('minutes');
@@ -206,7 +211,7 @@ final class BenchTest extends ShopTestCase
             'kg' => '50 kg',
         ])->assertSessionHasNoErrors();
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/parts/{$part->id}/blasted", [
+        $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '30',
             'kind' => 'blast',
             'media' => 'garnet',
@@ -224,14 +229,14 @@ final class BenchTest extends ShopTestCase
             'kg' => '50',
         ])->assertSessionHasNoErrors();
         self::assertSame([], $this->ofMedium($part));
-        $this->send("/parts/{$part->id}/blasted", [
+        $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '5',
             'kind' => 'sweep',
             'media' => 'garnet',
         ])->assertSessionHasNoErrors();
         self::assertContains('medium-has-iron', $this->ofMedium($this->at(Station::Blast, 'aluminium')));
         self::assertSame([], $this->ofMedium($part));
-        $this->send("/parts/{$part->id}/blasted", [
+        $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '60',
             'kind' => 'blast',
             'media' => 'garnet',
@@ -256,13 +261,19 @@ final class BenchTest extends ShopTestCase
     {
         $this->send('/air', ['air' => '18', 'rh' => '45'])->assertSessionHasNoErrors();
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
         $clock = BenchClock::query()->where('step', BenchClock::BARE_STEEL)->firstOrFail();
-        self::assertEqualsWithDelta(6 * 3600, $clock->started_at->diffInSeconds($clock->due_at), 1);
+        // From the first piece: the blast took twenty minutes.
+        self::assertEqualsWithDelta(20 * 60, $clock->started_at->diffInSeconds($this->now), 1);
+        // Until the air was read it stood in what the house reckons with, 55 %, which allows four hours.
+        $left = 1 - 20 / 240;
+        $ends = 20 * 60 + $left * 6 * 3600;
+        self::assertEqualsWithDelta($ends, $clock->started_at->diffInSeconds($clock->due_at), 1);
         $this->later(180);
         $this->send('/air', ['air' => '18', 'rh' => '75']);
-        // Half of six hours is used; half is left of one.
-        self::assertEqualsWithDelta(3.5 * 3600, $clock->started_at->diffInSeconds($clock->refresh()->due_at), 1);
+        // Half of six hours more is used; the rest is left of one hour.
+        $ends = 200 * 60 + ($left - 0.5) * 3600;
+        self::assertEqualsWithDelta($ends, $clock->started_at->diffInSeconds($clock->refresh()->due_at), 1);
         $this->actingAs($this->viewer)->get('/')->assertSee('powder on by');
         $this->send("/clocks/{$clock->id}/done")->assertSessionHasErrors('clock');
         $this->send('/air', ['air' => 'warm', 'rh' => '0'])->assertSessionHasErrors(['air', 'rh']);
@@ -274,12 +285,13 @@ final class BenchTest extends ShopTestCase
     {
         $this->send('/air', ['air' => '18', 'rh' => '65']);
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
         $job = $part->job;
-        $job->update(['station' => Station::MaskAndHang]);
-        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasErrors('clock');
+        $this->excuse($this->lot($part), Station::Coat);
+        $this->hangAt($job, Station::MaskAndHang);
+        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasErrors('clock');
         $this->later(130);
-        $this->send("/jobs/{$job->id}/send", [
+        $this->send("/lots/{$this->lot($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => Station::MaskAndHang->value,
         ])->assertSessionHasErrors('bare-steel-over');
@@ -287,26 +299,30 @@ final class BenchTest extends ShopTestCase
             ->get('/station/mask-and-hang')
             ->assertSee('Bare steel past its time')
             ->assertSee('Back for a sweep-blast');
-        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
-        self::assertSame(Station::Blast, $job->refresh()->station);
+        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasNoErrors();
+        self::assertSame(Station::Blast, $this->lot($job)->station);
         $kinds = array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps);
         self::assertSame(StepKind::SweepBlast, $kinds[(int) array_search(StepKind::Coat, $kinds, true) - 1]);
-        $this->send("/parts/{$part->id}/sweep-again")->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasNoErrors();
         self::assertCount(
             count($kinds),
             PartRoute::of($this->fresh($part))->steps,
             'asked for twice, it is swept once',
         );
-        $this->send("/parts/{$part->id}/blasted", [
+        $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '6',
             'kind' => 'sweep',
         ])->assertSessionHasNoErrors();
         self::assertSame(1, BenchClock::query()->whereNull('done_at')->count());
         self::assertSame(1, LogLine::of('blast')->count(), 'a sweep teaches the factor nothing');
         foreach ([Station::Coat, Station::Cure] as $to) {
-            $this->send("/jobs/{$job->id}/send", [
+            if ($to === Station::Cure) {
+                $coat = ['coat' => $this->coat($part)->id, 'pieces' => (string) $part->count];
+                $this->send("/lots/{$this->lot($job)->id}/coated", $coat)->assertSessionHasNoErrors();
+            }
+            $this->send("/lots/{$this->lot($job)->id}/send", [
                 'to' => $to->value,
-                'seen_at' => $job->refresh()->station->value,
+                'seen_at' => $this->lot($job)->station->value,
             ])->assertSessionHasNoErrors();
         }
         self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'powder on ends the clock');
@@ -320,10 +336,11 @@ final class BenchTest extends ShopTestCase
             ->get('/station/blast')
             ->assertSee('do not blast, do not coat')
             ->assertSee('Bare steel may not stand at all');
-        $this->send("/parts/{$part->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])->assertSessionHasErrors(
-            'note',
-        );
-        $this->send("/parts/{$part->id}/blasted", [
+        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])
+            ->assertSessionHasErrors(
+                'note',
+            );
+        $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '20',
             'kind' => 'blast',
             'note' => 'warmed to 40 first',
@@ -331,14 +348,15 @@ final class BenchTest extends ShopTestCase
         self::assertTrue(BenchClock::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
         // Nor is anything coated in silence.
         $other = $this->at(Station::MaskAndHang, 'aluminium')->job;
+        $this->excuse($this->lot($other), Station::Coat);
         $on = fn (array $with) => $this->send(
-            "/jobs/{$other->id}/sign",
+            "/lots/{$this->lot($other)->id}/go",
             $with + ['then' => 'on', 'seen_at' => Station::MaskAndHang->value],
         );
         $on([])->assertSessionHasErrors('note');
         $this->later(13 * 60);
         $on([])->assertSessionHasNoErrors();
-        self::assertSame(Station::Coat, $other->refresh()->station);
+        self::assertSame(Station::Coat, $this->lot($other)->station);
     }
 
     public function test_the_wash_line_its_clocks_and_the_bath_log(): void
@@ -352,8 +370,8 @@ final class BenchTest extends ShopTestCase
             ->assertSee('white bloom')
             ->assertSee('Dry in the oven')
             ->assertSee('45 min');
-        $this->send("/parts/{$part->id}/wash-clock", ['step' => 'phosphate'])->assertSessionHasNoErrors();
-        $this->send("/parts/{$part->id}/wash-clock", ['step' => 'convert'])->assertSessionHasErrors('step');
+        $this->send("/lots/{$this->lot($part)->id}/wash-clock", ['step' => 'phosphate'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/wash-clock", ['step' => 'convert'])->assertSessionHasErrors('step');
         $this->later(7);
         $this->get("/station/wash?part={$part->id}")->assertSee('data-past="passed"', false);
         $this->send('/clocks/'.BenchClock::query()->firstOrFail()->id.'/done');

@@ -89,7 +89,7 @@ final class DoorTest extends ShopTestCase
     {
         $part = $this->part($this->job(Station::BakeOut), 'arm', 6.4, 0.55, 2, 'cast_aluminium');
         WriteFacts::on($part, ['heat_treated' => true, 'made' => 'cast']);
-        $load = (new HangBakeOut)($this->oven, [$part->id], $this->finisher);
+        $load = (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
         $load->update(['setpoint_c' => 225, 'target_c' => 210, 'hold_minutes' => 60, 'minutes' => 80]);
         $page = $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertOk();
         $page->assertSee('Arm would have')->assertSee('Name of who signs');

@@ -77,18 +77,23 @@ final class FormsTest extends ShopTestCase
                 ['bag' => 'B1', 'holds' => 'screws', 'count' => '4'],
                 1,
             ],
-            'a strip clock' => [Station::Strip, '/parts/{part}/strip-clock', ['step' => 'benzyl-1'], 1],
+            'a strip clock' => [Station::Strip, '/lots/{lot}/strip-clock', ['step' => 'benzyl-1'], 1],
             'the air' => [Station::Blast, '/air', ['air' => '20', 'rh' => '50'], 1],
             'the weather station' => [Station::Blast, '/air', ['from_station' => '1'], 1],
             'a blast' => [
                 Station::Blast,
-                '/parts/{part}/blasted',
+                '/lots/{lot}/blasted',
                 ['minutes' => '12', 'kind' => 'blast', 'media' => 'garnet'],
                 4,
             ],
             'a medium' => [Station::Blast, '/media-log', ['medium' => 'garnet', 'what' => 'new', 'kg' => '50'], 1],
-            'a bake-out' => [Station::BakeOut, '/bake-outs', ['oven' => '{oven}', 'parts' => ['{part}']], 1],
-            'a wash clock' => [Station::Wash, '/parts/{part}/wash-clock', ['step' => 'wipe'], 1],
+            'a bake-out' => [
+                Station::BakeOut,
+                '/bake-outs',
+                ['oven' => '{oven}', 'lots' => ['{lot}' => ['hang' => '1', 'count' => '2']]],
+                1,
+            ],
+            'a wash clock' => [Station::Wash, '/lots/{lot}/wash-clock', ['step' => 'wipe'], 1],
             'a bath' => [Station::Wash, '/bath-log', ['bath' => 'rinse', 'conductivity_us' => '120'], 1],
             'a mask on the shelf' => [
                 Station::MaskAndHang,
@@ -103,7 +108,7 @@ final class FormsTest extends ShopTestCase
                 ],
                 1,
             ],
-            'a ground' => [Station::MaskAndHang, '/parts/{part}/ground', ['ohm' => '12', 'unit' => '1'], 1],
+            'a ground' => [Station::MaskAndHang, '/lots/{lot}/ground', ['ohm' => '12', 'unit' => '1'], 1],
             'a practice move' => [Station::Blast, '/practice/mixture/move', ['move' => 'more_media'], 1],
         ];
     }
@@ -113,14 +118,13 @@ final class FormsTest extends ShopTestCase
     public function test_sent_twice_it_does_its_work_once(Station $at, string $path, array $data, int $lines): void
     {
         $part = $this->part_($at);
-        if ($path === '/parts/{part}/strip-clock') {
+        if ($path === '/lots/{lot}/strip-clock') {
             $part->update(['strip_way' => 'benzyl']);
         }
-        $fill = fn (mixed $value): mixed => is_array($value)
-            ? array_map(fn (string $v): string => strtr($v, ['{part}' => (string) $part->id]), $value)
-            : strtr((string) $value, ['{oven}' => (string) $this->oven->id]);
-        $data = array_map($fill, $data) + ['_once' => (string) Str::uuid()];
-        $path = strtr($path, ['{part}' => (string) $part->id]);
+        $lot = (string) $this->lot($part)->id;
+        $names = ['{oven}' => (string) $this->oven->id, '{part}' => (string) $part->id, '{lot}' => $lot];
+        $data = json_decode(strtr((string) json_encode($data), $names), true) + ['_once' => (string) Str::uuid()];
+        $path = strtr($path, $names);
         $before = $this->written();
         foreach (range(1, 3) as $time) {
             $this->actingAs($this->finisher)->post($path, $data)->assertRedirect()->assertSessionHasNoErrors();
@@ -168,24 +172,24 @@ final class FormsTest extends ShopTestCase
                 '1 to 10000',
             ],
             'blast of no minutes' => [
-                '/parts/{part}/blasted',
+                '/lots/{lot}/blasted',
                 ['minutes' => 'long', 'kind' => 'blast'],
                 'minutes',
                 'above 0',
             ],
             'blast with a medium nobody has' => [
-                '/parts/{part}/blasted',
+                '/lots/{lot}/blasted',
                 ['minutes' => '5', 'kind' => 'blast', 'media' => 'ice'],
                 'media',
                 '',
             ],
             'blast harder than any pot' => [
-                '/parts/{part}/blasted',
+                '/lots/{lot}/blasted',
                 ['minutes' => '5', 'kind' => 'blast', 'bar' => '300 psi'],
                 'bar',
                 '12 bar',
             ],
-            'blast of another kind' => ['/parts/{part}/blasted', ['minutes' => '5', 'kind' => 'wash'], 'kind', ''],
+            'blast of another kind' => ['/lots/{lot}/blasted', ['minutes' => '5', 'kind' => 'wash'], 'kind', ''],
             'air hotter than a shop' => ['/air', ['air' => '200 F', 'rh' => '50'], 'air', '60'],
             'humidity over all' => ['/air', ['air' => '20', 'rh' => '101'], 'rh', '1 to 100'],
             'medium in no weight' => [
@@ -207,11 +211,11 @@ final class FormsTest extends ShopTestCase
                 'volume_l',
                 '',
             ],
-            'rack of no rows' => ['/parts/{part}/hang', ['rows' => '0'] + $hang, 'rows', ''],
-            'rack of a part without depth' => ['/parts/{part}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
-            'rack that is not measured' => ['/parts/{part}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
-            'ground below nought' => ['/parts/{part}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 and more'],
-            'ground in furlongs' => ['/parts/{part}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
+            'rack of no rows' => ['/lots/{lot}/hang', ['rows' => '0'] + $hang, 'rows', ''],
+            'rack of a part without depth' => ['/lots/{lot}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
+            'rack that is not measured' => ['/lots/{lot}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
+            'ground below nought' => ['/lots/{lot}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 and more'],
+            'ground in furlongs' => ['/lots/{lot}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
             'mask that seals backwards' => [
                 '/masks',
                 [
@@ -238,14 +242,19 @@ final class FormsTest extends ShopTestCase
                 'rated',
                 '400',
             ],
-            'bake-out in no oven' => ['/bake-outs', ['oven' => '999', 'parts' => ['{part}']], 'oven', ''],
+            'bake-out in no oven' => [
+                '/bake-outs',
+                ['oven' => '999', 'lots' => ['1' => ['hang' => '1', 'count' => '1']]],
+                'oven',
+                '',
+            ],
             'bake-out of words' => [
                 '/bake-outs',
-                ['oven' => '1', 'parts' => 'all of them'],
-                'parts',
+                ['oven' => '1', 'lots' => 'all of them'],
+                'lots',
                 'is one value',
             ],
-            'clock for no step' => ['/parts/{part}/strip-clock', ['step' => 'nap'], 'step', 'not one of'],
+            'clock for no step' => ['/lots/{lot}/strip-clock', ['step' => 'nap'], 'step', 'not one of'],
             'move of another game' => ['/practice/mixture/move', ['move' => 'castle'], 'move', ''],
             'mesh in miles' => ['/parts/{part}/mesh', ['unit' => 'mile'], 'unit', ''],
         ];
@@ -263,7 +272,7 @@ final class FormsTest extends ShopTestCase
         $before = $this->written();
         $this->from('/station/blast')
             ->actingAs($this->finisher)
-            ->post(strtr($path, ['{part}' => (string) $part->id]), $data + ['_once' => (string) Str::uuid()])
+            ->post($this->filled($path, $part), $data + ['_once' => (string) Str::uuid()])
             ->assertRedirect()
             ->assertSessionHasErrors($field);
         self::assertStringContainsString($says, session('errors')->first($field));
@@ -278,6 +287,11 @@ final class FormsTest extends ShopTestCase
         self::assertSame($before, $this->written());
         // The page it goes back to still opens, with the mistake on it.
         $this->get("/station/blast?part={$part->id}")->assertOk();
+    }
+
+    private function filled(string $path, Part $part): string
+    {
+        return strtr($path, ['{part}' => (string) $part->id, '{lot}' => (string) $this->lot($part)->id]);
     }
 
     /** Whatever comes where a value belongs, an answer goes out: no route falls over. */
@@ -314,6 +328,17 @@ final class FormsTest extends ShopTestCase
             'size',
             'oven',
             'parts',
+            'lots',
+            'lot',
+            'lot_id',
+            'undone',
+            'pieces',
+            'each',
+            'into',
+            'scrapped',
+            'why',
+            'coat',
+            'powder_lot',
             'sections',
             'coats',
             'rows',
@@ -364,6 +389,8 @@ final class FormsTest extends ShopTestCase
                     '/'.
                     strtr($route->uri(), [
                         '{job}' => (string) $part->job_id,
+                        '{item}' => '1',
+                        '{lot}' => (string) $this->lot($part)->id,
                         '{part}' => (string) $part->id,
                         '{bake}' => (string) $bake->id,
                         '{coat}' => (string) $this->coat($part)->id,
@@ -427,7 +454,7 @@ final class FormsTest extends ShopTestCase
                 "/fittings/{$fitting->id}/off" => ['removed' => '4'],
                 "/fittings/{$fitting->id}/withdraw" => [],
                 "/parts/{$part->id}/mesh/drop" => [],
-                "/parts/{$part->id}/hang" => [
+                "/lots/{$this->lot($part)->id}/hang" => [
                     'across' => '1',
                     'rows' => '1',
                     'hooks' => '1',

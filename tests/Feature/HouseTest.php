@@ -48,7 +48,9 @@ final class HouseTest extends ShopTestCase
         // Late in the evening in London it is tomorrow in the shop.
         CarbonImmutable::setTestNow('2026-11-23 23:30:00');
         self::assertSame('2026-11-24', ShopClock::today()->toDateString());
-        $this->job(Station::Strip)->update(['due_on' => '2026-11-23']);
+        $late = $this->job(Station::Strip);
+        $late->update(['due_on' => '2026-11-23']);
+        $this->part($late);
         $this->actingAs($this->viewer)->get('/station/strip')->assertSee('1 late');
     }
 

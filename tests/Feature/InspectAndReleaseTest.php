@@ -19,26 +19,34 @@ final class InspectAndReleaseTest extends ShopTestCase
         $bake = $this->hang($part);
         $bake->update(['setpoint_c' => 205]);
         $this->bakeFor($bake, $minutes);
-        $job->update(['station' => Station::Inspect]);
+        $this->hangAt($job, Station::Inspect);
 
         return [$job->refresh(), $part];
     }
 
-    public function test_film_is_judged_against_the_sheet_and_a_new_finding_supersedes_the_old(): void
+    /** @return array{lot: int} */
+    private function on(Part $part): array
+    {
+        return ['lot' => $this->lot($part)->id];
+    }
+
+    public function test_film_is_judged_against_the_sheet_and_every_finding_stays(): void
     {
         [$job, $part] = $this->baked();
         $coat = $this->coat($part);
-        $this->send("/coats/{$coat->id}/film", ['readings' => "68 74\n71, 95"])->assertSessionHasNoErrors();
-        $this->send("/coats/{$coat->id}/film", ['readings' => '68 74 71 80'])->assertSessionHasNoErrors();
+        $this->send("/coats/{$coat->id}/film", $this->on($part) + ['readings' => "68 74\n71, 95"])
+            ->assertSessionHasNoErrors();
+        $this->send("/coats/{$coat->id}/film", $this->on($part) + ['readings' => '68 74 71 80'])
+            ->assertSessionHasNoErrors();
         self::assertSame(['fail', 'pass'], Inspection::query()->orderBy('id')->pluck('verdict')->all());
-        self::assertSame(1, Inspection::query()->whereNull('superseded_by')->count());
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}")
-            ->assertSee('4 readings, mean 73.3 µm, least 68 µm, most 80 µm');
+            ->assertSee('4 readings, mean 73.3 µm, least 68 µm, most 80 µm')
+            ->assertSee('most 95 µm');
         $this->finisher->update(['unit_system' => 'us']);
         $this->send(
             "/coats/{$coat->id}/film",
-            ['readings' => '2.8 3.0 2.9'],
+            $this->on($part) + ['readings' => '2.8 3.0 2.9'],
             $this->finisher->refresh(),
         )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
@@ -47,7 +55,8 @@ final class InspectAndReleaseTest extends ShopTestCase
             0.01,
         );
         foreach (['', 'thick', '70 -3', '70 0'] as $nonsense) {
-            $this->send("/coats/{$coat->id}/film", ['readings' => $nonsense])->assertSessionHasErrors('readings');
+            $this->send("/coats/{$coat->id}/film", $this->on($part) + ['readings' => $nonsense])
+                ->assertSessionHasErrors('readings');
         }
     }
 
@@ -55,27 +64,38 @@ final class InspectAndReleaseTest extends ShopTestCase
     {
         [$job, $part] = $this->baked();
         $coat = $this->coat($part);
-        $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72']);
-        $this->send("/coats/{$coat->id}/solvent-rub", [
+        $this->send("/coats/{$coat->id}/film", $this->on($part) + ['readings' => '70 71 72']);
+        $this->send("/coats/{$coat->id}/solvent-rub", $this->on($part) + [
             'rubs' => 50,
             'rating' => 1,
             'solvent' => 'MEK',
         ])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'release']);
-        $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('release');
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'release', 'to' => 'inspect', 'note' => 'rub again']);
-        $this->send("/coats/{$coat->id}/solvent-rub", ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK']);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'release']);
-        $this->send("/jobs/{$job->id}/release", ['note' => ''])
+        $lot = $this->lot($job);
+        $on = ['seen_at' => 'inspect', 'to' => 'release'];
+        $this->send("/lots/{$lot->id}/send", $on)->assertRedirect("/lots/{$lot->id}/leave?to=release");
+        $this->send("/lots/{$lot->id}/release")->assertSessionHasErrors('release');
+        self::assertStringContainsString('measured short', session('errors')->first('release'));
+        // Another rub is no bake: it goes back in, and only then is rubbed again.
+        $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
+        $again = $this->hang($part);
+        $this->bakeFor($again, $again->minutes + 2);
+        $this->send("/lots/{$lot->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])->assertSessionHasNoErrors();
+        $rub = ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK'];
+        $this->send("/coats/{$coat->id}/solvent-rub", $this->on($part) + $rub)->assertSessionHasNoErrors();
+        self::assertSame(2, Inspection::query()->where('kind', 'solvent_rub')->count(), 'every rub stays on record');
+        $this->excuse($lot->refresh(), Station::Release);
+        $this->send("/lots/{$lot->id}/send", $on)->assertSessionHasNoErrors();
+        $this->send("/lots/{$lot->id}/release", ['note' => ''])
             ->assertSessionHasNoErrors()
             ->assertRedirect("/jobs/{$job->id}/record");
         self::assertSame('released', $job->refresh()->status);
-        $this->send("/jobs/{$job->id}/send", [
+        $this->send("/lots/{$this->lot($job)->id}/send", [
             'seen_at' => 'release',
             'to' => 'cure',
             'note' => 'x',
-        ])->assertSessionHasErrors('station');
-        $this->send("/coats/{$coat->id}/film", ['readings' => '70'])->assertSessionHasErrors('station');
+        ])->assertSessionHasErrors('job');
+        $this->send("/coats/{$coat->id}/film", $this->on($part) + ['readings' => '70'])
+            ->assertSessionHasErrors('station');
         $this->send("/jobs/{$job->id}/parts", [
             'name' => 'late part',
             'count' => 1,
@@ -89,26 +109,27 @@ final class InspectAndReleaseTest extends ShopTestCase
     public function test_open_points_need_a_reason_and_unbaked_coats_stop(): void
     {
         [$job] = $this->baked();
-        $job->update(['station' => Station::Release]);
+        $this->excuse($this->lot($job), Station::Release);
+        $this->hangAt($job, Station::Release);
         $this->actingAs($this->finisher)
-            ->get("/jobs/{$job->id}")
+            ->get('/station/release')
             ->assertSee('no solvent rub recorded');
-        $this->send("/jobs/{$job->id}/release")->assertSessionHasErrors('note');
-        $this->send("/jobs/{$job->id}/release", [
+        $this->send("/lots/{$this->lot($job)->id}/release")->assertSessionHasErrors('note');
+        $this->send("/lots/{$this->lot($job)->id}/release", [
             'note' => 'Measured by the customer.',
         ])->assertSessionHasNoErrors();
         $raw = $this->job(Station::Release);
         $this->part($raw);
-        $this->send("/jobs/{$raw->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+        $this->send("/lots/{$this->lot($raw)->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
         [$soft] = $this->baked(15);
-        $soft->update(['station' => Station::Release]);
-        $this->send("/jobs/{$soft->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+        $this->hangAt($soft, Station::Release);
+        $this->send("/lots/{$this->lot($soft)->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
     }
 
     public function test_the_record_holds_parts_curve_findings_and_signatures(): void
     {
         [$job, $part] = $this->baked();
-        $this->send("/coats/{$this->coat($part)->id}/film", ['readings' => '70 71 72']);
+        $this->send("/coats/{$this->coat($part)->id}/film", $this->on($part) + ['readings' => '70 71 72']);
         $record = $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")
             ->assertOk();
@@ -140,8 +161,8 @@ final class InspectAndReleaseTest extends ShopTestCase
         $clear = $this->powder('Shore clear', [[170, 20, 60]], false);
         $job = $this->job();
         $part = $this->part($job, 'vane arm', 1.8, 0.16, 4, 'bronze', [['clear', $clear, 'full']]);
-        $job->update(['station' => Station::Inspect]);
-        $this->send("/coats/{$this->coat($part)->id}/solvent-rub", [
+        $this->hangAt($job, Station::Inspect);
+        $this->send("/coats/{$this->coat($part)->id}/solvent-rub", $this->on($part) + [
             'rubs' => 25,
             'rating' => 1,
             'solvent' => 'MEK',

@@ -49,6 +49,12 @@ final class MaskAndHangTest extends ShopTestCase
         )->refresh();
     }
 
+    /** @return array{lot: int} */
+    private function here(): array
+    {
+        return ['lot' => $this->lot($this->part)->id];
+    }
+
     public function test_masks_are_picked_from_the_shelf_fitted_and_counted_off(): void
     {
         $thread = $this->pin('thread', 12, 2);
@@ -58,21 +64,25 @@ final class MaskAndHangTest extends ShopTestCase
             ->assertSee('stands 260 °C, the hottest bake is 200 °C')
             ->assertSee('value="20"', false);
         $mask = Mask::query()->where('kind', 'plug')->firstOrFail();
-        $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasNoErrors();
-        $this->send("/pins/{$thread->id}/fit", ['mask' => $mask->id, 'fitted' => '20'])->assertSessionHasErrors(
-            'fitted',
-        );
-        $this->send("/pins/{$thread->id}/fit", ['mask' => 999, 'fitted' => '0'])->assertSessionHasErrors([
-            'mask',
-            'fitted',
-        ]);
+        $this->send("/pins/{$thread->id}/fit", $this->here() + ['mask' => $mask->id, 'fitted' => '20'])
+            ->assertSessionHasNoErrors();
+        $this->send("/pins/{$thread->id}/fit", $this->here() + ['mask' => $mask->id, 'fitted' => '20'])
+            ->assertSessionHasErrors(
+                'fitted',
+            );
+        $this->send("/pins/{$thread->id}/fit", $this->here() + ['mask' => 999, 'fitted' => '0'])
+            ->assertSessionHasErrors([
+                'mask',
+                'fitted',
+            ]);
         $fitting = Fitting::query()->firstOrFail();
         $this->send("/pins/{$thread->id}/withdraw")->assertSessionHasErrors('pin');
         $this->send("/fittings/{$fitting->id}/off", ['removed' => '21'])->assertSessionHasErrors('removed');
         $this->send("/fittings/{$fitting->id}/off", ['removed' => '19'])->assertSessionHasNoErrors();
         self::assertStringContainsString('1 still on', (string) session('said'));
         $this->send("/fittings/{$fitting->id}/withdraw")->assertSessionHasNoErrors();
-        $this->send("/pins/{$thread->id}/fit", ['fitted' => '20'])->assertSessionHasNoErrors();
+        $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '20'])
+            ->assertSessionHasNoErrors();
     }
 
     public function test_tape_that_cannot_stand_the_bake_is_not_offered(): void
@@ -117,23 +127,24 @@ final class MaskAndHangTest extends ShopTestCase
     {
         $thread = $this->pin('thread', 12);
         $face = $this->pin('face', 60, 1, true);
-        $this->send("/pins/{$thread->id}/fit", ['fitted' => '10']);
+        $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '10']);
         $job = $this->part->job;
-        $job->update(['station' => Station::Release]);
         $this->part->coats()->delete();
-        $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
+        $this->excuse($this->lot($job), Station::Release);
+        $this->hangAt($job, Station::Release);
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $why = session('errors')->first('release');
         self::assertStringContainsString('10 masks on, none counted off', $why);
         self::assertStringContainsString('must be bare metal', $why);
         $this->actingAs($this->finisher)
-            ->get("/jobs/{$job->id}")
+            ->get('/station/release')
             ->assertSee('Count off')
             ->assertSee('name of who looked');
         $this->send('/fittings/'.Fitting::query()->firstOrFail()->id.'/off', ['removed' => '10']);
         $this->send("/pins/{$face->id}/bare", ['name' => ''])->assertSessionHasErrors('name');
-        $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $this->send("/pins/{$face->id}/bare", ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")
             ->assertOk()
@@ -160,16 +171,16 @@ final class MaskAndHangTest extends ShopTestCase
             'drain' => 'spigot down',
             'jigged' => '1',
         ];
-        $this->send("/parts/{$this->part->id}/hang", $rack)->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($this->part)->id}/hang", $rack)->assertSessionHasNoErrors();
         $near = $this->part->refresh()->view_factor;
-        $this->send("/parts/{$this->part->id}/hang", ['pitch' => '400'] + $rack)->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($this->part)->id}/hang", ['pitch' => '400'] + $rack)->assertSessionHasNoErrors();
         self::assertGreaterThan($near, $this->part->refresh()->view_factor);
         self::assertEqualsWithDelta(381, $this->part->rack?->drop_mm, 1e-9);
         $this->get('/station/mask-and-hang')->assertSee('spigot down')->assertSee('Jigged, so that it cannot fall');
-        $this->send("/parts/{$this->part->id}/hang", ['pitch' => '120'] + $rack);
+        $this->send("/lots/{$this->lot($this->part)->id}/hang", ['pitch' => '120'] + $rack);
         $this->get('/station/mask-and-hang')->assertSee('Only 10 mm between neighbours');
         $this->send(
-            "/parts/{$this->part->id}/hang",
+            "/lots/{$this->lot($this->part)->id}/hang",
             ['across' => '0', 'pitch' => 'far'] + $rack,
         )->assertSessionHasErrors(['across', 'pitch']);
     }
@@ -177,11 +188,12 @@ final class MaskAndHangTest extends ShopTestCase
     public function test_nothing_is_sprayed_over_a_megohm(): void
     {
         $job = $this->part->job;
-        $on = fn () => $this->send("/jobs/{$job->id}/send", [
+        $this->excuse($this->lot($job), Station::Coat);
+        $on = fn () => $this->send("/lots/{$this->lot($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => Station::MaskAndHang->value,
         ]);
-        $this->send("/parts/{$this->part->id}/ground", [
+        $this->send("/lots/{$this->lot($this->part)->id}/ground", [
             'ohm' => '3.2',
             'unit' => '1000000',
         ])->assertSessionHasNoErrors();
@@ -189,10 +201,11 @@ final class MaskAndHangTest extends ShopTestCase
         $this->actingAs($this->finisher)
             ->get("/parts/{$this->part->id}/route")
             ->assertSee('3.2');
-        $this->send("/parts/{$this->part->id}/ground", ['ohm' => 'little', 'unit' => '1'])->assertSessionHasErrors(
-            'ohm',
-        );
-        $this->send("/parts/{$this->part->id}/ground", [
+        $this->send("/lots/{$this->lot($this->part)->id}/ground", ['ohm' => 'little', 'unit' => '1'])
+            ->assertSessionHasErrors(
+                'ohm',
+            );
+        $this->send("/lots/{$this->lot($this->part)->id}/ground", [
             'ohm' => '40',
             'unit' => '1000',
         ])->assertSessionHasNoErrors();

@@ -52,14 +52,14 @@ final class NewMetalTest extends ShopTestCase
                 self::assertNotSame('', $finding->words()->in(UnitSystem::Us));
             }
             foreach (Station::cases() as $station) {
-                $job->update(['station' => $station]);
+                $this->hangAt($job, $station);
                 $bench = "/station/{$station->value}";
                 foreach ([$bench, "{$bench}?part={$part->id}", "/jobs/{$job->id}"] as $page) {
                     $answer = $this->actingAs($this->owner)->get($page);
                     self::assertSame(200, $answer->getStatusCode(), "{$station->value}: {$page}");
                 }
             }
-            $job->update(['station' => Station::Cure]);
+            $this->hangAt($job, Station::Cure);
             foreach (['edit', 'route', 'bench', 'pins', 'agreement'] as $page) {
                 $this->actingAs($this->owner)->get("/parts/{$part->id}/{$page}")->assertOk();
             }

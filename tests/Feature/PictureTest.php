@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use Aenum\Core\Unit\UnitSystem;
 use Aenum\Core\Word\Station;
+use App\Actions\Cure\AfterBake;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\Verdict;
 use App\Actions\Floor\RunOven;
-use App\Actions\Rail\NextStop;
 use App\Charts\BakePicture;
 use App\Charts\OvenChart;
 use App\Charts\TemperScale;
@@ -152,7 +152,7 @@ final class PictureTest extends ShopTestCase
         self::assertEqualsWithDelta($late->nowRunMinutes(), $late->outlook->pullMinutes, 0.05);
         $this->actingAs($this->viewer)
             ->get("/bakes/{$bake->id}")
-            ->assertSee('Pull it now.')
+            ->assertSee('Pull it now:')
             ->assertSee('Too long');
     }
 
@@ -202,19 +202,21 @@ final class PictureTest extends ShopTestCase
         self::assertSame($offsets, collect($offsets)->sort()->values()->all());
     }
 
-    public function test_where_a_job_goes_from_the_oven(): void
+    public function test_where_a_lot_goes_from_the_oven(): void
     {
         $job = $this->job();
         $part = $this->part($job);
-        self::assertNull(NextStop::afterBake($job->refresh())['to']);
-        $this->bakeFor($this->hang($part), 15);
-        self::assertStringContainsString('goes back in', NextStop::afterBake($job->refresh())['why']);
+        $after = fn (OvenLoad $load): AfterBake => AfterBake::of($load->fresh() ?? $load)[0];
+        $soft = $this->bakeFor($this->hang($part), 15);
+        self::assertNull($after($soft)->to);
+        self::assertStringContainsString('goes back in', $after($soft)->says);
         $again = $this->hang($part);
         $this->later(90);
         $this->bakeFor($again, $again->minutes + 2);
-        self::assertSame(Station::Inspect, NextStop::afterBake($job->refresh())['to']);
-        $job->update(['station' => Station::Inspect]);
-        self::assertNull(NextStop::afterBake($job->refresh())['to']);
+        self::assertSame(Station::Inspect, $after($again)->to);
+        $this->hangAt($job, Station::Inspect);
+        self::assertNull($after($again)->to);
+        self::assertSame('hangs at Inspect.', $after($again)->says);
     }
 
     public function test_minutes_and_shares_as_people_say_them(): void

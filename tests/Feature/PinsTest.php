@@ -248,13 +248,14 @@ final class PinsTest extends ShopTestCase
         ])->assertSessionHasErrors(['bag', 'holds', 'count']);
         $bag = Bag::query()->firstOrFail();
         $job = $this->part->job;
-        $job->update(['station' => Station::Release]);
         $this->part->coats()->delete();
-        $this->send("/jobs/{$job->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
+        $this->excuse($this->lot($job), Station::Release);
+        $this->hangAt($job, Station::Release);
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
         self::assertStringContainsString('bag B1: 6 not counted back', session('errors')->first('release'));
         $this->send("/bags/{$bag->id}/count", ['back' => '5']);
-        $this->send("/jobs/{$job->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
         $this->send("/bags/{$bag->id}/count", ['back' => '6'])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/release", ['note' => 'ready'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasNoErrors();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Actions\Lot\LotWalk;
 use App\Models\Job;
 use App\Models\Move;
 use Illuminate\Support\Facades\DB;
@@ -12,7 +13,7 @@ use Illuminate\Support\Str;
 
 final class RailTest extends ShopTestCase
 {
-    public function test_a_job_walks_the_rail_signed_at_every_station(): void
+    public function test_a_lot_walks_its_route_signed_at_every_station(): void
     {
         $this->send('/jobs', [
             'customer' => 'Chapel keepers',
@@ -21,67 +22,62 @@ final class RailTest extends ShopTestCase
         ]);
         $job = Job::query()->firstOrFail();
         self::assertSame(Station::Intake, $job->station);
-        foreach (range(1, 7) as $at) {
-            $this->send("/jobs/{$job->id}/sign", [
-                'seen_at' => Station::cases()[$at - 1]->value,
+        $part = $this->part($job, 'vane arm', 1.8, 0.16, 4, 'carbon_steel');
+        $lot = $this->lot($part);
+        $seen = [Station::Intake];
+        for ($moves = 0; $lot->station !== Station::Cure && $moves < 12; $moves++) {
+            $to = LotWalk::of($lot)->nextStation();
+            $this->excuse($lot, $to);
+            $this->send("/lots/{$lot->id}/go", [
+                'seen_at' => $lot->station->value,
                 'then' => 'on',
-                'note' => "done at {$at}",
+                'note' => "done at {$lot->station->value}",
             ])->assertSessionHasNoErrors();
-            self::assertSame($at + 1, $job->refresh()->station->place());
+            $lot = $this->lot($part);
+            self::assertSame($to, $lot->station);
+            $seen[] = $to;
         }
-        self::assertSame(15, Move::query()->where('job_id', $job->id)->count());
+        // No way off is needed on bare sheet: Strip is not on its route, and nobody is sent there.
+        self::assertSame(
+            [Station::Intake, Station::Blast, Station::Wash, Station::MaskAndHang, Station::Coat, Station::Cure],
+            $seen,
+        );
+        self::assertSame(1 + 2 * (count($seen) - 1), Move::query()->where('job_id', $job->id)->count());
         $page = $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}")
             ->assertOk();
-        $page->assertSee('done at 3')->assertSee('Signed at Blast')->assertSee('Finisher');
+        $page->assertSee('done at blast')->assertSee('Signed at Blast')->assertSee('Finisher');
         $this->actingAs($this->viewer)->get('/')->assertOk()->assertSee('Weather-vane arms');
     }
 
     public function test_sending_back_needs_a_reason_and_a_stale_page_moves_nothing(): void
     {
-        $job = $this->job(Station::Inspect);
-        $this->send("/jobs/{$job->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasErrors(
-            'note',
-        );
-        $this->send("/jobs/{$job->id}/send", [
-            'seen_at' => 'inspect',
-            'to' => 'inspect',
-            'note' => 'x',
-        ])->assertSessionHasErrors('to');
-        $this->send("/jobs/{$job->id}/send", [
-            'seen_at' => 'inspect',
-            'to' => 'nowhere',
-            'note' => 'x',
-        ])->assertSessionHasErrors('to');
-        self::assertSame(Station::Inspect, $job->refresh()->station);
-        $this->send("/jobs/{$job->id}/send", [
-            'seen_at' => 'inspect',
-            'to' => 'cure',
-            'note' => 'soft on the foot',
-        ])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/send", [
-            'seen_at' => 'inspect',
-            'to' => 'release',
-            'note' => 'from a page left open',
-        ])->assertSessionHasErrors('station');
-        self::assertSame(Station::Cure, $job->refresh()->station);
+        $lot = $this->lot($this->part($this->job(Station::Inspect)));
+        $this->excuse($lot, Station::Release);
+        $send = fn (array $in) => $this->send("/lots/{$lot->id}/send", $in + ['seen_at' => 'inspect']);
+        $send(['to' => 'blast'])->assertSessionHasErrors('note');
+        $send(['to' => 'inspect', 'note' => 'x'])->assertSessionHasErrors('to');
+        $send(['to' => 'nowhere', 'note' => 'x'])->assertSessionHasErrors('to');
+        self::assertSame(Station::Inspect, $lot->refresh()->station);
+        $send(['to' => 'blast', 'note' => 'soft on the foot'])->assertSessionHasNoErrors();
+        $send(['to' => 'release', 'note' => 'from a page left open'])->assertSessionHasErrors('station');
+        self::assertSame(Station::Blast, $lot->refresh()->station);
         $this->actingAs($this->viewer)
-            ->get("/jobs/{$job->id}")
-            ->assertSee('Back to Cure')
+            ->get("/jobs/{$lot->part->job_id}")
+            ->assertSee('Back to Blast')
             ->assertSee('soft on the foot');
     }
 
     public function test_sending_twice_does_one_thing(): void
     {
-        $job = $this->job(Station::Blast);
+        $lot = $this->lot($this->part($this->job(Station::Blast)));
         $once = (string) Str::uuid();
-        $first = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', 'then' => 'stay', '_once' => $once]);
-        $again = $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', 'then' => 'stay', '_once' => $once]);
+        $stay = ['seen_at' => 'blast', 'then' => 'stay', '_once' => $once];
+        $first = $this->send("/lots/{$lot->id}/go", $stay);
+        $again = $this->send("/lots/{$lot->id}/go", $stay);
         self::assertSame(1, Move::query()->where('kind', 'signed')->count());
         self::assertSame($first->headers->get('Location'), $again->headers->get('Location'));
-        $this->send("/jobs/{$job->id}/sign", ['seen_at' => 'blast', '_once' => $once], $this->owner)->assertStatus(
-            409,
-        );
+        $this->send("/lots/{$lot->id}/go", $stay, $this->owner)->assertStatus(409);
     }
 
     public function test_a_refused_form_keeps_its_token_and_what_was_typed(): void
@@ -103,8 +99,10 @@ final class RailTest extends ShopTestCase
 
     public function test_the_rail_counts_what_hangs_and_what_is_late(): void
     {
-        $this->job(Station::Strip)->update(['due_on' => '2026-11-20']);
-        $this->job(Station::Strip);
+        $late = $this->job(Station::Strip);
+        $late->update(['due_on' => '2026-11-20']);
+        $this->part($late);
+        $this->part($this->job(Station::Strip));
         $page = (string) $this->actingAs($this->viewer)->get('/station/strip')->assertOk()->getContent();
         self::assertMatchesRegularExpression('~Strip</span>.*?2 ?<span class="font-medium"> ?· 1 late~s', $page);
         $this->actingAs($this->viewer)->get('/station/nowhere')->assertNotFound();

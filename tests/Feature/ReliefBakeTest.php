@@ -30,6 +30,7 @@ final class ReliefBakeTest extends ShopTestCase
         $this->part->refresh()->update(['strip_way' => 'acid_stripper']);
         BenchClock::query()->create([
             'part_id' => $this->part->id,
+            'lot_id' => $this->lot($this->part)->id,
             'step' => 'acid_stripper-1',
             'label' => 'acid',
             'started_at' => $this->now->subMinutes(40),
@@ -41,7 +42,7 @@ final class ReliefBakeTest extends ShopTestCase
 
     private function hung(): OvenLoad
     {
-        $hang = ['oven' => $this->oven->id, 'parts' => [$this->part->id]];
+        $hang = ['oven' => $this->oven->id, 'lots' => $this->allOf($this->part)];
         $this->send('/bake-outs', $hang)->assertSessionHasNoErrors();
 
         return OvenLoad::query()->latest('id')->firstOrFail();
@@ -49,9 +50,10 @@ final class ReliefBakeTest extends ShopTestCase
 
     private function toCoat(): \Illuminate\Testing\TestResponse
     {
-        $job = $this->part->job->refresh();
+        $job = $this->part->job->refresh()->load('parts.lots');
+        $this->excuse($this->lot($job), Station::Coat);
 
-        return $this->send("/jobs/{$job->id}/send", [
+        return $this->send("/lots/{$this->lot($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => $job->station->value,
             'note' => 'bench is free',
@@ -82,7 +84,7 @@ final class ReliefBakeTest extends ShopTestCase
         $this->toCoat()->assertSessionHasNoErrors();
         // A day later the oven still takes it: what was done in time stays done.
         $this->later(1440);
-        $this->part->job->refresh()->update(['station' => Station::Cure]);
+        $this->hangAt($this->part, Station::Cure);
         $cure = $this->hang($this->part->refresh());
         $this->send("/bakes/{$cure->id}/shut")->assertSessionHasNoErrors();
     }

@@ -90,7 +90,7 @@ final class RouteTest extends ShopTestCase
             'PUT',
         );
         $onward = ['seen_at' => 'intake', 'then' => 'on'];
-        $this->send("/jobs/{$job->id}/sign", $onward)->assertSessionHasErrors('route');
+        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasErrors('route');
         self::assertSame(Station::Intake, $job->refresh()->station);
         self::assertSame(0, $job->moves()->where('kind', 'signed')->count());
         $this->send("/parts/{$part->id}/signatures", [
@@ -103,7 +103,7 @@ final class RouteTest extends ShopTestCase
             null,
             'PUT',
         );
-        $this->send("/jobs/{$job->id}/sign", $onward)->assertSessionHasErrors('route');
+        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasErrors('route');
         $this->send("/parts/{$part->id}/signatures", [
             'rule' => 'safety-duty',
             'name' => '',
@@ -112,7 +112,7 @@ final class RouteTest extends ShopTestCase
             'rule' => 'safety-duty',
             'name' => 'A. Lindqvall, inspector',
         ])->assertSessionHasNoErrors();
-        $this->send("/jobs/{$job->id}/sign", $onward)->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasNoErrors();
         self::assertSame(Station::Strip, $job->refresh()->station);
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")

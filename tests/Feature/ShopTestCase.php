@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use Aenum\Core\Word\StepOutcome;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Floor\RunOven;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\TickStep;
 use App\Http\Requests\OvenRequest;
 use App\Models\Coat;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\Part;
@@ -40,6 +45,9 @@ abstract class ShopTestCase extends TestCase
     protected User $viewer;
 
     protected Oven $oven;
+
+    /** @var array<int, Station> where the parts of a job are hung, by its id */
+    private array $hangs = [];
 
     protected Powder $green;
 
@@ -132,7 +140,7 @@ abstract class ShopTestCase extends TestCase
             'due_on' => '2026-12-01',
             'notes' => null,
         ]);
-        $job->update(['station' => $at]);
+        $this->hangs[$job->id] = $at;
 
         return $job->refresh();
     }
@@ -148,7 +156,7 @@ abstract class ShopTestCase extends TestCase
         ?array $coats = null,
         array $sections = [],
     ): Part {
-        return (new SavePart())($job, null, [
+        $part = (new SavePart())($job, null, [
             'name' => $name,
             'count' => $count,
             'metal' => $metal,
@@ -162,6 +170,63 @@ abstract class ShopTestCase extends TestCase
                 $coats ?? [['base', $this->green, 'full']],
             ),
         ])->refresh();
+        $this->hangAt($part, $this->hangs[$job->id] ?? Station::Intake);
+
+        return $part->refresh();
+    }
+
+    /** The first lot of a part, or of a job's first part. */
+    protected function lot(Part|Job $of): Lot
+    {
+        $lots = Lot::query();
+        $lots->whereIn('part_id', $of instanceof Part ? [$of->id] : $of->parts()->pluck('id'))->orderBy('id');
+
+        return $lots->firstOrFail();
+    }
+
+    /** Hangs every lot at a station, what lies before it said to be not needed; past Coat the first coat is on. */
+    protected function hangAt(Part|Job $of, Station $at): void
+    {
+        $parts = $of instanceof Part ? [$of->id] : $of->parts()->pluck('id');
+        foreach (Lot::query()->whereIn('part_id', $parts)->get() as $lot) {
+            $lot->update(['station' => $at]);
+            if ($at->isAfter(Station::Coat)) {
+                TickStep::logged($lot, $this->finisher, 1, StepKind::Coat);
+            }
+            $this->excuse($lot->fill(['station' => Station::Intake]), $at);
+        }
+    }
+
+    /** Powder is on for a coat. */
+    protected function coated(Part $part, int $position = 1): Lot
+    {
+        TickStep::logged($this->lot($part), $this->finisher, $position, StepKind::Coat);
+
+        return $this->lot($part);
+    }
+
+    /** @return array<int, array{hang: string, count: string}> a form that hangs all pieces of these parts */
+    protected function allOf(Part ...$parts): array
+    {
+        $lots = [];
+        foreach ($parts as $part) {
+            $lot = $this->lot($part);
+            $lots[$lot->id] = ['hang' => '1', 'count' => (string) $lot->count];
+        }
+
+        return $lots;
+    }
+
+    /** What stands between a lot and a station, or everything but handing over, is said to be not needed. */
+    protected function excuse(Lot $lot, Station $to): Lot
+    {
+        $walk = LotWalk::of(Lot::query()->findOrFail($lot->id))->walk;
+        foreach ($walk->passed($lot->station, $to) as $n) {
+            $key = $walk->keys[$n]->text();
+            TickStep::told($lot, $this->finisher, $key, StepOutcome::NotNeeded, why: 'not asked in this test');
+        }
+
+        return Lot::query()->findOrFail($lot->id);
     }
 
     protected function coat(Part $part, int $position = 1): Coat
@@ -173,7 +238,10 @@ abstract class ShopTestCase extends TestCase
     {
         $counts = [];
         foreach ($parts as $part) {
-            $counts[$this->coat($part)->id] = $part->count;
+            $lot = $this->lot($part);
+            $due = LotWalk::of($lot)->coatDue();
+            TickStep::logged($lot, $this->finisher, $due?->position, StepKind::Coat);
+            $counts[$lot->id] = $lot->count;
         }
 
         return (new HangLoad())($this->oven, $counts, $this->finisher)->refresh();

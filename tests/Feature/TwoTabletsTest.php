@@ -69,7 +69,7 @@ final class TwoTabletsTest extends ShopTestCase
     {
         $part = $this->part($this->job(Station::BakeOut), 'bollard', 62, 1.4, 1, 'cast_iron');
 
-        return (new HangBakeOut)($this->oven, [$part->id], $this->finisher);
+        return (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
     }
 
     /** @return list<string> what each was told */

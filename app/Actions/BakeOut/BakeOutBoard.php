@@ -11,6 +11,7 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Unit\Said;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
+use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
@@ -41,11 +42,12 @@ final readonly class BakeOutBoard implements OvenBoard
 
     public static function of(OvenLoad $load): self
     {
+        $load->loadMissing(['items.lot.part.lots', 'items.lot.part.job']);
         $load->loadMissing(['oven', 'events', 'items.part.job', 'items.part.coats.powder.rows', 'results.part']);
         $load->loadMissing(['items.part.pins.fittings.mask', 'items.part.signatures', 'items.part.clocks']);
         $items = array_values($load->items->all());
         $plan = BakeOut::plan(
-            $load->oven->model(),
+            Frozen::oven($load)->model(),
             self::core($items),
             LoadSchedule::of($load),
             (float) $load->target_c,
@@ -115,7 +117,7 @@ final readonly class BakeOutBoard implements OvenBoard
     {
         $found = [];
         foreach ($items as $n => $item) {
-            $route = PartRoute::of($item->part)->plan()->on(PartFloor::of($item->part));
+            $route = PartRoute::of($item->part, $item->lot)->plan()->on(PartFloor::of($item->part, $item->lot));
             $set = DoorCheck::bakedOut($route, (float) $load->target_c, (float) $load->hold_minutes);
             $does = $plan->items[$n];
             foreach (DoorCheck::of($set, $does['peakC'], $does['metalMinutes']) as $finding) {
@@ -147,7 +149,7 @@ final readonly class BakeOutBoard implements OvenBoard
         $says = [];
         foreach ($this->items as $n => $item) {
             if ($item->part->metalKind()->ageHardens()) {
-                $sum = MetalMinutes::of($item->part, $this->load) + $this->plan->items[$n]['metalMinutes'];
+                $sum = MetalMinutes::of($item->part, $this->load, $item->lot) + $this->plan->items[$n]['metalMinutes'];
                 $says[] = ['part' => $item->part, 'says' => MetalAgeing::words($sum)];
             }
         }
@@ -203,6 +205,8 @@ final readonly class BakeOutBoard implements OvenBoard
             fn (OvenLoadItem $item, array $did): array => [
                 'oven_load_item_id' => $item->id,
                 'part_id' => $item->part_id,
+                'lot_id' => $item->lot_id,
+                'at' => $this->load->pulled_at,
                 'reached' => $did['done'] !== null && $this->plan->isHeldBy($did['done'], $end),
                 'held_minutes' => round($did['held'], 2),
                 'reaches_minutes' => $did['reaches'],

@@ -9,10 +9,11 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
 use App\Actions\Log\PartFloor;
+use App\Actions\Lot\OvenRoom;
 use App\Actions\Route\PartRoute;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenLoad;
-use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -25,23 +26,30 @@ final class HangBakeOut
     private const FIRST_GUESS_MIN = 90.0;
 
     /**
-     * @param  list<int>  $parts  ids; all pieces of each
+     * @param  array<int, int>  $counts  pieces by lot id
      *
      * @throws ValidationException
      */
-    public function __invoke(Oven $oven, array $parts, User $by): OvenLoad
+    public function __invoke(Oven $oven, array $counts, User $by): OvenLoad
     {
-        return DB::transaction(function () use ($oven, $parts, $by): OvenLoad {
-            $query = Part::query()->with(['job', 'coats.powder.rows', 'signatures', 'pins'])->whereKey($parts);
-            $query->whereNull('withdrawn_at');
-            $free = fn (Part $part): bool => $part->job->isOpen() && $part->job->station === Station::BakeOut;
-            $found = $query->get()->filter($free)->values();
+        return DB::transaction(function () use ($oven, $counts, $by): OvenLoad {
+            $query = Lot::query()->whereKey(array_keys($counts))->where('station', Station::BakeOut);
+            $query->with(['part.job', 'part.lots', 'part.coats.powder.rows', 'part.signatures', 'part.pins']);
+            $query->where('fate', 'open')->lockForUpdate();
+            $found = $query->get()->filter(fn (Lot $lot): bool => $lot->part->job->isOpen())->values();
+            foreach ($found as $lot) {
+                if ($counts[$lot->id] < 1 || $counts[$lot->id] > $lot->count) {
+                    $why = ucfirst($lot->partName()).": {$counts[$lot->id]} pieces; allowed: 1 to {$lot->count}.";
+                    throw ValidationException::withMessages(["lots.{$lot->id}" => $why]);
+                }
+            }
             if ($found->isEmpty()) {
                 $why = 'Nothing is picked; tick at least one part that hangs at Bake out.';
-                throw ValidationException::withMessages(['parts' => $why]);
+                throw ValidationException::withMessages(['lots' => $why]);
             }
-            $now = fn (Part $part): Plan => PartRoute::of($part)->plan()->on(PartFloor::of($part));
+            $now = fn (Lot $lot): Plan => PartRoute::of($lot->part, $lot)->plan()->on(PartFloor::of($lot->part, $lot));
             $aim = BakeOutAim::of($found->map($now)->all());
+            OvenRoom::orRefuse($oven, $found, $counts);
             $shop = Shop::current();
             $load = OvenLoad::query()->create([
                 'kind' => LoadKind::BakeOut,
@@ -58,7 +66,11 @@ final class HangBakeOut
                 'overbake_limit' => $shop->overbake_limit,
                 'created_by' => $by->id,
             ]);
-            $hung = fn (Part $part): array => ['part_id' => $part->id, 'count' => $part->count];
+            $hung = fn (Lot $lot): array => [
+                'lot_id' => $lot->id,
+                'part_id' => $lot->part_id,
+                'count' => $counts[$lot->id],
+            ];
             $load->items()->createMany($found->map($hung)->all());
             $load->refresh()->update(['setpoint_c' => BakeOutBoard::usualSetpoint($load)]);
             $this->setSoonest($load);

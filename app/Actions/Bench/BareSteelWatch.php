@@ -6,12 +6,11 @@ namespace App\Actions\Bench;
 
 use Aenum\Core\Blast\BareSteel;
 use Aenum\Core\Blast\BareSteelClock;
-use Aenum\Core\Word\Lives;
+use Aenum\Core\Word\StepKind;
 use App\Actions\Log\WriteLog;
 use App\Models\BenchClock;
-use App\Models\Job;
 use App\Models\LogLine;
-use App\Models\Part;
+use App\Models\Lot;
 use App\Models\Shop;
 use App\Models\User;
 use App\Support\ShopClock;
@@ -25,24 +24,42 @@ use Illuminate\Support\Facades\DB;
  */
 final class BareSteelWatch
 {
-    public function start(Part $part, User $by): BenchClock
+    /**
+     * From the first piece blasted: what was bare already stays on its clock, unless all of it was swept anew.
+     *
+     * @param  float  $minutes  the blast took; its first piece has been bare so long
+     */
+    public function start(Lot $lot, User $by, float $minutes = 0.0, bool $anew = false): BenchClock
     {
         $running = self::running();
-        $running->where('part_id', $part->id);
-        foreach ($running->get() as $old) {
-            (new RunClock())->stop($old, $by);
+        $own = $running->where('lot_id', $lot->id)->first();
+        if ($own !== null && ! $anew) {
+            return $own;
         }
-        $clock = (new RunClock())->start(
-            $part,
-            $by,
-            BenchClock::BARE_STEEL,
-            'Bare steel: first powder on',
-            0,
-            null,
-        );
+        if ($own !== null) {
+            (new RunClock())->stop($own, $by);
+        }
+        $clock = (new RunClock())->start($lot, $by, BenchClock::BARE_STEEL, 'Bare steel: first powder on', 0, null);
+        $began = $clock->started_at->subMilliseconds((int) round(60000 * $minutes));
+        $clock->update(['started_at' => $began]);
         $this->set($clock);
 
         return $clock;
+    }
+
+    /**
+     * What a step does to bare steel, however it came to be ticked: a blast bares it, a layer or powder covers it.
+     *
+     * @param  CarbonImmutable|null  $at  when the step was over, where it was not now
+     */
+    public function after(Lot $lot, StepKind $step, User $by, ?CarbonImmutable $at = null): void
+    {
+        if ($step->blasts() && $lot->part->metalKind()->family->rusts()) {
+            $ago = $at === null ? 0.0 : max(0.0, $at->diffInMilliseconds(ShopClock::now()) / 60000);
+            $this->start($lot, $by, $ago, anew: $step === StepKind::SweepBlast);
+        } elseif ($step->keepsSteel() || $step === StepKind::Coat) {
+            $this->covered($lot, $by);
+        }
     }
 
     /** Writes the air down, and sets every clock on bare steel by it. */
@@ -58,22 +75,22 @@ final class BareSteelWatch
         });
     }
 
-    /** Share of its time a part's bare steel has used up; null where no clock runs on it. */
-    public static function usedOf(Part $part): ?float
+    /** Share of its time a lot's bare steel has used up; null where no clock runs on it. */
+    public static function usedOf(Lot $lot): ?float
     {
         $clocks = self::running();
-        $clocks->where('part_id', $part->id);
+        $clocks->where('lot_id', $lot->id);
         $clock = $clocks->first();
 
         return $clock === null ? null : (new self())->steel($clock)->used;
     }
 
-    /** A running clock that is over, on any part of a job. */
-    public static function overrun(Job $job): ?BenchClock
+    /** A running clock that is over, on a lot. */
+    public static function overrun(Lot $lot): ?BenchClock
     {
         $clocks = self::running();
         $clocks
-            ->whereIn('part_id', $job->parts()->pluck('id'))
+            ->where('lot_id', $lot->id)
             ->where('due_at', '<=', ShopClock::now()->format('Y-m-d H:i:s.v'));
 
         return $clocks->first();
@@ -83,17 +100,17 @@ final class BareSteelWatch
     public static function all(): Collection
     {
         $clocks = self::running();
-        $clocks->whereHas('part.job', fn ($job) => $job->where('status', 'open'));
+        $clocks->whereHas('lot', fn ($lot) => $lot->where('fate', 'open'));
         $clocks->orderBy('due_at');
 
         return $clocks->get();
     }
 
-    /** Powder is on: what ran in time has served. */
-    public function powderOn(Job $job, User $by): void
+    /** Powder is on, or a layer that keeps the steel: the clock has served. */
+    public function covered(Lot $lot, User $by): void
     {
         $clocks = self::running();
-        $clocks->whereIn('part_id', $job->parts()->pluck('id'));
+        $clocks->where('lot_id', $lot->id);
         foreach ($clocks->get() as $clock) {
             (new RunClock())->stop($clock, $by);
         }
@@ -110,7 +127,7 @@ final class BareSteelWatch
         return BareSteel::in(
             $this->airSince($clock->started_at),
             $clock->started_at->diffInMilliseconds(ShopClock::now()) / 1000,
-            $clock->part->job->lives === Lives::Coast->value,
+            Shop::current()->by_the_sea,
         );
     }
 
@@ -133,7 +150,7 @@ final class BareSteelWatch
     /** @return Builder<BenchClock> */
     private static function running(): Builder
     {
-        $clocks = BenchClock::query()->with('part.job');
+        $clocks = BenchClock::query()->with(['lot.part.job', 'lot.part.lots']);
         $clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at');
 
         return $clocks;

@@ -20,7 +20,6 @@ use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
 use App\Actions\Route\PartRoute;
 use App\Models\OvenLoad;
-use App\Models\OvenLoadItem;
 use App\Models\Part;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
@@ -199,8 +198,9 @@ final readonly class BakeBoard implements OvenBoard
     {
         $findings = [];
         $hot = $this->hottestByPart();
-        foreach ($this->bake->items->map(fn (OvenLoadItem $item): Part => $item->part)->unique('id') as $part) {
-            $plan = PartRoute::of($part)->plan()->on(PartFloor::of($part));
+        foreach ($this->bake->items->unique('part_id') as $item) {
+            $part = $item->part;
+            $plan = PartRoute::of($part, $item->lot)->plan()->on(PartFloor::of($part, $item->lot));
             foreach (DoorCheck::of($plan, $hot[$part->id]['peakC'], $hot[$part->id]['metalMinutes']) as $finding) {
                 $findings[] = new PartFinding($part, $finding);
             }
@@ -248,6 +248,8 @@ final readonly class BakeBoard implements OvenBoard
             $common = [
                 'oven_load_item_id' => $hung->bakeItem->id,
                 'part_id' => $hung->bakeItem->part_id,
+                'lot_id' => $hung->bakeItem->lot_id,
+                'at' => $hung->bakeItem->out_at ?? $this->bake->pulled_at,
                 'section_id' => $hung->section?->id,
                 'metal_minutes' => $this->metalMinutes($i, $hung),
                 'handle_minutes' => $this->handleMinutes($i, $hung),

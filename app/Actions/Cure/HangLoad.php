@@ -6,7 +6,10 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\OvenRoom;
 use App\Models\Coat;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
@@ -21,7 +24,7 @@ use Illuminate\Validation\ValidationException;
 final class HangLoad
 {
     /**
-     * @param  array<int, int>  $counts  pieces by coat id
+     * @param  array<int, int>  $counts  pieces by lot id
      *
      * @throws ValidationException naming what cannot hang
      */
@@ -29,19 +32,23 @@ final class HangLoad
     {
         return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): OvenLoad {
             $shop = Shop::current();
-            $query = Coat::query()
-                ->with(['part.job', 'powder.rows'])
+            $query = Lot::query()
+                ->with(['part.job', 'part.lots', 'part.coats.powder.rows'])
                 ->whereKey(array_keys($counts));
             $query->lockForUpdate();
-            $coats = $query->get();
-            if ($coats->isEmpty()) {
+            $lots = $query->get();
+            if ($lots->isEmpty()) {
                 throw ValidationException::withMessages([
                     'items' => 'Nothing is picked; tick at least one part to hang.',
                 ]);
             }
-            foreach ($coats as $coat) {
-                $this->check($coat, $counts[$coat->id]);
-            }
+            $hung = $lots->map(fn (Lot $lot): array => [
+                'lot_id' => $lot->id,
+                'part_id' => $lot->part_id,
+                'coat_id' => $this->due($lot, $counts[$lot->id])->id,
+                'count' => $counts[$lot->id],
+            ]);
+            OvenRoom::orRefuse($oven, $lots, $counts);
             $bake = OvenLoad::query()->create([
                 'kind' => LoadKind::Cure,
                 'oven_id' => $oven->id,
@@ -55,11 +62,7 @@ final class HangLoad
                 'overbake_limit' => $shop->overbake_limit,
                 'created_by' => $by->id,
             ]);
-            foreach ($coats as $coat) {
-                $bake
-                    ->items()
-                    ->create(['coat_id' => $coat->id, 'part_id' => $coat->part_id, 'count' => $counts[$coat->id]]);
-            }
+            $bake->items()->createMany($hung->all());
             $this->setBest($bake);
 
             return $bake;
@@ -82,34 +85,46 @@ final class HangLoad
     }
 
     /**
-     * Coats that are in an oven now, or planned to be.
+     * Pieces of lots that are in an oven now, or planned to be.
      *
-     * @return Collection<int, int> pieces by coat id
+     * @return Collection<int, int> pieces by lot id
      */
     public static function hanging(): Collection
     {
         $items = OvenLoadItem::query();
-        $items->whereNotNull('coat_id');
+        $items->whereNotNull('coat_id')->whereNull('out_at');
         $items->whereHas('ovenLoad', fn (Builder $load) => $load->whereIn('status', ['planned', 'running']));
         $pieces = fn (Collection $of): int => array_sum($of->pluck('count')->all());
 
-        return $items->get()->toBase()->groupBy('coat_id')->map($pieces);
+        return $items->get()->toBase()->groupBy('lot_id')->map($pieces);
     }
 
-    private function check(Coat $coat, int $count): void
+    /** The coat that is due on a lot, where so many of its pieces may hang. */
+    private function due(Lot $lot, int $count): Coat
     {
-        $job = $coat->part->job;
-        $field = "items.{$coat->id}";
-        if ($job->station !== Station::Cure || ! $job->isOpen()) {
+        $job = $lot->part->job;
+        $field = "items.{$lot->id}";
+        $name = $lot->partName();
+        if ($lot->station !== Station::Cure || ! $lot->isOpen() || ! $job->isOpen()) {
             throw ValidationException::withMessages([
-                $field => "{$coat->part->name} of job {$job->number} does not hang at Cure now.",
+                $field => "{$name} of job {$job->number} does not hang at Cure now.",
             ]);
         }
-        $free = $coat->part->count - (int) (self::hanging()[$coat->id] ?? 0);
+        $walk = LotWalk::of($lot);
+        $coat = $walk->coatDue();
+        if ($coat === null || ! $walk->isCoated($coat)) {
+            $why = $coat === null
+                ? "{$name} has no coat that waits for the oven."
+                : "{$name}: coat {$coat->position} is not logged as on; log it at Coat first.";
+            throw ValidationException::withMessages([$field => $why]);
+        }
+        $free = $lot->count - (int) (self::hanging()[$lot->id] ?? 0);
         if ($count < 1 || $count > $free) {
             throw ValidationException::withMessages([
-                $field => "{$coat->part->name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load.",
+                $field => "{$name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load.",
             ]);
         }
+
+        return $coat;
     }
 }

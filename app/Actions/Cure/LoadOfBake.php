@@ -13,7 +13,9 @@ use Aenum\Core\Cure\Underlayer;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
+use App\Actions\Log\LotPast;
 use App\Actions\Log\MetalMinutes;
+use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Models\Coat;
 use App\Models\OvenLoad;
@@ -21,7 +23,7 @@ use App\Models\OvenLoadItem;
 use App\Models\OvenResult;
 use App\Models\Section;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection;
 
 /** A stored bake as the core takes it: oven, items, aims, and how the oven is run. */
 final readonly class LoadOfBake
@@ -29,7 +31,10 @@ final readonly class LoadOfBake
     /** What has to be loaded of a bake; a page with several bakes loads it for all of them at once. */
     public const NEEDS = [
         'oven',
+        'items.lot.part.lots',
+        'items.lot.part.job',
         'items.coat.part.sections',
+        'items.coat.part.lots',
         'items.coat.part.job',
         'items.coat.part.coats.powder.rows',
         'items.coat.part.coats.results.ovenLoad',
@@ -57,7 +62,7 @@ final readonly class LoadOfBake
             }
         }
 
-        return new self($bake, $bake->oven->model(), $hung);
+        return new self($bake, Frozen::oven($bake)->model(), $hung);
     }
 
     /** @return list<LoadItem> */
@@ -152,15 +157,22 @@ final readonly class LoadOfBake
     private static function hang(OvenLoad $bake, OvenLoadItem $bakeItem, ?Section $section, array &$names): HungItem
     {
         $part = $bakeItem->part;
+        foreach ($part->coats as $one) {
+            $one->setRelation('powder', Frozen::powder($bake, $one));
+        }
         $coat = $part->coats->firstOrFail('id', $bakeItem->coat_id);
         $bakeItem->coat->setRelation('powder', $coat->powder);
-        $name = $section === null ? $part->name : "{$part->name}, {$section->name}";
+        $lot = $bakeItem->lot;
+        $past = $lot === null ? null : LotPast::of($lot);
+        $whose = $lot?->label() ?? '';
+        $whole = $whose === '' ? $part->name : "{$part->name} {$whose}";
+        $name = $section === null ? $whole : "{$whole}, {$section->name}";
         $names[$name] = ($names[$name] ?? 0) + 1;
         if ($names[$name] > 1) {
             $name .= " (job {$part->job->number})";
         }
         $results = $part->coats
-            ->flatMap(fn (Coat $c): Collection => $c->results)
+            ->toBase()->flatMap(fn (Coat $c): Collection => $c->results->toBase())
             ->where('section_id', $section?->id)
             ->filter(fn (OvenResult $r): bool => self::cameBefore($r->ovenLoad, $bake));
         $layers = [];
@@ -168,8 +180,8 @@ final readonly class LoadOfBake
             $of = $results->where('coat_id', $layer->id);
             $layers[] = new LayerSoFar(
                 $layer,
-                (float) $of->sum('dose'),
-                $layer->powder->sheet()->stands === null ? null : (float) $of->sum('overbake'),
+                self::least($past, $of, 'dose'),
+                $layer->powder->sheet()->stands === null ? null : self::most($past, $of, 'overbake'),
             );
         }
         $fresh = $layers[count($layers) - 1];
@@ -186,6 +198,8 @@ final readonly class LoadOfBake
                 ? Aim::flow($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0)
                 : Aim::fullCure($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0);
 
+        $out = $bakeItem->out_at === null ? null : LoadSchedule::second($bake, $bakeItem->out_at) / 60;
+
         return new HungItem(
             $bakeItem,
             $section,
@@ -197,10 +211,39 @@ final readonly class LoadOfBake
                 $section->area_m2 ?? $part->area_m2,
                 self::POWDER_EMISSIVITY,
                 $part->view_factor,
-            ),
-            $aim,
+            )->outAt($out),
+            $out === null ? $aim : $aim->asGone(),
             $layers,
-            MetalMinutes::of($part, $bake),
+            MetalMinutes::of($part, $bake, $lot),
         );
+    }
+
+    /** @param  Collection<int, OvenResult>  $results */
+    private static function least(?LotPast $past, Collection $results, string $what): float
+    {
+        return (float) min(self::sums($past, $results, $what));
+    }
+
+    /** @param  Collection<int, OvenResult>  $results */
+    private static function most(?LotPast $past, Collection $results, string $what): float
+    {
+        return (float) max(self::sums($past, $results, $what));
+    }
+
+    /**
+     * What the pieces have had, each past of theirs for itself.
+     *
+     * @param  Collection<int, OvenResult>  $results
+     * @return non-empty-list<float>
+     */
+    private static function sums(?LotPast $past, Collection $results, string $what): array
+    {
+        $sums = [];
+        for ($strand = 0; $past !== null && $strand < $past->count(); $strand++) {
+            $lived = fn (OvenResult $one): bool => $past->lived($strand, $one->lot_id, $one->at);
+            $sums[] = (float) $results->filter($lived)->sum($what);
+        }
+
+        return $sums === [] ? [(float) $results->sum($what)] : $sums;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Cure\CureState;
 use App\Actions\Oven\LoadSchedule;
 use App\Support\ShopClock;
+use App\Support\Units;
 use Carbon\CarbonImmutable;
 
 /** What to do next with a load that is baking, and when. */
@@ -13,6 +15,9 @@ final readonly class NextMove
 {
     /** This close to the pull a reading would come too late to change it, min. */
     private const TOO_LATE_TO_READ = 3.0;
+
+    /** Past the pull by less than this is on time, min. */
+    private const WORTH_SAYING_MIN = 2.0;
 
     private function __construct(
         public CarbonImmutable $pullAt,
@@ -24,6 +29,10 @@ final readonly class NextMove
         public ?float $shouldReadC,
         /** From when to when it may be ready, as sure as the readings make it; null without any. */
         public ?string $band,
+        /** Minutes past the pull; 0 before it. */
+        public float $overMinutes,
+        /** @var list<string> past the pull, what each layer has taken by now */
+        public array $soFar,
     ) {
     }
 
@@ -32,6 +41,7 @@ final readonly class NextMove
         $best = $board->outlook->bestPull() ?? $board->outlook->pullMinutes;
         $pullAt = $board->clock($best) ?? $board->now;
         $due = $board->nowRunMinutes() >= $best;
+        $over = $due ? $board->nowRunMinutes() - $best : 0.0;
         $read = $board->bake->readings->isNotEmpty();
         $late = $read || $board->nowRunMinutes() > $best - self::TOO_LATE_TO_READ;
 
@@ -41,7 +51,7 @@ final readonly class NextMove
             LoadSchedule::powerIsOff($board->bake),
             $board->load->schedule()->setpointAt($board->load->second($board->now)),
             match (true) {
-                $due => 'Pull it now.',
+                $due => self::overdue($board, $over),
                 $late => 'Next: pull at '.self::time($pullAt).'.',
                 default => "Next: point the thermometer at the {$board->decides()->item->name} at "
                     .self::time($board->clock($board->checkRunMinutes())).'.',
@@ -50,7 +60,47 @@ final readonly class NextMove
             $board->earliest === null && $board->latest === null
                 ? null
                 : self::run($board, $board->earliest).' and '.self::run($board, $board->latest),
+            $over,
+            $over >= self::WORTH_SAYING_MIN ? self::soFar($board) : [],
         );
+    }
+
+    /** How late it is, in words. */
+    public function overWords(): string
+    {
+        return $this->overMinutes < self::WORTH_SAYING_MIN
+            ? 'Everything is done.'
+            : Units::minutes($this->overMinutes).' past its pull';
+    }
+
+    private static function overdue(BakeBoard $board, float $over): string
+    {
+        if ($over < self::WORTH_SAYING_MIN) {
+            return 'Pull it now.';
+        }
+        $late = Units::minutes($over);
+        $suffers = $board->suffers()->item->name;
+
+        return $board->outlook->spoiltMinutes !== null && $board->outlook->spoiltMinutes <= $board->nowRunMinutes()
+            ? "Pull it now: {$late} past its pull, and {$suffers} has had more than the house limit."
+            : "Pull it now: {$late} past its pull; nothing is over its limit yet.";
+    }
+
+    /** @return list<string> */
+    private static function soFar(BakeBoard $board): array
+    {
+        return array_map(function (LedgerLine $line): string {
+            $over = $line->overbakeAfter === null
+                ? 'its sheet does not say what it stands'
+                : 'over-bake '.Units::share($line->overbakeAfter).' of 1';
+            $then = $line->state === CureState::Overbaked
+                ? ' Look at colour and gloss, rub it, and agree on it or strip it.'
+                : '';
+            $coat = "{$line->layer->coat->role} {$line->layer->coat->powder->name}";
+
+            return ucfirst("{$line->hung->item->name}, {$coat}: {$line->state->label()}, dose "
+                .Units::share($line->doseAfter).", {$over}.{$then}");
+        }, LedgerLine::all($board));
     }
 
     private static function shouldRead(BakeBoard $board): float

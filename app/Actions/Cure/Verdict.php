@@ -6,7 +6,6 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
-use App\Models\OvenResult;
 use App\Support\ShopClock;
 use App\Support\Units;
 
@@ -83,16 +82,20 @@ final readonly class Verdict
         return new self($tone, $headline, self::reasons($board, $u, $decides, $suffers));
     }
 
-    /** What it came to: judged by what was written down at the pull. */
+    /** What it came to: what was measured before what was computed at the pull. */
     private static function pulled(BakeBoard $board): self
     {
-        $served = $board->bake->results->every(
-            fn (OvenResult $result): bool => ! $result->fresh || $result->served((string) $result->coat?->bake_to),
-        );
+        $short = [];
+        foreach (CameOut::all($board->bake) as $one) {
+            if (! $one->standing->isDone()) {
+                $short[] = ucfirst("{$one->title}, {$one->coat->role}: ").Units::current()
+                    ->said($one->standing->words()).'.';
+            }
+        }
 
-        return $served
+        return $short === []
             ? new self('good', 'Out of the oven, and every fresh layer is what it was meant to be.', [])
-            : new self('stop', 'Out of the oven; not every layer is what it was meant to be.', []);
+            : new self('stop', 'Out of the oven; not every layer is what it was meant to be.', $short);
     }
 
     /** @return list<string> */

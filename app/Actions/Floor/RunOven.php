@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Actions\Floor;
 
 use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\OvenEventKind;
+use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\LoadOfBake;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\SplitLot;
+use App\Actions\Lot\TickStep;
 use App\Actions\Oven\ExpectedPull;
+use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
@@ -51,7 +58,13 @@ final class RunOven
                 $oven = Oven::held($load->oven_id);
                 $this->on($load, 'planned', function (OvenLoad $held) use ($oven, $by): void {
                     $this->mayShut($held, $oven);
-                    $held->update(['status' => 'running', 'shut_at' => ShopClock::now(), 'shut_by' => $by->id]);
+                    $this->partPieces($held, $by);
+                    $held->update([
+                        'status' => 'running',
+                        'shut_at' => ShopClock::now(),
+                        'shut_by' => $by->id,
+                        'frozen' => Frozen::capture($held),
+                    ]);
                 });
             });
         } catch (UniqueConstraintViolationException) {
@@ -62,7 +75,7 @@ final class RunOven
     /** @throws ValidationException */
     private function mayShut(OvenLoad $load, Oven $oven): void
     {
-        $load->loadMissing('items.part.job');
+        $load->loadMissing(['items.part.job', 'items.lot.part.lots', 'items.lot.part.job']);
         if ($load->items->isEmpty()) {
             throw ValidationException::withMessages(['load' => 'Nothing hangs in this load.']);
         }
@@ -72,10 +85,12 @@ final class RunOven
         $station = $load->kind->station();
         foreach ($load->items as $item) {
             $job = $item->part->job;
-            if ($job->station !== $station || ! $job->isOpen()) {
+            $lot = $item->lot;
+            $isThere = $lot !== null && $lot->isOpen() && $lot->station === $station && $lot->count >= $item->count;
+            if (! $isThere || ! $job->isOpen()) {
                 $why =
-                    "{$item->part->name} of job {$job->number} does not hang at {$station->label()} any more;".
-                    ' take this load off and hang it anew.';
+                    "{$item->count} × {$item->part->name} of job {$job->number} do not hang at {$station->label()}".
+                    ' any more; take this load off and hang it anew.';
                 throw ValidationException::withMessages(['load' => $why]);
             }
         }
@@ -86,6 +101,18 @@ final class RunOven
         if ($holds !== []) {
             throw ValidationException::withMessages(['load' => array_values(array_map(self::why(...), $holds))]);
         }
+    }
+
+    /** Pieces that go in without the rest of their lot become a lot of their own; the rest stays as it is. */
+    private function partPieces(OvenLoad $load, User $by): void
+    {
+        foreach ($load->items as $item) {
+            $lot = Lot::held((int) $item->lot_id);
+            if ($item->count < $lot->count) {
+                $item->update(['lot_id' => SplitLot::forTheOven($lot, $item->count, $by)->id]);
+            }
+        }
+        $load->unsetRelation('items');
     }
 
     private static function why(PartFinding $one): string
@@ -174,15 +201,80 @@ final class RunOven
         });
     }
 
+    /**
+     * Some leave while the rest bakes on: the door stands open for them, and they are judged by what they had.
+     *
+     * @param  float  $doorS  the door stood open for, s; they were out as it shut again
+     *
+     * @throws ValidationException where it is not in there, or is all there is
+     */
+    public function takeOut(OvenLoad $load, OvenLoadItem $item, User $by, float $doorS): void
+    {
+        $this->on($load, 'running', function (OvenLoad $held) use ($item, $by, $doorS): void {
+            $inside = $held->items()->whereNull('out_at')->get();
+            if (! $inside->contains('id', $item->id)) {
+                throw ValidationException::withMessages(['item' => 'That is not in this oven any more; look again.']);
+            }
+            if ($inside->count() < 2) {
+                throw ValidationException::withMessages(['item' => 'That is all there is in the oven: pull the load.']);
+            }
+            $now = ShopClock::now();
+            $opened = $now->subMilliseconds((int) round(1000 * $doorS));
+            if ($held->shut_at === null || $opened->lte($held->shut_at)) {
+                throw ValidationException::withMessages([
+                    'door_s' => 'Door open is longer than the load has been in; allowed: less.',
+                ]);
+            }
+            $door = ['oven_load_id' => $held->id, 'kind' => OvenEventKind::Door, 'value' => $doorS];
+            OvenEvent::query()->create($door + ['at' => $opened, 'user_id' => $by->id]);
+            OvenLoadItem::query()->whereKey($item->id)->update(['out_at' => $now->format('Y-m-d H:i:s.v')]);
+            $this->keepResults($held, $item->id);
+        });
+    }
+
+    /** What it did, of one item or of all that are still in. */
+    private function keepResults(OvenLoad $load, ?int $item = null): void
+    {
+        $fresh = OvenLoad::query()->findOrFail($load->id);
+        $kept = OvenResult::query()->where('oven_load_id', $load->id)->pluck('oven_load_item_id');
+        foreach (self::board($fresh)->results() as $row) {
+            $of = $row['oven_load_item_id'];
+            $isMeant = $item === null ? ! $kept->contains($of) : $of === $item;
+            if ($isMeant) {
+                OvenResult::query()->create(['oven_load_id' => $load->id] + $row);
+            }
+        }
+    }
+
     /** @throws ValidationException */
     public function pull(OvenLoad $load, User $by): void
     {
         $this->on($load, 'running', function (OvenLoad $held) use ($by): void {
             $held->update(['status' => 'pulled', 'pulled_at' => ShopClock::now(), 'pulled_by' => $by->id]);
-            foreach (self::board($held->fresh() ?? $held)->results() as $row) {
-                OvenResult::query()->create(['oven_load_id' => $held->id] + $row);
-            }
+            $this->keepResults($held);
+            $this->tick($held, $by);
         });
+    }
+
+    /** What the oven did closes its step: a bake by what the film is, a bake-out where everything was held. */
+    private function tick(OvenLoad $load, User $by): void
+    {
+        foreach ($load->kind === LoadKind::BakeOut ? $load->items()->with(['part', 'lot.part'])->get() : [] as $item) {
+            $results = OvenResult::query()->where('oven_load_item_id', $item->id)->get();
+            if ($item->lot !== null && $results->every(fn (OvenResult $one): bool => $one->reached === true)) {
+                $relieves = ReliefBake::serves(
+                    $item->part->strength_mpa,
+                    (float) $load->target_c,
+                    (float) $results->min('held_minutes'),
+                );
+                $walk = LotWalk::of($item->lot)->walk;
+                $due = $walk->firstOpen(null, StepKind::BakeOut, StepKind::ReliefBake);
+                $kind = $due === null ? StepKind::BakeOut : $walk->steps[$due]->kind;
+                if ($kind === StepKind::BakeOut || $relieves) {
+                    TickStep::logged($item->lot, $by, null, $kind);
+                }
+            }
+        }
     }
 
     /**

@@ -7,21 +7,31 @@ namespace App\Actions\Inspect;
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Lot\TickStep;
 use App\Models\Coat;
 use App\Models\Inspection;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Writes down what was found on a coat. A later finding of the same kind supersedes the earlier one, which is kept. */
+/** Writes down what was found on a coat. The latest finding counts; every one stays on record. */
 final class RecordInspection
 {
-    public function solventRub(Coat $coat, User $by, SolventRub $rub, string $solvent, ?string $note): Inspection
-    {
+    public function solventRub(
+        Coat $coat,
+        Lot $lot,
+        User $by,
+        SolventRub $rub,
+        string $solvent,
+        ?string $note,
+    ): Inspection {
         return $this->write(
             $coat,
+            $lot,
             $by,
             'solvent_rub',
             ['rubs' => $rub->rubs, 'rating' => $rub->rating, 'solvent' => $solvent],
@@ -31,12 +41,13 @@ final class RecordInspection
         );
     }
 
-    public function film(Coat $coat, User $by, FilmReadings $film, ?string $note): Inspection
+    public function film(Coat $coat, Lot $lot, User $by, FilmReadings $film, ?string $note): Inspection
     {
         $verdict = $film->within($coat->powder->film_min_um, $coat->powder->film_max_um) ? 'pass' : 'fail';
 
         return $this->write(
             $coat,
+            $lot,
             $by,
             'film',
             [
@@ -55,6 +66,7 @@ final class RecordInspection
      */
     private function write(
         Coat $coat,
+        Lot $lot,
         User $by,
         string $kind,
         array $found,
@@ -62,16 +74,28 @@ final class RecordInspection
         string $verdict,
         ?string $note,
     ): Inspection {
-        return DB::transaction(function () use ($coat, $by, $kind, $found, $microns, $verdict, $note): Inspection {
+        return DB::transaction(function () use (
+            $coat,
+            $lot,
+            $by,
+            $kind,
+            $found,
+            $microns,
+            $verdict,
+            $note,
+        ): Inspection {
             $job = Job::held($coat->part->job_id);
-            if (! $job->isOpen() || $job->station !== Station::Inspect) {
+            $held = Lot::held($lot->id);
+            $isThere = $held->isOpen() && $held->station === Station::Inspect && $held->part_id === $coat->part_id;
+            if (! $job->isOpen() || ! $isThere) {
                 throw ValidationException::withMessages([
-                    'station' => "Job {$job->number} does not hang at Inspect now.",
+                    'station' => ucfirst($held->partName())." of job {$job->number} does not hang at Inspect now.",
                 ]);
             }
             $inspection = Inspection::query()->create(
                 $found + [
                     'coat_id' => $coat->id,
+                    'lot_id' => $held->id,
                     'kind' => $kind,
                     'verdict' => $verdict,
                     'note' => $note,
@@ -88,12 +112,9 @@ final class RecordInspection
                         array_keys($microns),
                     ),
                 );
-            Inspection::query()
-                ->where('coat_id', $coat->id)
-                ->where('kind', $kind)
-                ->whereKeyNot($inspection->id)
-                ->whereNull('superseded_by')
-                ->update(['superseded_by' => $inspection->id]);
+            if ($verdict === 'pass') {
+                TickStep::logged($held, $by, null, StepKind::Inspect);
+            }
 
             return $inspection;
         });

@@ -6,10 +6,11 @@ namespace App\Actions\Intake;
 
 use Aenum\Core\Word\Station;
 use App\Actions\Find\IndexJob;
-use App\Actions\Rail\MoveJob;
 use App\Models\Customer;
 use App\Models\Job;
+use App\Models\Move;
 use App\Models\User;
+use App\Support\ShopClock;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a job in, or corrects what was written down about it. */
@@ -39,12 +40,18 @@ final class SaveJob
             $job = Job::query()->create(
                 $written + [
                     'number' => max(1000, $last) + 1,
-                    'station' => Station::Intake,
                     'status' => 'open',
                     'created_by' => $by->id,
                 ],
             );
-            (new MoveJob())->takeIn($job, $by);
+            Move::query()->create([
+                'job_id' => $job->id,
+                'user_id' => $by->id,
+                'kind' => 'taken_in',
+                'from_station' => Station::Intake,
+                'to_station' => Station::Intake,
+                'at' => ShopClock::now(),
+            ]);
             IndexJob::write($job);
 
             return $job;

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use Aenum\Core\Metal\Metals;
+use Aenum\Core\Word\Station;
 use App\Actions\Find\IndexJob;
 use App\Models\Coat;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\OvenLoadItem;
 use App\Models\Part;
+use App\Support\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -40,7 +43,9 @@ final class SavePart
             ];
             if ($part === null) {
                 $part = Part::query()->create($written);
+                self::firstLot($part);
             } else {
+                $this->recount($part, $facts['count']);
                 $this->refuseIfBaked($part, $facts);
                 $part->update($written);
             }
@@ -50,6 +55,47 @@ final class SavePart
 
             return $part;
         });
+    }
+
+    private static function firstLot(Part $part): Lot
+    {
+        return Lot::query()->create([
+            'part_id' => $part->id,
+            'number' => 1 + (int) Lot::query()->where('part_id', $part->id)->max('number'),
+            'count' => $part->count,
+            'station' => Station::Intake,
+            'born_at' => ShopClock::now(),
+        ]);
+    }
+
+    /**
+     * Pieces more or fewer than were counted: a lot that is alone takes them; else they come from, and go to, Intake.
+     *
+     * @throws ValidationException where the pieces to take away are in lots that have gone on
+     */
+    private function recount(Part $part, int $count): void
+    {
+        $more = $count - $part->count;
+        $query = Lot::query();
+        $query->where('part_id', $part->id)->where('fate', 'open')->lockForUpdate();
+        $open = $query->get();
+        $all = Lot::query()->where('part_id', $part->id)->where('fate', '!=', 'joined')->count();
+        $at = $all === 1 && ! $this->wasBaked($part) ? $open->first() : $open->firstWhere('station', Station::Intake);
+        if ($more === 0) {
+            return;
+        }
+        if ($more > 0 && $at === null) {
+            self::firstLot($part)->update(['count' => $more]);
+        } elseif ($at !== null && $at->count + $more >= 1) {
+            $at->update(['count' => $at->count + $more]);
+        } else {
+            $there = $at === null ? 0 : $at->count - 1;
+            $least = $part->count - $there;
+            throw ValidationException::withMessages([
+                'count' => "How many is {$count}; allowed: {$least} and more, the others have gone on in their lots. "
+                    .'Pieces that were lost are scrapped from their lot.',
+            ]);
+        }
     }
 
     /**

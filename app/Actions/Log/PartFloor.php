@@ -10,6 +10,7 @@ use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Strip\Agent;
 use Aenum\Core\Strip\Agents;
 use App\Models\BenchClock;
+use App\Models\Lot;
 use App\Models\OvenResult;
 use App\Models\Part;
 use App\Support\ShopClock;
@@ -18,20 +19,22 @@ use Carbon\CarbonImmutable;
 /** What is so of a part on the floor now: the masks on it, and when acid was last on it. */
 final class PartFloor
 {
-    public static function of(Part $part): Floor
+    /** Of one lot of it, where one is given. */
+    public static function of(Part $part, ?Lot $lot = null): Floor
     {
         $part->loadMissing(['pins.fittings.mask', 'clocks']);
 
-        return new Floor(masks: self::masks($part), sinceAcidMin: self::sinceAcid($part));
+        return new Floor(masks: self::masks($part, $lot), sinceAcidMin: self::sinceAcid($part, $lot));
     }
 
     /** @return list<MaskOn> */
-    private static function masks(Part $part): array
+    private static function masks(Part $part, ?Lot $lot): array
     {
         $on = [];
         foreach ($part->pins as $pin) {
             foreach ($pin->fittings as $fitting) {
-                if (! $fitting->isOff() && $fitting->mask !== null) {
+                $isHere = $lot === null || $fitting->lot_id === $lot->id;
+                if ($isHere && ! $fitting->isOff() && $fitting->mask !== null) {
                     $on[] = new MaskOn($pin->number, $fitting->mask->name, $fitting->mask->rated_c);
                 }
             }
@@ -40,25 +43,30 @@ final class PartFloor
         return $on;
     }
 
-    private static function sinceAcid(Part $part): ?float
+    private static function sinceAcid(Part $part, ?Lot $lot): ?float
     {
         $acids = array_filter(Agents::all(), fn (Agent $agent): bool => $agent->acid);
         $is = fn (BenchClock $clock): bool => isset($acids[strstr($clock->step, '-', true) ?: $clock->step]);
-        $ended = $part->clocks->filter($is)
+        $past = $lot === null ? null : LotPast::of($lot);
+        $own = fn (BenchClock $clock): bool => $past === null || $past->any($clock->lot_id, $clock->done_at);
+        $ended = $part->clocks->filter($is)->filter($own)
             ->map(fn (BenchClock $clock): ?CarbonImmutable => $clock->done_at)->filter()->max();
 
-        return $ended instanceof CarbonImmutable && ! self::isRelieved($part, $ended)
+        return $ended instanceof CarbonImmutable && ! self::isRelieved($part, $ended, $past)
             ? $ended->diffInMilliseconds(ShopClock::now()) / 60000
             : null;
     }
 
     /** Whether a bake that went in after the acid was hot and long enough. */
-    private static function isRelieved(Part $part, CarbonImmutable $acidEnded): bool
+    private static function isRelieved(Part $part, CarbonImmutable $acidEnded, ?LotPast $past): bool
     {
         $out = OvenResult::query();
         $out->with('ovenLoad')->where('part_id', $part->id)->whereNotNull('held_minutes');
         foreach ($out->get() as $result) {
             $load = $result->ovenLoad;
+            if ($past !== null && ! $past->any($result->lot_id, $result->at)) {
+                continue;
+            }
             $after = $load->shut_at?->gte($acidEnded) === true;
             $held = (float) $result->held_minutes;
             if ($after && ReliefBake::serves($part->strength_mpa, (float) $load->target_c, $held)) {

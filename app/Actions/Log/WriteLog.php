@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Log;
 
 use App\Models\LogLine;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
@@ -22,13 +23,24 @@ final class WriteLog
         ?Part $part = null,
         ?string $note = null,
         ?string $event = null,
+        ?Lot $lot = null,
     ): LogLine {
-        return DB::transaction(function () use ($kind, $subject, $figures, $by, $part, $note, $event): LogLine {
+        return DB::transaction(function () use (
+            $kind,
+            $subject,
+            $figures,
+            $by,
+            $part,
+            $note,
+            $event,
+            $lot,
+        ): LogLine {
             $line = LogLine::query()->create([
                 'kind' => $kind,
                 'subject' => $subject,
                 'event' => $event,
                 'part_id' => $part?->id,
+                'lot_id' => $lot?->id,
                 'note' => trim((string) $note) === '' ? null : trim((string) $note),
                 'user_id' => $by->id,
                 'at' => ShopClock::now(),

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Logger;
 
+use Aenum\Core\Cure\CureState;
 use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Logger\LoggerFile;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Cure\LoadOfBake;
+use App\Models\Inspection;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 use App\Models\User;
 use App\Support\ShopClock;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Keeps a logger's file with the bake it went through, each column with what it sat in by its name. */
@@ -54,14 +57,64 @@ final class KeepLog
             ]);
         }
 
-        return OvenLog::query()->create([
-            'oven_load_id' => $bake->id,
-            'name' => mb_substr(basename($name), 0, 120),
-            'columns' => $columns,
-            'begins_min' => $beginsMin,
-            'user_id' => $by->id,
-            'at' => ShopClock::now(),
-        ]);
+        return DB::transaction(function () use ($bake, $name, $columns, $beginsMin, $by, $load): OvenLog {
+            $log = OvenLog::query()->create([
+                'oven_load_id' => $bake->id,
+                'name' => mb_substr(basename($name), 0, 120),
+                'columns' => $columns,
+                'begins_min' => $beginsMin,
+                'user_id' => $by->id,
+                'at' => ShopClock::now(),
+            ]);
+            $this->find($log, $load, $by);
+
+            return $log;
+        });
+    }
+
+    /** What a couple measured outranks what was computed: it stands beside the rubs, the worst couple of each part. */
+    private function find(OvenLog $log, LoadOfBake $load, User $by): void
+    {
+        $worst = [];
+        foreach (LoggedBake::lines($log, $load) as $line) {
+            $hung = $line['item'] === null ? null : $load->hung[$line['item']];
+            if ($hung === null || $line['judged'] === null || $line['became'] === null) {
+                continue;
+            }
+            $key = $hung->bakeItem->id;
+            if (! isset($worst[$key]) || $line['judged']->dose < $worst[$key]['dose']) {
+                $worst[$key] = [
+                    'dose' => $line['judged']->dose,
+                    'row' => [
+                        'coat_id' => $hung->coat()->id,
+                        'lot_id' => $hung->bakeItem->lot_id,
+                        'kind' => 'logger',
+                        'verdict' => self::verdict($line['became'], $hung->coat()->bake_to),
+                        'note' => sprintf(
+                            '%s: %s, dose %.2f.',
+                            $line['name'],
+                            $line['became']->label(),
+                            $line['judged']->dose,
+                        ),
+                        'user_id' => $by->id,
+                        'at' => $log->ovenLoad->pulled_at ?? ShopClock::now(),
+                        'oven_log_id' => $log->id,
+                    ],
+                ];
+            }
+        }
+        foreach ($worst as $one) {
+            Inspection::query()->create($one['row']);
+        }
+    }
+
+    private static function verdict(CureState $became, string $bakeTo): string
+    {
+        return match (true) {
+            $became === CureState::Overbaked => 'not_judged',
+            $became === CureState::Cured => 'pass',
+            default => $bakeTo === 'flow' && $became !== CureState::Raw ? 'pass' : 'fail',
+        };
     }
 
     private function sitsIn(string $column, LoadOfBake $load): ?string

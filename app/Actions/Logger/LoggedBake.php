@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Logger;
 
-use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureMeter;
+use Aenum\Core\Cure\CureState;
 use Aenum\Core\Cure\Judgement;
 use Aenum\Core\Heat\LoggedRun;
 use Aenum\Core\Heat\OvenFit;
@@ -16,7 +16,11 @@ use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 
-/** What the loggers say: of one bake, each part judged by its own curve; of an oven, its figures. */
+/**
+ * What the loggers say: of one bake, each part judged by its own curve; of an oven, its figures.
+ *
+ * @phpstan-type LoggedLine array{name: string, item: ?int, judged: ?Judgement, became: ?CureState, state: string}
+ */
 final class LoggedBake
 {
     /** The latest logs are the oven as it is now. */
@@ -25,7 +29,7 @@ final class LoggedBake
     /** Readings of a curve that go into a fit. */
     private const SAMPLES = 40;
 
-    /** @return list<array{log: OvenLog, lines: list<array{name: string, judged: ?Judgement, state: ?string}>}> */
+    /** @return list<array{log: OvenLog, lines: list<LoggedLine>}> */
     public static function judged(OvenLoad $bake): array
     {
         $load = LoadOfBake::from($bake);
@@ -34,11 +38,21 @@ final class LoggedBake
             array_map(
                 fn (OvenLog $log): array => [
                     'log' => $log,
-                    'lines' => array_map(fn (array $column): array => self::line($column, $load), $log->columns),
+                    'lines' => self::lines($log, $load),
                 ],
                 self::logs()->where('oven_load_id', $bake->id)->get()->all(),
             ),
         );
+    }
+
+    /**
+     * What each column says of what it sat in.
+     *
+     * @return list<LoggedLine>
+     */
+    public static function lines(OvenLog $log, LoadOfBake $load): array
+    {
+        return array_map(fn (array $column): array => self::line($column, $load), $log->columns);
     }
 
     /** The oven's figures as its logged bakes have them; null where none was logged, or too little. */
@@ -67,7 +81,7 @@ final class LoggedBake
 
     /**
      * @param  array{name: string, in: ?string, points: list<array{float, float}>}  $column
-     * @return array{name: string, judged: ?Judgement, state: ?string}
+     * @return LoggedLine
      */
     private static function line(array $column, LoadOfBake $load): array
     {
@@ -75,7 +89,9 @@ final class LoggedBake
         if ($item === null) {
             return [
                 'name' => $column['name'],
+                'item' => null,
                 'judged' => null,
+                'became' => null,
                 'state' => $column['in'] === 'air' ? 'the air' : 'not known: name the column as the part',
             ];
         }
@@ -85,11 +101,16 @@ final class LoggedBake
         );
         $meter = (new CureMeter($load->hung[$item]->aim->sheet))->along($curve->course());
         $judged = Judgement::of($meter, $meter);
+        // What earlier bakes gave the layer counts with it, as it does for what is computed.
+        $aim = $load->hung[$item]->aim;
+        $became = $judged->state($load->bake->way, $aim->doseSoFar, $aim->overbakeSoFar);
 
         return [
             'name' => $column['name'],
+            'item' => $item,
             'judged' => $judged,
-            'state' => $judged->state(ClockWay::Window)->label(),
+            'became' => $became,
+            'state' => $became->label(),
         ];
     }
 

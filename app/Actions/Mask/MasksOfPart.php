@@ -9,8 +9,8 @@ use Aenum\Core\Mask\MaskPick;
 use Aenum\Core\Unit\Said;
 use App\Actions\Route\PartRoute;
 use App\Models\Fitting;
+use App\Models\Lot;
 use App\Models\Mask;
-use App\Models\Part;
 use App\Models\Pin;
 use Illuminate\Support\Collection;
 
@@ -22,15 +22,16 @@ final readonly class MasksOfPart
      * @param  array<int, MaskPick>  $picks  by pin id
      */
     private function __construct(
-        public Part $part,
+        public Lot $lot,
         public Collection $pins,
         public array $picks,
         public MaskHeat $heat,
     ) {
     }
 
-    public static function of(Part $part, ?PartRoute $route = null): self
+    public static function of(Lot $lot, ?PartRoute $route = null): self
     {
+        $part = $lot->part;
         $part->loadMissing('pins.fittings.mask');
         $heat = MaskHeat::of(($route ?? PartRoute::of($part))->plan());
         $shelf = Mask::shelf();
@@ -42,24 +43,24 @@ final readonly class MasksOfPart
                 $pin->size_mm,
                 $pin->is_stud,
                 $pin->places,
-                $part->count,
+                $lot->count,
                 $heat->at($pin->kind),
                 $shelf,
             );
         }
 
-        return new self($part, $pins, $picks, $heat);
+        return new self($lot, $pins, $picks, $heat);
     }
 
     /** Masks all pieces need at a pin. */
     public function needed(Pin $pin): int
     {
-        return $pin->places * $this->part->count;
+        return $pin->places * $this->lot->count;
     }
 
     public function on(Pin $pin): ?Fitting
     {
-        return $pin->fittings->sortBy('id')->last();
+        return $pin->fittings->where('lot_id', $this->lot->id)->sortBy('id')->last();
     }
 
     public function minutes(): float
@@ -79,15 +80,37 @@ final readonly class MasksOfPart
     }
 
     /**
-     * What keeps the part from leaving: a mask still on, or a face nobody has signed bare.
+     * Whether masks are on at every pin of these.
+     *
+     * @param  callable(Pin): bool  $is
+     */
+    public function allOn(callable $is): bool
+    {
+        $pins = $this->pins->filter($is);
+
+        return $pins->isNotEmpty() && $pins->every(fn (Pin $pin): bool => $this->on($pin) !== null);
+    }
+
+    /** Whether any mask is still on a lot. */
+    public static function anyOn(Lot $lot): bool
+    {
+        $on = Fitting::query();
+        $on->where('lot_id', $lot->id)->whereNull('withdrawn_at');
+
+        return $on->get()->contains(fn (Fitting $fitting): bool => ! $fitting->isOff());
+    }
+
+    /**
+     * What keeps a lot from leaving: a mask still on, or a face nobody has signed bare.
      *
      * @return list<string>
      */
-    public static function open(Part $part): array
+    public static function open(Lot $lot): array
     {
         $open = [];
+        $part = $lot->part->loadMissing('pins.fittings.mask');
         foreach ($part->pins as $pin) {
-            foreach ($pin->fittings as $fitting) {
+            foreach ($pin->fittings->where('lot_id', $lot->id) as $fitting) {
                 if (! $fitting->isOff()) {
                     $open[] =
                         "{$part->name}, pin {$pin->number} ({$pin->kind->label()}): {$fitting->fitted} masks on, ".

@@ -14,15 +14,13 @@ use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Log\PartFloor;
 use App\Actions\Route\PartRoute;
 use App\Models\BenchClock;
-use App\Models\Job;
+use App\Models\Lot;
 use App\Models\OvenLoadItem;
-use App\Models\Part;
 use App\Support\ShopClock;
 use App\Support\Units;
-use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
-/** What keeps a job where it hangs: what the book says at this moment, a load it is in, a dwell that runs. */
+/** What keeps a lot where it hangs: what the book says at this moment, a load it is in, a dwell that runs. */
 final class MayGoOn
 {
     /**
@@ -30,43 +28,35 @@ final class MayGoOn
      *
      * @throws ValidationException naming what keeps it
      */
-    public static function orRefuse(Job $job, Station $from, Station $to, ?string $why): void
+    public static function orRefuse(Lot $lot, Station $from, Station $to, ?string $why): void
     {
         $silent = trim((string) $why) === '';
-        $parts = $job->parts()->get();
         if ($from === Station::Intake) {
-            self::atTheCounter($parts);
+            self::atTheCounter($lot);
         }
         if (! Station::Coat->isAfter($to)) {
-            self::beforePowder($parts, $to, $silent);
+            self::beforePowder($lot, $to, $silent);
         }
-        self::inTheOven($job);
+        self::outOfTheOven($lot);
         if ($silent) {
-            self::unfinished($job);
+            self::unfinished($lot);
         }
     }
 
-    /**
-     * Stop rules hold a job at Intake; sign rules hold it until a name is under them.
-     *
-     * @param  Collection<int, Part>  $parts
-     */
-    private static function atTheCounter(Collection $parts): void
+    /** Stop rules hold a part at Intake; sign rules hold it until a name is under them. */
+    private static function atTheCounter(Lot $lot): void
     {
         $units = Units::current();
-        $why = $parts
-            ->flatMap(
-                fn (Part $part): array => array_map(
-                    fn (Finding $finding): string => sprintf(
-                        '%s %s %s',
-                        $units->said($finding->evidence->asSentence()),
-                        $finding->isStop() ? 'Stop.' : 'It needs a name under it.',
-                        $units->said($finding->rule->wayOut),
-                    ),
-                    PartRoute::of($part)->holding(),
-                ),
-            )
-            ->all();
+        $why = array_map(
+            fn (Finding $finding): string => sprintf(
+                '%s: %s %s %s',
+                ucfirst($lot->part->name),
+                $units->said($finding->evidence->asSentence()),
+                $finding->isStop() ? 'Stop.' : 'It needs a name under it.',
+                $units->said($finding->rule->wayOut),
+            ),
+            PartRoute::of($lot->part, $lot)->holding(),
+        );
         if ($why !== []) {
             throw ValidationException::withMessages(['route' => $why]);
         }
@@ -75,30 +65,26 @@ final class MayGoOn
     /**
      * Nothing is sprayed on steel past its time bare, without earth or with acid's hydrogen in it, or, unless somebody
      * writes why, in damp air. Where it goes past Coat only what cannot be undone by then is asked.
-     *
-     * @param  Collection<int, Part>  $parts
      */
-    private static function beforePowder(Collection $parts, Station $to, bool $silent): void
+    private static function beforePowder(Lot $lot, Station $to, bool $silent): void
     {
         $air = $to === Station::Coat ? Air::now() : null;
-        foreach ($parts as $part) {
-            $floor = new Floor(
-                $air?->celsius,
-                $air?->humidityPct,
-                BareSteelWatch::usedOf($part),
-                sinceAcidMin: PartFloor::of($part)->sinceAcidMin,
-            );
-            foreach (RuleBook::holding(PartRoute::of($part)->plan()->on($floor), Moment::Coat) as $finding) {
-                self::refuse($part, $finding, $silent);
-            }
+        $floor = new Floor(
+            $air?->celsius,
+            $air?->humidityPct,
+            BareSteelWatch::usedOf($lot),
+            sinceAcidMin: PartFloor::of($lot->part, $lot)->sinceAcidMin,
+        );
+        foreach (RuleBook::holding(PartRoute::of($lot->part, $lot)->plan()->on($floor), Moment::Coat) as $finding) {
+            self::refuse($lot, $finding, $silent);
         }
     }
 
-    private static function refuse(Part $part, Finding $finding, bool $silent): void
+    private static function refuse(Lot $lot, Finding $finding, bool $silent): void
     {
         $units = Units::current();
         if ($finding->isStop()) {
-            $why = "{$part->name}: ".$units->said($finding->words());
+            $why = "{$lot->partName()}: ".$units->said($finding->words());
             throw ValidationException::withMessages([$finding->rule->key => $why]);
         }
         if ($silent) {
@@ -108,21 +94,25 @@ final class MayGoOn
         }
     }
 
-    /** Nothing leaves a running oven. */
-    private static function inTheOven(Job $job): void
+    /**
+     * Nothing leaves a running oven.
+     *
+     * @throws ValidationException where it is in one
+     */
+    public static function outOfTheOven(Lot $lot): void
     {
         $inside = OvenLoadItem::query()->whereHas('ovenLoad', fn ($load) => $load->where('status', 'running'));
-        if ($inside->whereIn('part_id', $job->parts()->pluck('id'))->exists()) {
-            $why = "Job {$job->number} is in the oven; pull that load first.";
+        if ($inside->where('lot_id', $lot->id)->whereNull('out_at')->exists()) {
+            $why = ucfirst($lot->partName())." of job {$lot->part->job->number} is in the oven; pull that load first.";
             throw ValidationException::withMessages(['load' => $why]);
         }
     }
 
     /** A dwell or a wait that still runs is not walked away from in silence. */
-    private static function unfinished(Job $job): void
+    private static function unfinished(Lot $lot): void
     {
         $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereNull('done_at');
-        $clocks->whereIn('part_id', $job->parts()->pluck('id'));
+        $clocks->where('lot_id', $lot->id);
         $clocks->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))->orderByDesc('due_at');
         $last = $clocks->first();
         if ($last !== null) {

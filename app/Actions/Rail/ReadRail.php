@@ -8,6 +8,7 @@ use Aenum\Core\Word\Station;
 use App\Actions\Oven\ExpectedPull;
 use App\Models\BenchClock;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\OvenLoad;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
@@ -18,14 +19,19 @@ final class ReadRail
     /** @return list<array{station: Station, count: int, late: int, clock: ?CarbonImmutable}> */
     public static function now(): array
     {
-        $counts = Job::query()->where('status', 'open')->toBase()
-            ->selectRaw('station, count(*) as hanging, sum(due_on < ?) as late', [ShopClock::today()->toDateString()])
-            ->groupBy('station')->get()->keyBy('station');
+        $open = Lot::query()->toBase()->join('parts', 'parts.id', '=', 'lots.part_id')
+            ->join('jobs', 'jobs.id', '=', 'parts.job_id')
+            ->where('lots.fate', 'open')->where('jobs.status', 'open')->whereNull('parts.withdrawn_at');
+        $counts = $open->selectRaw(
+            'lots.station as station, count(*) as hanging, sum(jobs.due_on < ?) as late',
+            [ShopClock::today()->toDateString()],
+        )->groupBy('lots.station')->get()->keyBy('station');
+        $empty = Job::query()->where('status', 'open')->whereDoesntHave('parts')->count();
         $clocks = self::clocks();
 
         return array_map(fn (Station $station): array => [
             'station' => $station,
-            'count' => (int) ($counts[$station->value]->hanging ?? 0),
+            'count' => (int) ($counts[$station->value]->hanging ?? 0) + ($station === Station::Intake ? $empty : 0),
             'late' => (int) ($counts[$station->value]->late ?? 0),
             'clock' => $clocks[$station->value] ?? null,
         ], Station::cases());
@@ -36,9 +42,9 @@ final class ReadRail
     {
         $first = [];
         $rows = BenchClock::query()->toBase()->whereNull('done_at')
-            ->join('parts', 'parts.id', '=', 'clocks.part_id')->join('jobs', 'jobs.id', '=', 'parts.job_id')
-            ->where('jobs.status', 'open')->groupBy('jobs.station')
-            ->selectRaw('jobs.station as station, min(due_at) as due')->get();
+            ->join('lots', 'lots.id', '=', 'clocks.lot_id')
+            ->where('lots.fate', 'open')->groupBy('lots.station')
+            ->selectRaw('lots.station as station, min(due_at) as due')->get();
         foreach ($rows as $row) {
             $first[(string) $row->station] = CarbonImmutable::parse($row->due, 'UTC');
         }

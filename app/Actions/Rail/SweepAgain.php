@@ -9,32 +9,51 @@ use Aenum\Core\Job\Step;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\TickStep;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Steel that stood bare too long goes back to the nozzle: a sweep-blast before the first coat, and the job to Blast.
+ * Steel that stood bare too long goes back to the nozzle: a sweep-blast before the first coat, and its lot to Blast.
  */
 final class SweepAgain
 {
     /** @throws ValidationException where its clock has not run over */
-    public function __invoke(Part $part, User $by): void
+    public function __invoke(Lot $lot, User $by): void
     {
-        DB::transaction(function () use ($part, $by): void {
-            $job = $part->job;
-            if (BareSteelWatch::overrun($job) === null) {
-                throw ValidationException::withMessages(['clock' => "{$part->name} has not stood bare too long."]);
+        DB::transaction(function () use ($lot, $by): void {
+            if (BareSteelWatch::overrun($lot) === null) {
+                throw ValidationException::withMessages(['clock' => "{$lot->partName()} has not stood bare too long."]);
             }
-            $this->planSweep($part);
-            if ($job->station !== Station::Blast) {
+            $this->planSweep($lot->part);
+            $this->reopen($lot, $by);
+            if ($lot->station !== Station::Blast) {
                 $why = 'Bare steel past its time: sweep-blast again.';
-                (new MoveJob())->send($job, $by, Station::Blast, $why, $job->station);
+                (new MoveLot())->send($lot, $by, Station::Blast, $why, $lot->station);
             }
         });
+    }
+
+    /** What was swept once is to be swept again. */
+    private function reopen(Lot $lot, User $by): void
+    {
+        $walk = LotWalk::of($lot->refresh())->walk;
+        $coat = $walk->firstOpen(null, StepKind::Coat) ?? count($walk->steps);
+        for ($n = $coat - 1; $n >= 0; $n--) {
+            if ($walk->steps[$n]->kind === StepKind::SweepBlast) {
+                if (! $walk->isOpen($n)) {
+                    TickStep::reopen($lot, $by, $walk->keys[$n]->text(), 'Bare steel past its time.');
+                }
+
+                return;
+            }
+        }
     }
 
     /** Asked for twice, it is swept once. */

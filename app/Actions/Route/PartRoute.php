@@ -17,6 +17,7 @@ use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Blast\ShopBlast;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PartStep;
 use App\Support\Units;
@@ -39,15 +40,27 @@ final readonly class PartRoute
     ) {
     }
 
-    public static function of(Part $part): self
+    /** As one of its lots has it, where one is given: what was measured on that lot counts. */
+    public static function of(Part $part, ?Lot $lot = null): self
     {
         $part->loadMissing('steps');
-        $read = ReadFacts::of($part);
+        $read = ReadFacts::of($part, $lot);
         $changed = $part->steps->isNotEmpty();
         [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($read->facts), []];
-        $findings = RuleBook::judge(new Plan($read->facts, $steps), Moment::Counter, Moment::Route);
+        $largest = $lot ?? self::largestLot($part);
+        $findings = $largest === $lot
+            ? RuleBook::judge(new Plan($read->facts, $steps), Moment::Counter, Moment::Route)
+            : self::of($part, $largest)->findings;
 
         return new self($part, $read->facts, $steps, $findings, $changed, [...$read->unknown, ...$unknown]);
+    }
+
+    /** Where a part travels in several lots, what the clock allows is asked of the largest of them. */
+    private static function largestLot(Part $part): ?Lot
+    {
+        $lots = $part->lotsThere();
+
+        return $lots->count() < 2 ? null : $lots->sortByDesc('count')->first();
     }
 
     /** @return array{list<Step>, list<string>} the steps as a person put them, and what of them is not understood */

@@ -29,6 +29,7 @@ use Aenum\Core\Word\Role;
 use App\Actions\Log\Ground;
 use App\Actions\Log\MetalMinutes;
 use App\Models\Coat;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\Part;
 use App\Models\PartTrait;
@@ -49,7 +50,7 @@ final class ReadFacts
 
     public readonly JobFacts $facts;
 
-    private function __construct(private readonly Part $part)
+    private function __construct(private readonly Part $part, private readonly ?Lot $lot)
     {
         $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack']);
         $shop = Shop::current();
@@ -70,9 +71,9 @@ final class ReadFacts
         );
     }
 
-    public static function of(Part $part): self
+    public static function of(Part $part, ?Lot $lot = null): self
     {
-        return new self($part);
+        return new self($part, $lot);
     }
 
     private function partFacts(): PartFacts
@@ -86,7 +87,7 @@ final class ReadFacts
         return new PartFacts(
             name: $part->name,
             metal: $metal,
-            count: $part->count,
+            count: $this->lot->count ?? $part->count,
             massKg: $part->mass_kg,
             areaM2: $part->area_m2,
             boxMm: $this->box(),
@@ -100,7 +101,7 @@ final class ReadFacts
             strengthMpa: $part->strength_mpa,
             alloy: $this->word(Alloy::class, $part->alloy, 'its alloy') ?? Alloy::Unknown,
             paintTest: $this->word(PaintTest::class, $part->paint_test, 'its paint test') ?? PaintTest::NotTested,
-            metalMinutesSoFar: MetalMinutes::of($part),
+            metalMinutesSoFar: MetalMinutes::of($part, lot: $this->lot),
             licence: $part->licence,
             acidProduct: $part->acid_product,
         );
@@ -175,7 +176,7 @@ final class ReadFacts
     private function equipment(Shop $shop): EquipmentFacts
     {
         $oven = once(Oven::largest(...));
-        $ground = Ground::today($this->part);
+        $ground = Ground::today($this->part, $this->lot);
 
         return new EquipmentFacts(
             boothMm: $shop->boothMm(),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\Dimension;
+use App\Actions\Cure\AfterBake;
 use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\CameOut;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\SplitBake;
 use App\Actions\Cure\Verdict;
@@ -42,9 +44,9 @@ final class BakeController
             ],
         );
         $counts = [];
-        foreach ($in['items'] as $coat => $row) {
-            if (! empty($request->input("items.{$coat}.hang")) && ($row['count'] ?? null) !== null) {
-                $counts[(int) $coat] = (int) $row['count'];
+        foreach ($in['items'] as $lot => $row) {
+            if (! empty($request->input("items.{$lot}.hang")) && ($row['count'] ?? null) !== null) {
+                $counts[(int) $lot] = (int) $row['count'];
             }
         }
         /** @var User $user */
@@ -149,6 +151,8 @@ final class BakeController
             'door' => $bake->isPlanned() ? $board->doorFindings() : [],
             'chart' => new OvenChart(BakePicture::of($board, $units), $units),
             'logs' => $bake->status === 'pulled' ? LoggedBake::judged($bake) : [],
+            'cameOut' => $bake->isPulled() ? CameOut::all($bake) : [],
+            'after' => $bake->isPulled() ? AfterBake::of($bake) : [],
             'shop' => Shop::current(),
             'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1
                     ? SplitBake::proposal($board->load)

@@ -52,7 +52,7 @@ final class BakeOutController
                     ? null
                     : new OvenChart(BakeOutPicture::of($board, Units::current()), Units::current()),
             'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
-            'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('part_id')),
+            'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('lot_id')),
             'lately' => $lately->get(),
         ]);
     }
@@ -62,7 +62,7 @@ final class BakeOutController
     {
         $named = OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')->find($asked);
         $holds = fn (OvenLoad $load): bool => $pick->part !== null &&
-            $load->items->contains('part_id', $pick->part->id);
+            $load->items->contains('lot_id', $pick->lot?->id);
 
         return $named ?? ($loads->first($holds) ?? $loads->first());
     }
@@ -72,21 +72,34 @@ final class BakeOutController
         $in = $request->validate(
             [
                 'oven' => ['required', Rule::exists('ovens', 'id')->whereNull('retired_at')],
-                'parts' => ['required', 'array'],
-                'parts.*' => ['integer'],
+                'lots' => ['required', 'array', 'max:200'],
+                'lots.*.hang' => ['nullable', 'boolean'],
+                'lots.*.count' => ['nullable', 'integer', 'between:1,10000'],
             ],
             [
-                'parts.required' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
+                'lots.*.count.*' => 'Pieces must be a whole number from 1.',
+                'lots.required' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
                 'oven.*' => 'Oven is not picked.',
             ],
         );
         $load = $hang(
             Oven::query()->findOrFail($in['oven']),
-            array_map(intval(...), $in['parts']),
+            $this->picked($in['lots']),
             $this->person($request),
         );
 
         return $this->to($load, 'Worked out: the soonest pull that holds everything long enough.');
+    }
+
+    /**
+     * @param  array<array-key, array<string, mixed>>  $lots
+     * @return array<int, int> pieces by lot id
+     */
+    private function picked(array $lots): array
+    {
+        $hung = array_filter($lots, fn (array $one): bool => ! empty($one['hang']) && isset($one['count']));
+
+        return array_map(fn (array $one): int => (int) $one['count'], $hung);
     }
 
     public function set(Request $request, OvenLoad $bakeOut, HangBakeOut $hang): RedirectResponse

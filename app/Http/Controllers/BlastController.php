@@ -19,10 +19,12 @@ use App\Actions\Bench\BenchPick;
 use App\Actions\Blast\MediaLog;
 use App\Actions\Blast\ShopBlast;
 use App\Actions\Log\WriteLog;
+use App\Actions\Lot\TickStep;
 use App\Actions\Rail\SweepAgain;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\LogLine;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Rules\Measured;
 use App\Support\Units;
@@ -44,7 +46,7 @@ final class BlastController
     {
         $pick = BenchPick::at(Station::Blast, $request);
         $part = $pick->part;
-        $blast = $part === null ? null : $this->bench($request, $part);
+        $blast = $pick->route === null ? null : ShopBlast::bench($pick->route->plan(), $this->setting($request));
         $air = Air::now();
 
         return view('stations.blast', [
@@ -55,26 +57,28 @@ final class BlastController
             'media' => MediaLog::all(),
             'clean' => $blast === null ? null : Cleanliness::for($blast->job->facts),
             'logged' => $part === null ? collect() : $this->logged($part),
-            'bare' => $part?->bareSteelClock(),
+            'bare' => $pick->lot?->bareSteelClock(),
         ]);
     }
 
-    public function blasted(Request $request, Part $part, BareSteelWatch $watch): RedirectResponse
+    public function blasted(Request $request, Lot $lot, BareSteelWatch $watch): RedirectResponse
     {
+        $part = $lot->part;
         $in = $request->validate([
             'minutes' => ['required', 'numeric', 'gt:0', 'max:10080'],
             'kind' => ['required', Rule::in(['blast', 'sweep'])],
+            'all' => ['nullable', 'boolean'],
             'greasy' => ['nullable', 'boolean'],
             'note' => ['nullable', 'string', 'max:300'],
         ] + $this->rules(), ['minutes.*' => 'Minutes is not a time; allowed: above 0 to 10080.']);
-        if ($part->job->station !== Station::Blast || ! $part->job->isOpen()) {
-            throw ValidationException::withMessages(['minutes' => "{$part->name} does not hang at Blast now."]);
+        if ($lot->station !== Station::Blast || ! $lot->isOpen() || ! $part->job->isOpen()) {
+            throw ValidationException::withMessages(['minutes' => "{$lot->partName()} does not hang at Blast now."]);
         }
         $blast = $this->bench($request, $part);
         $this->nothingInSilence($blast, $in['note'] ?? null);
         $rusts = $part->metalKind()->family->rusts();
         $user = $this->person($request);
-        DB::transaction(function () use ($in, $part, $blast, $user, $watch, $rusts): void {
+        DB::transaction(function () use ($in, $lot, $part, $blast, $user, $watch, $rusts): void {
             $minutes = (float) $in['minutes'];
             if ($in['kind'] === 'blast') {
                 WriteLog::line('blast', $blast->medium->key, [
@@ -82,16 +86,20 @@ final class BlastController
                     'actual_min' => $minutes,
                     'bar' => round($blast->plan->bar, 2),
                     'mixture' => $blast->mixture,
-                ], $user, $part, $in['note'] ?? null);
+                ], $user, $part, $in['note'] ?? null, lot: $lot);
             }
             $kg = $blast->plan->mediaKgPerMin * $minutes;
             MediaLog::shot($blast->medium, $kg, $part, $user, ! empty($in['greasy']));
             if ($rusts) {
-                $watch->start($part, $user);
+                $watch->start($lot, $user, $minutes, anew: $in['kind'] === 'sweep');
+            }
+            if ((bool) ($in['all'] ?? true)) {
+                $done = $in['kind'] === 'sweep' ? StepKind::SweepBlast : StepKind::Blast;
+                TickStep::logged($lot, $user, null, $done);
             }
         });
 
-        return redirect("/station/blast?part={$part->id}")
+        return redirect("/station/blast?lot={$lot->id}")
             ->with('said', $rusts ? 'Logged. Bare steel is on the clock.' : 'Logged.');
     }
 
@@ -113,14 +121,14 @@ final class BlastController
     }
 
     /** Bare too long: back to the nozzle for a sweep, on the route and on the rail. */
-    public function sweepAgain(Request $request, Part $part, SweepAgain $again): RedirectResponse
+    public function sweepAgain(Request $request, Lot $lot, SweepAgain $again): RedirectResponse
     {
-        $part->job->mustBeOpen();
-        $again($part, $this->person($request));
+        $lot->mustBeOpen();
+        $again($lot, $this->person($request));
         $step = StepKind::SweepBlast->label();
 
-        return redirect("/station/blast?part={$part->id}")
-            ->with('said', "{$part->name} hangs at Blast again, with a {$step} on its route.");
+        return redirect("/station/blast?lot={$lot->id}")
+            ->with('said', "{$lot->partName()} hangs at Blast again, with a {$step} on its route.");
     }
 
     /** What the book would have signed needs a word written beside it. */

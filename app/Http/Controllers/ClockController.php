@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Bench\StripStep;
+use Aenum\Core\Bench\WashLine;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\RunClock;
+use App\Actions\Lot\TickStep;
+use App\Actions\Route\PartRoute;
 use App\Devices\SimulatedWeather;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BenchClock;
 use App\Models\LogLine;
+use App\Models\User;
 use App\Rules\Measured;
 use App\Support\ShopClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Clocks at the benches, the air they run by, and the logbook's lines taken back. */
@@ -30,8 +36,13 @@ final class ClockController
             ]);
         }
         $user = $this->person($request);
-        $run->stop($clock, $user);
         $now = ShopClock::now();
+        DB::transaction(function () use ($run, $clock, $user, $now): void {
+            $run->stop($clock, $user);
+            if ($now->gte($clock->due_at)) {
+                $this->tick($clock, $user);
+            }
+        });
         $said = match (true) {
             $clock->late_at !== null && $now->gt($clock->late_at) => "{$clock->label}: it has had too long.",
             $now->lt($clock->due_at) => "{$clock->label}: ended early.",
@@ -39,6 +50,18 @@ final class ClockController
         };
 
         return back()->with('said', $said);
+    }
+
+    /** A dwell that was long enough closes its step; a layer that keeps steel ends the clock on bare steel. */
+    private function tick(BenchClock $clock, User $user): void
+    {
+        $kind = StripStep::closes($clock->step)
+            ?? WashLine::for(PartRoute::of($clock->part)->plan())->closes($clock->step);
+        if ($kind === null) {
+            return;
+        }
+        TickStep::logged($clock->lot, $user, null, $kind);
+        (new BareSteelWatch())->after($clock->lot, $kind, $user);
     }
 
     public function air(Request $request, BareSteelWatch $watch): RedirectResponse

@@ -11,6 +11,7 @@ use App\Actions\Floor\RunOven;
 use App\Devices\SimulatedThermometer;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\Reading;
 use App\Models\User;
 use App\Rules\Measured;
@@ -60,6 +61,18 @@ final class FloorController
         $this->run->log($bake, $this->user($request), $kind, $value);
 
         return $this->to($bake, 'Logged; the plan follows.');
+    }
+
+    public function takeOut(Request $request, OvenLoad $bake, OvenLoadItem $item): RedirectResponse
+    {
+        abort_if($item->oven_load_id !== $bake->id, 404);
+        $in = $request->validate(
+            ['door_s' => ['required', 'numeric', 'between:1,3600']],
+            ['door_s.*' => 'Seconds the door stood open must be a number; allowed: 1 to 3600.'],
+        );
+        $this->run->takeOut($bake, $item, $this->user($request), (float) $in['door_s']);
+
+        return $this->to($bake, ucfirst($item->title()).' is out; the rest bakes on.');
     }
 
     public function read(Request $request, OvenLoad $bake): RedirectResponse

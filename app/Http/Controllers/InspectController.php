@@ -10,6 +10,7 @@ use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Inspect\RecordInspection;
 use App\Models\Coat;
+use App\Models\Lot;
 use App\Models\User;
 use App\Support\Units;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +29,7 @@ final class InspectController
                 'rating' => ['required', 'integer', 'between:1,5'],
                 'solvent' => ['required', 'string', 'max:60'],
                 'note' => ['nullable', 'string', 'max:500'],
+                'lot' => $this->lotRule($coat),
             ],
             [
                 'rating.*' => 'Result is not picked; allowed: 5 (no effect) to 1 (through to metal).',
@@ -36,6 +38,7 @@ final class InspectController
         );
         $inspection = $record->solventRub(
             $coat,
+            Lot::query()->findOrFail($in['lot']),
             $this->user($request),
             SolventRub::of((int) $in['rubs'], (int) $in['rating']),
             $in['solvent'],
@@ -43,9 +46,9 @@ final class InspectController
         );
 
         return $this->back(
-            $coat,
+            (int) $in['lot'],
             match ($inspection->verdict) {
-                'fail' => 'Written down: under-cured. Send the job back to Cure.',
+                'fail' => 'Written down: under-cured. Its bake is open again; send it back to Cure.',
                 'not_judged' => 'Written down; this powder never stands solvent, so the rub is not judged.',
                 default => 'Written down: passed.',
             },
@@ -55,7 +58,11 @@ final class InspectController
     public function film(Request $request, Coat $coat, RecordInspection $record): RedirectResponse
     {
         $in = $request->validate(
-            ['readings' => ['required', 'string', 'max:4000'], 'note' => ['nullable', 'string', 'max:500']],
+            [
+                'readings' => ['required', 'string', 'max:4000'],
+                'note' => ['nullable', 'string', 'max:500'],
+                'lot' => $this->lotRule($coat),
+            ],
             ['readings.required' => 'Readings are empty; type them with spaces or new lines between.'],
         );
         $system = Units::current()->system;
@@ -67,10 +74,11 @@ final class InspectController
         } catch (InvalidQuantity $e) {
             throw ValidationException::withMessages(['readings' => ucfirst($e->getMessage()).'.']);
         }
-        $inspection = $record->film($coat, $this->user($request), $film, $in['note'] ?? null);
+        $lot = Lot::query()->findOrFail($in['lot']);
+        $inspection = $record->film($coat, $lot, $this->user($request), $film, $in['note'] ?? null);
 
         return $this->back(
-            $coat,
+            (int) $in['lot'],
             $inspection->verdict === 'pass'
                 ? 'Written down: within the sheet\'s band.'
                 : 'Written down: outside the sheet\'s band.',
@@ -83,8 +91,14 @@ final class InspectController
         return $request->user();
     }
 
-    private function back(Coat $coat, string $said): RedirectResponse
+    /** @return list<mixed> */
+    private function lotRule(Coat $coat): array
     {
-        return redirect("/jobs/{$coat->part->job_id}")->with('said', $said);
+        return ['required', 'integer', Rule::exists('lots', 'id')->where('part_id', $coat->part_id)];
+    }
+
+    private function back(int $lot, string $said): RedirectResponse
+    {
+        return redirect("/station/inspect?lot={$lot}")->with('said', $said);
     }
 }

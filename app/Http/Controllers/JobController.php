@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Word\LoadKind;
-use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Oven\Frozen;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\JobRequest;
@@ -66,14 +67,28 @@ final class JobController
             'parts.pins.fittings.mask',
             'parts.bags',
             'parts.clocks',
+            'parts.lots.marks.user',
+            'parts.lots.clocks',
             'moves.user',
+            'moves.lot',
         ]);
 
         return view('jobs.show', [
             'job' => $job,
             'bakes' => $this->bakesOf($job, ['oven']),
-            'check' => ReleaseCheck::of($job),
+            'walks' => $this->walks($job),
         ]);
+    }
+
+    /** @return array<int, LotWalk> of every lot that is there, by its id */
+    private function walks(Job $job): array
+    {
+        $walks = [];
+        foreach ($job->lotsThere() as $lot) {
+            $walks[$lot->id] = LotWalk::of($lot, PartRoute::of($lot->part, $lot));
+        }
+
+        return $walks;
     }
 
     public function edit(Job $job): View
@@ -149,11 +164,23 @@ final class JobController
             'parts.signatures.user',
             'parts.pins.fittings',
             'parts.bags',
+            'parts.lots.marks.user',
+            'parts.job',
+            'parts.traits',
+            'parts.steps',
+            'parts.rack',
             'moves.user',
+            'moves.lot',
         ]);
+        foreach ($job->parts as $part) {
+            foreach ($part->coats as $coat) {
+                $coat->setRelation('powder', Frozen::ofCoat($coat));
+            }
+        }
 
         return view('jobs.record', [
             'job' => $job,
+            'walks' => $this->walks($job),
             'bakedOut' => $this->bakedOut($job),
             'bakes' => $this->bakesOf($job, [
                 'oven',

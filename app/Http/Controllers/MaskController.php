@@ -10,18 +10,20 @@ use Aenum\Core\Mask\MaskKind;
 use Aenum\Core\Mask\MaskMaterial;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Log\Ground;
+use App\Actions\Lot\TickStep;
 use App\Actions\Mask\MasksOfPart;
 use App\Actions\Mask\RackOfPart;
-use App\Actions\Route\PartRoute;
 use App\Charts\RackDrawing;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Fitting;
+use App\Models\Lot;
 use App\Models\Mask;
-use App\Models\Part;
 use App\Models\Pin;
+use App\Models\User;
 use App\Rules\Measured;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
@@ -40,18 +42,17 @@ final class MaskController
     {
         $pick = BenchPick::at(Station::MaskAndHang, $request);
         $part = $pick->part;
-        $route = $part === null ? null : PartRoute::of($part);
-
+        $route = $pick->route;
         $rack = $part === null ? null : RackOfPart::of($part, $route);
 
         return view('stations.mask', [
             'pick' => $pick,
-            'masks' => $part === null ? null : MasksOfPart::of($part, $route),
+            'masks' => $pick->lot === null ? null : MasksOfPart::of($pick->lot, $route),
             'rack' => $rack,
             'drawing' => $rack === null ? null : new RackDrawing($rack->rack),
             'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
-            'ground' => $part === null ? null : Ground::latest($part),
-            'bare' => $part?->bareSteelClock(),
+            'ground' => $part === null ? null : Ground::latest($part, $pick->lot),
+            'bare' => $pick->lot?->bareSteelClock(),
             'air' => Air::latest()?->line,
         ]);
     }
@@ -63,29 +64,48 @@ final class MaskController
             [
                 'mask' => ['nullable', Rule::exists('masks', 'id')->whereNull('retired_at')],
                 'fitted' => ['required', 'integer', 'between:1,100000'],
+                'lot' => ['required', Rule::exists('lots', 'id')->where('part_id', $pin->part_id)],
             ],
             ['fitted.*' => 'Fitted is not a count; allowed: 1 to 100000.'],
         );
-        DB::transaction(function () use ($in, $pin, $request): void {
+        $lot = Lot::query()->findOrFail($in['lot']);
+        $lot->mustBeOpen();
+        DB::transaction(function () use ($in, $pin, $lot, $request): void {
             $held = Pin::held($pin->id);
-            if ($held->fittings()->whereRaw('(removed is null or removed < fitted)')->exists()) {
+            $on = $held->fittings()->where('lot_id', $lot->id);
+            if ($on->whereRaw('(removed is null or removed < fitted)')->exists()) {
                 throw ValidationException::withMessages([
                     'fitted' => "Pin {$pin->number} has masks on already; count those off first.",
                 ]);
             }
             Fitting::query()->create([
                 'pin_id' => $pin->id,
+                'lot_id' => $lot->id,
                 'mask_id' => $in['mask'] ?? null,
                 'fitted' => $in['fitted'],
                 'user_id' => $this->person($request)->id,
                 'at' => ShopClock::now(),
             ]);
+            $this->tickMasks($lot->refresh(), $this->person($request));
         });
 
-        return redirect("/station/mask-and-hang?part={$pin->part_id}")->with(
+        return redirect("/station/mask-and-hang?lot={$lot->id}")->with(
             'said',
             "Pin {$pin->number}: {$in['fitted']} on.",
         );
+    }
+
+    /** What is plugged and what is taped is done when every pin of it has its masks. */
+    private function tickMasks(Lot $lot, User $by): void
+    {
+        $masks = MasksOfPart::of($lot);
+        if ($masks->allOn(fn (Pin $pin): bool => $pin->kind->isPlugged())) {
+            TickStep::logged($lot, $by, null, StepKind::PlugMask);
+        }
+        $taped = fn (Pin $pin): bool => $pin->kind->isMasked() && ! $pin->kind->isPlugged();
+        if ($masks->allOn($taped)) {
+            TickStep::logged($lot, $by, null, StepKind::TapeMask);
+        }
     }
 
     public function off(Request $request, Fitting $fitting): RedirectResponse
@@ -106,6 +126,10 @@ final class MaskController
             'removed_by' => $this->person($request)->id,
             'removed_at' => ShopClock::now(),
         ]);
+        $lot = $fitting->lot;
+        if ($lot !== null && ! MasksOfPart::anyOn($lot)) {
+            TickStep::logged($lot, $this->person($request), null, StepKind::Unmask);
+        }
 
         return back()->with(
             'said',
@@ -135,9 +159,10 @@ final class MaskController
         return back()->with('said', "Pin {$pin->number}: signed bare by {$in['name']}.");
     }
 
-    public function hang(Request $request, Part $part): RedirectResponse
+    public function hang(Request $request, Lot $lot): RedirectResponse
     {
-        $part->job->mustBeOpen();
+        $lot->mustBeOpen();
+        $part = $lot->part;
         $length = fn (float $most): array => ['required', Measured::above(Dimension::Length, 0, $most)];
         $in = $request->validate([
             'across' => ['required', 'integer', 'between:1,200'],
@@ -166,15 +191,17 @@ final class MaskController
             ),
         );
 
-        return redirect("/station/mask-and-hang?part={$part->id}")->with(
+        TickStep::logged($lot, $this->person($request), null, StepKind::Hang);
+
+        return redirect("/station/mask-and-hang?lot={$lot->id}")->with(
             'said',
             'Hung. The oven knows how much of its wall the part sees.',
         );
     }
 
-    public function ground(Request $request, Part $part): RedirectResponse
+    public function ground(Request $request, Lot $lot): RedirectResponse
     {
-        $part->job->mustBeOpen();
+        $lot->mustBeOpen();
         $in = $request->validate(
             [
                 'ohm' => ['required', 'numeric', 'between:0,1000000000000'],
@@ -183,9 +210,13 @@ final class MaskController
             ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.'],
         );
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
-        Ground::write($part, $ohm, $this->person($request));
+        $earth = Earth::of($ohm);
+        Ground::write($lot, $ohm, $this->person($request));
+        if ($earth->passes()) {
+            TickStep::logged($lot, $this->person($request), null, StepKind::GroundCheck);
+        }
 
-        return redirect("/station/mask-and-hang?part={$part->id}")->with('said', Earth::of($ohm)->says());
+        return redirect("/station/mask-and-hang?lot={$lot->id}")->with('said', $earth->says());
     }
 
     public function stock(Request $request): RedirectResponse

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Word\LoadKind;
-use Aenum\Core\Word\Station;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Find\FindJobs;
-use App\Models\Job;
+use App\Actions\Rail\RailColumn;
 use App\Models\OvenLoad;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -19,13 +18,10 @@ final class RailController
     public function __invoke(): View
     {
         return view('rail', [
-            'jobs' => Job::hanging()
-                ->with(['customer', 'parts'])
-                ->get()
-                ->groupBy(fn (Job $job): string => $job->station->value),
+            'columns' => RailColumn::all(),
             'running' => OvenLoad::of(LoadKind::Cure)
                 ->where('status', 'running')
-                ->with(['oven', 'items.part'])
+                ->with(['oven', 'items.part', 'items.lot.part.lots'])
                 ->orderBy('shut_at')
                 ->get(),
             'cooling' => OvenLoad::of(LoadKind::Cure)
@@ -35,7 +31,6 @@ final class RailController
                 ->limit(3)
                 ->get(),
             'bare' => BareSteelWatch::all(),
-            'stations' => Station::cases(),
         ]);
     }
 

@@ -7,60 +7,91 @@ namespace App\Http\Controllers;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
-use App\Actions\Cure\HangLoad;
+use App\Actions\Bench\BenchPick;
+use App\Actions\Cure\WaitingLot;
 use App\Actions\Inspect\ReleaseCheck;
-use App\Actions\Rail\MoveJob;
+use App\Actions\Rail\MoveLot;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Job;
 use App\Models\Move;
 use App\Models\Oven;
 use App\Models\OvenLoad;
-use App\Models\User;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
-/** A station's bench, and signing a job on from it. */
+/** The benches that have no controller of their own. */
 final class StationController
 {
-    public function show(Station $station): View
+    use KnowsWhoAsks;
+
+    private const LATELY = 6;
+
+    public function show(Request $request, Station $station): View
     {
-        return $station === Station::Cure
-            ? $this->cure()
-            : view('stations.bench', [
+        return match ($station) {
+            Station::Cure => $this->cure(),
+            Station::Coat => $this->bench('stations.coat', $station, $request, ['air' => Air::latest()?->line]),
+            Station::Inspect => $this->bench('stations.inspect', $station, $request, []),
+            Station::Release => $this->release($request),
+            default => view('stations.intake', [
                 'station' => $station,
-                'jobs' => Job::hanging()
-                    ->where('station', $station)
-                    ->with([
-                        'customer',
-                        'parts.coats.powder',
-                        'parts.coats.results',
-                        'parts.clocks',
-                        'parts.pins',
-                        ...$station === Station::Intake
-                            ? [
-                                'parts.coats.powder.rows',
-                                'parts.signatures',
-                                'parts.job',
-                                'parts.traits',
-                                'parts.steps',
-                                'parts.rack',
-                            ]
-                            : [],
-                        'moves.user',
-                    ])
-                    ->get(),
-                'air' => $station === Station::Coat ? Air::latest()?->line : null,
-                'lately' => Move::query()
-                    ->with(['user', 'job'])
-                    ->where('from_station', $station)
-                    ->whereIn('kind', ['sent_on', 'released'])
-                    ->orderByDesc('at')
-                    ->limit(6)
-                    ->get(),
-            ]);
+                'jobs' => $this->atTheCounter(),
+                'lately' => $this->lately($station),
+            ]),
+        };
+    }
+
+    /** What the bench at the counter shows of a job. */
+    private const NEEDS = [
+        'customer',
+        'moves.user',
+        'parts.lots',
+        'parts.job',
+        'parts.coats.powder.rows',
+        'parts.pins',
+        'parts.signatures',
+        'parts.traits',
+        'parts.steps',
+        'parts.rack',
+    ];
+
+    /** @return Collection<int, Job> with something of them at the counter, or nothing written down yet */
+    private function atTheCounter(): Collection
+    {
+        $here = fn ($lot) => $lot->where('station', Station::Intake)->where('fate', 'open');
+        $jobs = Job::hanging()->with(self::NEEDS);
+        $jobs->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.lots', $here));
+
+        return $jobs->get();
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function bench(string $view, Station $station, Request $request, array $more): View
+    {
+        $pick = BenchPick::at($station, $request);
+
+        return view($view, ['pick' => $pick, 'lately' => $this->lately($station)] + $more);
+    }
+
+    private function release(Request $request): View
+    {
+        $pick = BenchPick::at(Station::Release, $request);
+
+        return view('stations.release', [
+            'pick' => $pick,
+            'check' => $pick->lot === null ? null : ReleaseCheck::of($pick->lot),
+            'lately' => $this->lately(Station::Release),
+        ]);
+    }
+
+    /** @return Collection<int, Move> */
+    private function lately(Station $station): Collection
+    {
+        $moves = Move::query()->with(['user', 'job', 'lot.part.lots'])->where('from_station', $station);
+
+        return $moves->whereIn('kind', ['sent_on', 'released'])->orderByDesc('at')->limit(self::LATELY)->get();
     }
 
     private function cure(): View
@@ -71,104 +102,37 @@ final class StationController
             ->limit(4)
             ->pluck('id');
         $bakes = OvenLoad::of(LoadKind::Cure)
-            ->with(['oven', 'items.part', 'results'])
+            ->with(['oven', 'items.part.lots', 'items.lot.part.lots', 'results'])
             ->where(fn ($bake) => $bake->whereIn('status', ['running', 'planned'])->orWhereIn('id', $lately))
             ->orderBy('id')
             ->get();
 
+        $query = Oven::query();
+        $query->whereNull('retired_at')->orderByDesc('heater_kw');
+        $ovens = $query->get();
+        $busy = OvenLoad::query()->where('status', 'running')->pluck('oven_id');
+
         return view('cure.bench', [
             'station' => Station::Cure,
-            'jobs' => Job::hanging()
-                ->where('station', Station::Cure)
-                ->with(['customer', 'parts.coats.powder', 'parts.coats.results', 'parts.sections'])
-                ->get(),
-            'hanging' => HangLoad::hanging(),
-            'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
+            'waiting' => WaitingLot::all(),
+            'ovenNames' => $ovens->mapWithKeys(fn (Oven $oven): array => [
+                $oven->id => $oven->name.($busy->contains($oven->id) ? ', baking now' : ''),
+            ]),
+            'freeOven' => ($ovens->whereNotIn('id', $busy)->first() ?? $ovens->first())?->id,
             'running' => $bakes->where('status', 'running')->sortBy('shut_at'),
             'planned' => $bakes->where('status', 'planned'),
             'pulled' => $bakes->where('status', 'pulled')->sortByDesc('pulled_at'),
         ]);
     }
 
-    public function sign(Request $request, Job $job, MoveJob $move): RedirectResponse
-    {
-        $in = $request->validate($this->rules() + ['then' => ['nullable', Rule::in(['on', 'stay'])]]);
-        $seenAt = Station::from($in['seen_at']);
-        /** @var User $user */
-        $user = $request->user();
-        $next = ($in['then'] ?? 'stay') === 'on' ? $seenAt->next() : null;
-        DB::transaction(function () use ($move, $job, $user, $in, $seenAt, $next): void {
-            $move->sign($job, $user, $in['note'] ?? null, $seenAt);
-            if ($next !== null) {
-                $move->send($job, $user, $next, null, $seenAt, $in['note'] ?? null);
-            }
-        });
-        if ($next !== null) {
-            return redirect("/station/{$seenAt->value}")->with(
-                'said',
-                "Job {$job->number} is signed and hangs at {$next->label()} now.",
-            );
-        }
-
-        return redirect("/jobs/{$job->id}")->with('said', "Signed at {$seenAt->label()}.");
-    }
-
-    public function send(Request $request, Job $job, MoveJob $move): RedirectResponse
-    {
-        $in = $request->validate($this->rules() + ['to' => ['required', Rule::enum(Station::class)]], [
-            'to.*' => 'Station to send to is not picked.',
-        ]);
-        $to = Station::from($in['to']);
-        /** @var User $user */
-        $user = $request->user();
-        $move->send($job, $user, $to, $in['note'] ?? null, Station::from($in['seen_at']));
-
-        return redirect("/jobs/{$job->id}")->with('said', "Job {$job->number} hangs at {$to->label()} now.");
-    }
-
-    public function release(Request $request, Job $job, MoveJob $move): RedirectResponse
-    {
-        $in = $request->validate(['note' => ['nullable', 'string', 'max:500']]);
-        $check = ReleaseCheck::of(
-            $job->loadMissing([
-                'parts.coats.results',
-                'parts.coats.inspections',
-                'parts.coats.powder',
-                'parts.bags',
-                'parts.pins.fittings',
-            ]),
-        );
-        if ($check->stops !== []) {
-            throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
-        }
-        if ($check->doubts !== [] && trim((string) ($in['note'] ?? '')) === '') {
-            throw ValidationException::withMessages([
-                'note' => 'Note is empty; there are open points, so write why the job may leave.',
-            ]);
-        }
-        /** @var User $user */
-        $user = $request->user();
-        $move->release($job, $user, $in['note'] ?? null);
-
-        return redirect("/jobs/{$job->id}/record")->with('said', "Job {$job->number} is released.");
-    }
-
-    public function decline(Request $request, Job $job, MoveJob $move): RedirectResponse
+    public function decline(Request $request, Job $job, MoveLot $move): RedirectResponse
     {
         $in = $request->validate(
             ['reason' => ['required', 'string', 'max:500']],
             ['reason.required' => 'Reason is empty; write why the work is declined.'],
         );
-        /** @var User $user */
-        $user = $request->user();
-        $move->decline($job, $user, $in['reason']);
+        $move->decline($job, $this->person($request), $in['reason']);
 
         return redirect("/jobs/{$job->id}")->with('said', "Job {$job->number} is declined.");
-    }
-
-    /** @return array<string, mixed> */
-    private function rules(): array
-    {
-        return ['note' => ['nullable', 'string', 'max:500'], 'seen_at' => ['required', Rule::enum(Station::class)]];
     }
 }

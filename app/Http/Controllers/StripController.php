@@ -12,6 +12,7 @@ use App\Actions\Bench\BenchPick;
 use App\Actions\Bench\RunClock;
 use App\Actions\Bench\StripOfPart;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
@@ -53,23 +54,24 @@ final class StripController
             ]);
         }
         $user = $this->person($request);
-        $run->stopAll($part, $user, array_map(fn (StripStep $step): string => $step->key, $way->steps));
+        $kept = array_map(fn (StripStep $step): string => $step->key, $way->steps);
+        $part->lots()->where('fate', 'open')->get()->each(fn (Lot $lot) => $run->stopAll($lot, $user, $kept));
         $part->update(['strip_way' => $way->key]);
 
         return redirect("/station/strip?part={$part->id}")->with('said', "{$way->name}: chosen.");
     }
 
-    public function start(Request $request, Part $part, RunClock $run): RedirectResponse
+    public function start(Request $request, Lot $lot, RunClock $run): RedirectResponse
     {
-        $part->job->mustBeOpen();
-        $way = StripOfPart::of($part)->way;
+        $lot->mustBeOpen();
+        $way = StripOfPart::of($lot->part)->way;
         $step = collect($way->steps)->firstWhere('key', (string) $request->string('step'));
         if (! ($step instanceof StripStep) || $step->dwell <= 0) {
             throw ValidationException::withMessages(['step' => 'That step is not one of '.$way->name.'.']);
         }
         $user = $this->person($request);
-        $run->start($part, $user, $step->key, $step->does, $step->dwell, $step->tooLong);
+        $run->start($lot, $user, $step->key, $step->does, $step->dwell, $step->tooLong);
 
-        return redirect("/station/strip?part={$part->id}")->with('said', "{$step->does}: the clock runs.");
+        return redirect("/station/strip?lot={$lot->id}")->with('said', "{$step->does}: the clock runs.");
     }
 }

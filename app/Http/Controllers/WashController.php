@@ -19,7 +19,7 @@ use App\Actions\Bench\RunClock;
 use App\Actions\Log\WriteLog;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
-use App\Models\Part;
+use App\Models\Lot;
 use App\Rules\Measured;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +35,7 @@ final class WashController
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::Wash, $request);
-        $plan = $pick->part === null ? null : PartRoute::of($pick->part)->plan();
+        $plan = $pick->route?->plan();
         $line = $plan === null ? null : WashLine::for($plan);
         $asked = (string) $request->string('bath');
         $first = $line === null ? null : collect($line->stages)->firstWhere('bath')?->bath?->key;
@@ -49,24 +49,24 @@ final class WashController
             'findings' => $plan === null ? [] : RuleBook::judge($plan, Moment::Wash),
             'baths' => array_map(BathLog::of(...), Bath::keys()),
             'shown' => BathLog::of((string) $shown),
-            'bare' => $pick->part?->bareSteelClock(),
+            'bare' => $pick->lot?->bareSteelClock(),
             'air' => Air::latest()?->line,
         ]);
     }
 
-    public function start(Request $request, Part $part, RunClock $run): RedirectResponse
+    public function start(Request $request, Lot $lot, RunClock $run): RedirectResponse
     {
-        $part->job->mustBeOpen();
-        $line = WashLine::for(PartRoute::of($part)->plan());
+        $lot->mustBeOpen();
+        $line = WashLine::for(PartRoute::of($lot->part)->plan());
         $stage = collect($line->clocks())->firstWhere('key', (string) $request->string('step'));
         if (! ($stage instanceof Stage)) {
             throw ValidationException::withMessages([
                 'step' => 'That stage is not on the '.lcfirst($line->name).'.',
             ]);
         }
-        $run->start($part, $this->person($request), $stage->key, $stage->name, $stage->least, $stage->most);
+        $run->start($lot, $this->person($request), $stage->key, $stage->name, $stage->least, $stage->most);
 
-        return redirect("/station/wash?part={$part->id}")->with('said', "{$stage->name}: the clock runs.");
+        return redirect("/station/wash?lot={$lot->id}")->with('said', "{$stage->name}: the clock runs.");
     }
 
     public function reading(Request $request): RedirectResponse

@@ -1,4 +1,4 @@
-@props(['clock', 'part'])
+@props(['clock', 'lot'])
 @use('App\Support\ShopClock')
 @php($over = $clock->due_at->lte(ShopClock::now()))
 <div class="verdict" data-tone="{{ $over ? 'stop' : 'good' }}">
@@ -8,11 +8,11 @@
         <p class="grow">
             {{ $over ? 'Bare steel past its time.' : 'Bare steel: first powder on by '
                 . ShopClock::time($clock->due_at) . '.' }}
-            <span class="hint">Blasted {{ ShopClock::time($clock->started_at) }}; damp air shortens it. Gloves
-                only.</span></p>
+            <span class="hint">{{ ucfirst($lot->partName()) }}, first piece blasted
+                {{ ShopClock::time($clock->started_at) }}; damp air shortens it. Gloves only.</span></p>
         @if ($over)
             @can('work')
-                <form method="post" action="/parts/{{ $part->id }}/sweep-again"><x-once /><button
+                <form method="post" action="/lots/{{ $lot->id }}/sweep-again"><x-once /><button
                         class="btn btn-do">Back for a sweep-blast</button></form>
             @endcan
         @endif

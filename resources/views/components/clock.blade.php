@@ -1,6 +1,6 @@
 {{-- A step with its clock: start it, watch it, end it. --}}
 @props([
-    'part',
+    'lot',
     'step',
     'does',
     'why',
@@ -13,7 +13,7 @@
 ])
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
-@php($clock = $part->clocks->where('step', $step)->last())
+@php($clock = $lot->clocks->where('step', $step)->last())
 @php($runs = $clock && $clock->done_at === null)
 @php($now = ShopClock::now())
 <li class="border-t border-line py-2 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-3">

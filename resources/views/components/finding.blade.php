@@ -9,6 +9,9 @@
     {{ $u->show(D::Film, $film->deviation) }}@endif; sheet {{ $u->show(D::Film, $inspection->band_from_um) }} to
     {{ $u->show(D::Film, $inspection->band_to_um) }}:
     <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'outside' : 'within' }}</b>.
+@elseif ($inspection->kind === 'logger')
+    Logger: {{ $inspection->note }}
+    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'short' : 'cured' }}</b>.
 @else
     Solvent rub: {{ $inspection->rubs }} double rubs of {{ $inspection->solvent }}, {{ $inspection->rating }} of 5
     ({{ SolventRub::RATINGS[$inspection->rating] ?? 'not known' }}):

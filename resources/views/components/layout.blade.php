@@ -104,7 +104,12 @@
         </header>
         <main id="main" class="px-5 py-4 max-w-[1500px] mx-auto" tabindex="-1">
             @if (session('said'))
-                <p class="verdict mb-3 no-print" role="status">{{ session('said') }}</p>
+                <p class="verdict mb-3 no-print" role="status">{{ session('said') }}
+                    @if (session('sent'))
+                        <a class="inline-flex items-center min-h-[44px]" href="{{ session('sent')['to'] }}">See it at
+                            {{ session('sent')['at'] }}</a>
+                    @endif
+                </p>
             @endif
             @if ($errors->any())
                 <div class="verdict mb-3 no-print" data-tone="stop" role="alert">

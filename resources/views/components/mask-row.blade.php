@@ -48,6 +48,7 @@
             @can('work')
                 <form method="post" action="/pins/{{ $pin->id }}/fit" class="flex items-end gap-2">
                     <x-once />
+                    <input type="hidden" name="lot" value="{{ $masks->lot->id }}">
                     @if ($choice->mask)
                         <input type="hidden" name="mask" value="{{ $choice->mask->id }}">
                     @endif

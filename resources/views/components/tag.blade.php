@@ -1,12 +1,14 @@
-@props(['job'])
+@props(['job', 'which' => null, 'runs' => false])
 @php($late = $job->isLate(App\Support\ShopClock::today()))
 <a class="tag" href="/jobs/{{ $job->id }}">
     <span class="tag-no">{{ $job->number }}</span>
     @if ($job->due_on)
-        <span
-            class="tag-due {{ $late ? 'wrong' : '' }}">{{ $late ? 'late, ' : '' }}{{ $job->due_on->format('j M')
-                }}</span>
+        <span class="tag-due {{ $late ? 'wrong' : '' }}">{{ $late ? 'late, ' : '' }}{{ $job->due_on->format('j M')
+            }}</span>
     @endif
     <span class="font-semibold block leading-tight">{{ $job->title }}</span>
-    <span class="hint block leading-tight">{{ $job->customer->name }}</span>
+    <span class="hint block leading-tight">{{ $which ?? $job->customer->name }}</span>
+    @if ($runs)
+        <span class="hint block leading-tight">clock runs</span>
+    @endif
 </a>

@@ -15,52 +15,33 @@
         <form method="post" action="/bakes" class="panel grid gap-3 content-start">
             <x-once />
             <h2>Hang a load</h2>
-            @php($any = false)
-            @foreach ($jobs as $job)
-                @foreach ($job->parts as $part)
-                    @foreach ($part->coats as $coat)
-                        @php($free = $part->count - ($hanging[$coat->id] ?? 0))
-                        @if (
-                            !$coat->isDone() &&
-                                $free > 0 &&
-                                $part->coats->where('position', '<', $coat->position)->every(fn($c) => $c->isDone()))
-                            @php($any = true)
-                            <div class="flex flex-wrap items-center gap-3 border-t border-line pt-2">
-                                <input type="checkbox" id="hang-{{ $coat->id }}"
-                                    name="items[{{ $coat->id }}][hang]" value="1"
-                                    @checked(old("items.{$coat->id}.hang"))>
-                                <label for="hang-{{ $coat->id }}"
-                                    class="grow min-w-48 py-2"><b>{{ $part->name }}</b> <span class="hint">job
-                                        {{ $job->number }}, {{ strtolower($part->metalKind()->name) }}
-                                        {{ $u->show(D::Mass, $part->mass_kg) }}</span><br>
-                                    <span class="inline-flex items-center gap-2"><x-swatch
-                                            :colour="$coat->powder->colour" />{{ $coat->role }}
-                                                {{ $coat->powder->name }},
-                                        {{ $coat->bake_to === 'flow' ? 'flow only' : 'full cure' }}{{
-                                            $coat->results->isNotEmpty() ? ', goes back in' : '' }}</span></label>
-                                <div class="w-28"><label class="sr-only" for="count-{{ $coat->id }}">Pieces
-                                        of {{ $part->name }}</label><input id="count-{{ $coat->id }}"
-                                        name="items[{{ $coat->id }}][count]"
-                                        value="{{ App\Support\Typed::text("items.{$coat->id}.count", $free) }}"
-                                        inputmode="numeric"></div>
-                                <span class="hint w-16">of {{ $free }}</span>
-                            </div>
-                            @break
-                        @endif
-                    @endforeach
-                @endforeach
+            @foreach ($waiting->filter(fn ($one) => $one->hangs()) as $one)
+                <x-waiting :one="$one" />
             @endforeach
-            @if ($any)
+            @if ($waiting->contains(fn ($one) => $one->hangs()))
                 @can('work')
                     <div class="flex flex-wrap items-end gap-3 border-t border-line pt-3">
-                        <div class="grow"><x-pick name="oven_id" label="Oven" :options="$ovens->pluck('name', 'id')"
-                            :value="$ovens->first()?->id" />
+                        <div class="grow">
+                            <x-pick name="oven_id" label="Oven" :options="$ovenNames" :value="$freeOven" />
                         </div>
                         <button class="btn btn-do">Hang and work out the bake</button>
                     </div>
                 @endcan
             @else
                 <p>Nothing waits for the oven. Coated parts come on from Coat when it is signed there.</p>
+            @endif
+            @error('load')
+                <p class="wrong">{{ $message }}</p>
+            @enderror
+            @php($not = $waiting->reject(fn ($one) => $one->hangs() || $one->inALoad()))
+            @if ($not->isNotEmpty())
+                <h3>Hangs here, and not for the oven</h3>
+                <ul class="grid gap-1">
+                    @foreach ($not as $one)
+                        <li><a href="/jobs/{{ $one->lot->part->job_id }}#lot-{{ $one->lot->id }}">{{ $one->lot->title()
+                            }}</a>: {{ $one->why }}.</li>
+                    @endforeach
+                </ul>
             @endif
         </form>
         <div class="grid gap-4 content-start">

@@ -12,14 +12,13 @@
 <section class="panel grid gap-2" aria-label="Verdict">
     <h2>What each is now</h2>
     <ul class="grid gap-2">
-        @foreach ($bake->results->where('fresh', true) as $result)
-            <li><b>{{ $result->part->name }}{{ $result->section ? ', ' . $result->section->name : '' }}</b>,
-                {{ $result->coat->role }}:
-                    <b @class(['wrong' => !$result->served($result->coat->bake_to)])>{{ $result->state->label() }}</b>
-                <span class="hint">dose {{ number_format($result->dose, 2) }}, over-bake
-                    {{ $result->overbake === null ? 'not judged' : number_format($result->overbake, 2) }}, peak
-                    {{ $u->temp($result->peak_c) }}, to touch in
-                    {{ App\Support\Units::minutes($result->handle_minutes) }}</span>
+        @foreach ($cameOut as $one)
+            <li><b>{{ $one->title }}</b>, {{ $one->coat->role }}:
+                <b @class(['wrong' => ! $one->standing->isDone()])>{{ $u->said($one->standing->words()) }}</b>
+                <span class="hint">{{ $one->early ? 'taken out early, ' : '' }}over-bake
+                    {{ $one->standing->overbake === null ? 'not judged'
+                        : number_format($one->standing->overbake, 2) }}, peak {{ $u->temp($one->peakC) }}, to touch
+                    in {{ App\Support\Units::minutes($one->handleMinutes ?? 0) }}</span>
             </li>
         @endforeach
     </ul>
@@ -68,18 +67,19 @@
 </section>
 <section class="panel grid gap-3" aria-label="Jobs">
     <h2>On from here</h2>
-    @foreach ($bake->items->map(fn($i) => $i->part->job)->unique('id') as $job)
-        @php($next = App\Actions\Rail\NextStop::afterBake($job))
+    @foreach ($after as $one)
         <div class="grid gap-1">
-            <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a>:
-                {{ $next['why'] }}</p>
-            @if ($next['to'] && $job->isOpen() && $job->station === Aenum\Core\Word\Station::Cure)
+            <p><a href="/jobs/{{ $one->lot->part->job_id }}">Job {{ $one->lot->part->job->number }}</a>,
+                {{ $one->lot->title() }}: {{ $one->says }}</p>
+            @if ($one->to !== null)
                 @can('work')
-                    <form method="post" action="/jobs/{{ $job->id }}/send"><x-once /><input type="hidden"
-                            name="seen_at" value="8"><input type="hidden" name="to"
-                            value="{{ $next['to']->value }}"><input type="hidden" name="note"
-                            value="{{ $next['why'] }}"><button class="btn btn-do w-full">Hang it at
-                            {{ $next['to']->label() }}</button></form>
+                    <form method="post" action="/lots/{{ $one->lot->id }}/go">
+                        <x-once />
+                        <input type="hidden" name="seen_at" value="cure">
+                        <input type="hidden" name="to" value="{{ $one->to->value }}">
+                        <button class="btn btn-do w-full" name="then" value="on">Sign, on to {{ $one->to->label()
+                            }}</button>
+                    </form>
                 @endcan
             @endif
         </div>

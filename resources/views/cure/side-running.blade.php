@@ -5,7 +5,7 @@
 @php($next = NextMove::of($board))
 @php($read = $bake->readings->isNotEmpty())
 <div class="panel">
-    <p class="hint">{{ $next->due ? 'Everything is done.' : 'Pull in' }}</p>
+    <p class="hint">{{ $next->due ? $next->overWords() : 'Pull in' }}</p>
     <p class="num text-[4.6rem]" data-until="{{ $next->pullAt->getTimestampMs() }}" data-past="pull now">
         {{ ShopClock::time($next->pullAt) }}
     </p>
@@ -22,6 +22,9 @@
 </div>
 <div class="verdict">
     <strong>{{ $next->headline }}</strong>
+    @foreach ($next->soFar as $line)
+        <p>{{ $line }}</p>
+    @endforeach
     @if ($next->shouldReadC !== null)
         <p>It should read about {{ $u->temp($next->shouldReadC) }} then.</p>
     @endif
@@ -49,6 +52,25 @@
             <button class="btn btn-do">Take it in</button>
         </form>
     </details>
+    @if ($bake->items->whereNull('out_at')->count() > 1)
+        <details class="panel !py-1" id="out-panel" hx-preserve @if ($errors->has('item')) open @endif>
+            <summary class="font-semibold">Take some out, the rest bakes on</summary>
+            <div class="grid gap-2 pb-2">
+                @foreach ($bake->items->whereNull('out_at') as $item)
+                    <form method="post" action="/bakes/{{ $bake->id }}/items/{{ $item->id }}/out"
+                        class="grid grid-cols-[1fr_5rem_auto] gap-2 items-end">
+                        <x-once />
+                        <b class="self-center">{{ $item->title() }}</b>
+                        <div>
+                            <label class="hint" for="out-door-{{ $item->id }}">door, s</label>
+                            <input id="out-door-{{ $item->id }}" name="door_s" value="45" inputmode="numeric">
+                        </div>
+                        <button class="btn" aria-label="Take {{ $item->title() }} out">Out</button>
+                    </form>
+                @endforeach
+            </div>
+        </details>
+    @endif
     <details class="panel !py-1" id="event-panel" hx-preserve
         @if ($errors->hasAny(['kind', 'door_s', 'new_setpoint'])) open @endif>
         <summary class="font-semibold">Something happened</summary>

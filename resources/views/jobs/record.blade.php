@@ -1,4 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Actions\Lot\CoatLine')
 @use('App\Support\ShopClock')
 <x-layout :title="'Record of job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
     <div class="flex items-start justify-between gap-4 mb-2">
@@ -7,7 +8,7 @@
             <p>{{ App\Models\Shop::current()->name }} for {{ $job->customer->name }} ·
                 {{ $job->status === 'released' ? 'released '
                     . ShopClock::local($job->moves->firstWhere('kind', 'released')->at)->format('j F Y')
-                        : 'not released yet, hangs at ' . $job->station->label() }}
+                        : 'not released yet, '.$job->whereWords() }}
             </p>
         </div>
         <p class="no-print hint">Print from the browser; it fits one sheet.</p>
@@ -29,38 +30,39 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach ($job->parts as $part)
-                    @foreach ($part->coats as $coat)
-                        @php($last = $coat->results->sortBy('id')->last())
+                @foreach ($walks as $walk)
+                    @foreach (CoatLine::all($walk) as $line)
                         <tr>
                             <th scope="row">
-                                @if ($loop->first)
-                                    {{ $part->count }} × {{ $part->name }}
-                                    <br><span class="hint font-normal">{{ $part->metalKind()->name }},
-                                        {{ $u->show(D::Mass, $part->mass_kg) }},
-                                        {{ $u->show(D::Area, $part->area_m2) }}</span>
+                                @if ($line->first)
+                                    {{ $line->lot->title() }}{{ $line->lot->fate === 'scrapped' ? ', scrapped' : '' }}
+                                    <br><span class="hint font-normal">{{ $line->lot->part->metalKind()->name }},
+                                        {{ $u->show(D::Mass, $line->lot->part->mass_kg) }},
+                                        {{ $u->show(D::Area, $line->lot->part->area_m2) }}</span>
                                 @endif
                             </th>
-                            <td>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}@if ($coat->powder->lot)
-                                    <br><span class="hint">lot {{ $coat->powder->lot }}</span>
+                            <td>{{ ucfirst($line->coat->role) }}: {{ $line->coat->powder->name
+                                }}@if ($line->coat->powder->lot)
+                                    <br><span class="hint">lot {{ $line->coat->powder->lot }}</span>
                                 @endif
                             </td>
-                            <td>{{ $last?->state->label() ?? 'not baked' }}</td>
+                            <td>{{ ucfirst($u->said($line->standing->words())) }}</td>
                             <td class="n">
-                                {{ $last ? number_format($coat->leastDose(), 2) : '' }}
+                                {{ $line->standing->isBaked() ? number_format($line->standing->dose, 2) : '' }}
                             </td>
                             <td class="n">
-                                @if ($coat->mostOverbake() !== null)
-                                    {{ number_format($coat->mostOverbake(), 2) }}
-                                @elseif ($last)
+                                @if ($line->overbake() !== null)
+                                    {{ number_format($line->overbake(), 2) }}
+                                @elseif ($line->standing->isBaked())
                                     not judged
                                 @endif
                             </td>
-                            <td class="n">{{ $last ? $u->temp($coat->results->max('peak_c')) : '' }}</td>
+                            <td class="n">{{ $line->peakC === null ? '' : $u->temp($line->peakC) }}</td>
                             <td>
-                                @forelse ($coat->inspections as $inspection)
-                                <x-finding :inspection="$inspection" /><br>@empty<span class="hint">nothing
-                                        recorded</span>
+                                @forelse ($line->found as $inspection)
+                                    <x-finding :inspection="$inspection" /><br>
+                                @empty
+                                    <span class="hint">nothing recorded</span>
                                 @endforelse
                             </td>
                         </tr>
@@ -68,6 +70,14 @@
                 @endforeach
             </tbody>
         </table>
+    </div>
+    <div class="record-steps">
+        @foreach ($walks as $walk)
+            <section class="panel mb-3" aria-label="Steps">
+                <h2>{{ ucfirst($walk->lot->title()) }}: {{ $walk->progress() }}</h2>
+                <x-lot-route :walk="$walk" />
+            </section>
+        @endforeach
     </div>
     <div class="record-bakes">
         @foreach ($bakes as $bake)

@@ -8,7 +8,7 @@
             <p>{{ $job->customer->name }}@if ($job->customer->contact)
                     · {{ $job->customer->contact }}
                 @endif
-                · {{ $job->isOpen() ? 'hangs at ' . $job->station->label() : $job->status }}
+                · {{ $job->whereWords() }}
                 @if ($job->due_on)
                     · due {{ $job->due_on->format('j M Y') }}
                 @endif
@@ -27,14 +27,16 @@
     <div class="grid grid-cols-[minmax(0,1fr)_23rem] max-[900px]:grid-cols-1 gap-5">
         <div class="grid gap-4 content-start">
             @if ($job->isOpen())
-                @foreach ($job->parts as $part)
-                    @foreach ($part->clocks->whereNull('done_at') as $clock)
+                @foreach ($walks as $walk)
+                    @foreach ($walk->lot->clocks->whereNull('done_at') as $clock)
                         @if ($clock->isBareSteel())
-                            <x-bare-steel :clock="$clock" :part="$part" />
-                        @else<p class="panel flex items-center gap-4"><span class="num text-[1.9rem]"
-                                    data-until="{{ $clock->due_at->getTimestampMs() }}"
+                            <x-bare-steel :clock="$clock" :lot="$walk->lot" />
+                        @else
+                            <p class="panel flex items-center gap-4">
+                                <span class="num text-[1.9rem]" data-until="{{ $clock->due_at->getTimestampMs() }}"
                                     data-past="now">{{ ShopClock::time($clock->due_at) }}</span>
-                                {{ ucfirst($part->name) }}: {{ $clock->label }}</p>
+                                {{ ucfirst($walk->lot->partName()) }}: {{ $clock->label }}
+                            </p>
                         @endif
                     @endforeach
                 @endforeach
@@ -63,12 +65,8 @@
                         @endif
                     </p>
                     <x-route-line :part="$part" />
-                    @if ($job->isOpen() && in_array($job->station,
-                        [Station::Coat, Station::Inspect, Station::Release], true))
-                        <x-pin-brief :part="$part" :station="$job->station" />
-                    @endif
                     @forelse ($part->coats as $coat)
-                        <x-coat :coat="$coat" :job="$job" />
+                        <x-coat :coat="$coat" />
                     @empty
                         <p class="hint">No coat planned.</p>
                     @endforelse
@@ -104,117 +102,18 @@
             @endif
         </div>
         <div class="grid gap-4 content-start">
-            @if ($job->isOpen())
+            @foreach ($walks as $walk)
+                <x-lot-card :walk="$walk" :alone="count($walks) === 1" />
+            @endforeach
+            @if ($job->isOpen() && $job->station === Station::Intake)
                 @can('work')
-                    @if ($job->station === Station::Release)
-                        <section class="panel grid gap-3" aria-label="Release">
-                            <h2>Release</h2>
-                            @if ($check->stops)
-                                <x-verdict tone="stop" headline="It cannot leave yet." :reasons="$check->stops" />
-                            @endif
-                            @if ($check->doubts)
-                                <div class="verdict"><strong>Open points</strong>
-                                    @foreach ($check->doubts as $doubt)
-                                        <p>{{ $doubt }}</p>
-                                    @endforeach
-                                </div>
-                            @endif
-                            <p class="hint">Count every plug, cap and loose piece back before you sign.</p>
-                            @foreach ($job->parts as $part)
-                                @foreach ($part->bags as $bag)
-                                    <x-count-back
-                                        :action="'/bags/'.$bag->id.'/count'"
-                                        :id="'back-'.$bag->id"
-                                        name="back"
-                                        :label="$part->name.', bag '.$bag->countWords()"
-                                        :value="$bag->counted_back"
-                                        :does="$bag->isBack() ? 'Whole' : 'Count back'"
-                                        :of="', bag '.$bag->name"
-                                    />
-                                @endforeach
-                            @endforeach
-                            @foreach ($job->parts as $part)
-                                @foreach ($part->pins as $pin)
-                                    @foreach ($pin->fittings as $fitting)
-                                        <x-count-back
-                                            :action="'/fittings/'.$fitting->id.'/off'"
-                                            :id="'off-'.$fitting->id"
-                                            name="removed"
-                                            :label="$part->name.', '.$pin->words().': '.$fitting->countWords()"
-                                            :value="$fitting->removed"
-                                            :does="$fitting->isOff() ? 'All off' : 'Count off'"
-                                            :of="' pin '.$pin->number"
-                                        />
-                                    @endforeach
-                                    @if ($pin->must_stay_bare && !$pin->bare_signed_by)
-                                        <x-count-back
-                                            :action="'/pins/'.$pin->id.'/bare'"
-                                            :id="'bare-'.$pin->id"
-                                            name="name"
-                                            :label="$part->name.', '.$pin->words().' is bare metal: name of who looked'"
-                                            does="Sign bare"
-                                            :of="': pin '.$pin->number"
-                                            :figure="false"
-                                        />
-                                    @endif
-                                @endforeach
-                            @endforeach
-                            <form method="post" action="/jobs/{{ $job->id }}/release" class="grid gap-3">
-                                <x-once />
-                                <x-field name="note" id="release-note" label="Note"
-                                    :hint="$check->doubts ? 'Say why it may leave with the open points.' : null" />
-                                <button class="btn btn-do btn-big" @disabled($check->stops !== [])>Sign and
-                                    release</button>
-                            </form>
-                        </section>
-                    @else
-                        <section class="panel grid gap-3" aria-label="Sign">
-                            <h2>At {{ $job->station->label() }}</h2>
-                            <p>{{ $job->station->work() }}</p>
-                            @if ($job->station->caution())
-                                <x-caution :says="$job->station->caution()" />
-                            @endif
-                            @if ($job->station === Station::Cure && $check->stops)
-                                <p class="wrong">{{ implode(' ', $check->stops) }}</p>
-                            @endif
-                            @if ($job->station === Station::Cure)
-                                <p><a class="btn btn-do" href="/station/cure">To the oven bench</a></p>
-                            @endif
-                            <form method="post" action="/jobs/{{ $job->id }}/sign" class="grid gap-3">
-                                <x-once />
-                                <input type="hidden" name="seen_at" value="{{ $job->station->value }}">
-                                <x-field name="note" id="sign-note" label="Note" />
-                                <button class="btn btn-do" name="then" value="on">Sign, on to
-                                    {{ $job->station->next()->label() }}</button>
-                                <button class="btn btn-quiet" name="then" value="stay">Sign only</button>
-                            </form>
-                        </section>
-                    @endif
-                    @if ($job->station === Station::Intake)
-                        <section class="panel" aria-label="Decline">
-                            <details @if ($errors->has('reason')) open @endif>
-                                <summary>Decline the work</summary>
-                                <form method="post" action="/jobs/{{ $job->id }}/decline" class="grid gap-3">
-                                    <x-once /><x-field name="reason" label="Why"
-                                        hint="The customer is told this." /><button class="btn btn-stop">Decline
-                                        it</button></form>
-                            </details>
-                        </section>
-                    @endif
-                    <section class="panel" aria-label="Hang elsewhere">
-                        <details @if ($errors->has('to')) open @endif>
-                            <summary>Hang it elsewhere, or send it back</summary>
-                            <form method="post" action="/jobs/{{ $job->id }}/send" class="grid gap-3">
-                                <x-once />
-                                <input type="hidden" name="seen_at" value="{{ $job->station->value }}">
-                                <x-pick name="to" label="To" :options="collect(Station::cases())
-                                    ->reject(fn($s) => $s === $job->station)
-                                    ->mapWithKeys(fn($s) => [$s->value => $s->label()])"
-                                        :value="$job->station->previous()?->value" />
-                                <x-field name="note" id="send-note" label="Reason"
-                                    hint="Needed when it goes back." />
-                                <button class="btn">Hang it there</button>
-                            </form>
+                    <section class="panel" aria-label="Decline">
+                        <details @if ($errors->has('reason')) open @endif>
+                            <summary>Decline the work</summary>
+                            <form method="post" action="/jobs/{{ $job->id }}/decline" class="grid gap-3">
+                                <x-once /><x-field name="reason" label="Why"
+                                    hint="The customer is told this." /><button class="btn btn-stop">Decline
+                                    it</button></form>
                         </details>
                     </section>
                 @endcan

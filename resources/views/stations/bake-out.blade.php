@@ -57,8 +57,7 @@
                     <ul>
                         @foreach ($board->items as $item)
                             <li>
-                                {{ $item->count }} × <a href="/jobs/{{ $item->part->job_id }}">{{ $item->part->name
-                                    }}</a>,
+                                <a href="/jobs/{{ $item->part->job_id }}">{{ $item->title() }}</a>,
                                 job {{ $item->part->job->number }}
                             </li>
                         @endforeach
@@ -106,22 +105,26 @@
             </div>
         </div>
     @endif
-    @php($free = $pick->partsNotIn($busy))
+    @php($free = $pick->lotsNotIn($busy))
     @if ($free->isNotEmpty())
         @can('work')
             <form method="post" action="/bake-outs" class="panel flex flex-wrap items-end gap-4">
                 <x-once />
                 <fieldset class="grow">
                     <legend>Bake out together</legend>
-                    <div class="flex flex-wrap gap-x-5">
-                        @foreach ($free as $one)
-                            <label class="flex items-center gap-2 min-h-[44px] font-normal">
-                                <input type="checkbox" name="parts[]" value="{{ $one->id }}"
+                    @foreach ($free as $one)
+                        <div class="flex flex-wrap items-center gap-x-3">
+                            <label class="flex items-center gap-2 min-h-[44px] font-normal grow">
+                                <input type="checkbox" name="lots[{{ $one->id }}][hang]" value="1"
                                     @checked($pick->isInHand($one))>
-                                {{ $one->count }} × {{ $one->name }}
+                                {{ $one->title() }}
                             </label>
-                        @endforeach
-                    </div>
+                            <label class="sr-only" for="out-{{ $one->id }}">Pieces of {{ $one->title() }}</label>
+                            <input class="!w-24" id="out-{{ $one->id }}" name="lots[{{ $one->id }}][count]"
+                                value="{{ App\Support\Typed::text('lots.'.$one->id.'.count', $one->count) }}"
+                                inputmode="numeric">
+                        </div>
+                    @endforeach
                 </fieldset>
                 <div class="w-48">
                     <x-pick name="oven" label="Oven" :options="$ovens->pluck('name', 'id')" />

@@ -14,7 +14,7 @@
         @php($part = $pick->part)
         @php($plan = $blast->plan)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :part="$part" />
+            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
         @endif
         <div id="blast" class="grid gap-4 busy">
             <div class="panel grid grid-cols-[auto_minmax(0,1fr)] max-[900px]:grid-cols-1 gap-x-6 items-center">
@@ -63,7 +63,7 @@
                 hx-swap="outerHTML"
                 hx-sync="this:replace"
             >
-                <input type="hidden" name="part" value="{{ $part->id }}">
+                <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
                 <x-pick name="media" label="Media" :options="Media::names()" :value="$blast->medium->key" />
                 <x-field
                     name="bar"
@@ -114,7 +114,8 @@
             </dl>
         </div>
         @can('work')
-            <form method="post" action="/parts/{{ $part->id }}/blasted" class="panel flex flex-wrap items-end gap-3">
+            <form method="post" action="/lots/{{ $pick->lot->id }}/blasted"
+                class="panel flex flex-wrap items-end gap-3">
                 <x-once />
                 <span id="blast-set" hidden>
                     <input type="hidden" name="media" value="{{ $blast->medium->key }}">

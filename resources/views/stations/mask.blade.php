@@ -11,7 +11,7 @@
         @php($hung = $rack->rack)
         @php($set = $hung->set)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :part="$part" />
+            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
         @endif
         <div class="grid grid-cols-[23rem_minmax(0,1fr)] max-[1100px]:grid-cols-1 gap-4">
             <section class="panel grid gap-2 content-start" aria-label="The rack">
@@ -47,8 +47,8 @@
                     innermost. {{ $u->show(D::Mass, $hung->hookKg) }} on a hook,
                     {{ $u->show(D::Mass, $hung->rackKg) }} on the
                     rail{{ $set->jigged ? ', '.$u->show(D::Mass, $part->mass_kg).' in the jig' : '' }}.
-                    @if ($hung->racksFor($part->count) > 1)
-                        {{ $hung->racksFor($part->count) }} racks for all {{ $part->count }}.
+                    @if ($hung->racksFor($pick->lot->count) > 1)
+                        {{ $hung->racksFor($pick->lot->count) }} racks for all {{ $pick->lot->count }}.
                     @endif
                 </p>
                 @foreach ($rack->findings as $finding)
@@ -66,7 +66,7 @@
                     @endif
                 </p>
                 @can('work')
-                    <form method="post" action="/parts/{{ $part->id }}/ground" class="flex items-end gap-2">
+                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground" class="flex items-end gap-2">
                         <x-once />
                         <div class="grow">
                             <x-field name="ohm" label="Part to earth" inputmode="decimal" />
@@ -128,7 +128,7 @@
         @can('work')
             <form
                 method="post"
-                action="/parts/{{ $part->id }}/hang"
+                action="/lots/{{ $pick->lot->id }}/hang"
                 class="panel grid grid-cols-4 max-[900px]:grid-cols-2 gap-x-3 gap-y-2"
             >
                 <x-once />

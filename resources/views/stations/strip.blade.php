@@ -33,7 +33,7 @@
                 <ol>
                     @foreach ($way->steps as $n => $step)
                         <x-clock
-                            :part="$part"
+                            :lot="$pick->lot"
                             :step="$step->key"
                             :does="$step->does"
                             :why="$step->why"
@@ -41,7 +41,7 @@
                             :tooLong="$step->tooLong"
                             :hands="$step->minutes"
                             :n="$n + 1"
-                            :start="'/parts/'.$part->id.'/strip-clock'"
+                            :start="'/lots/'.$pick->lot->id.'/strip-clock'"
                         />
                     @endforeach
                 </ol>

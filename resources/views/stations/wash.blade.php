@@ -5,7 +5,7 @@
     @if ($line)
         @php($part = $pick->part)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :part="$part" />
+            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
         @endif
         <div class="verdict">
             <strong>{{ $line->name }}, {{ Units::minutes($line->minutes()) }}.</strong>
@@ -23,14 +23,14 @@
             <ol>
                 @foreach ($line->clocks() as $n => $stage)
                     <x-clock
-                        :part="$part"
+                        :lot="$pick->lot"
                         :step="$stage->key"
                         :does="$u->said($stage->does())"
                         :why="$stage->why"
                         :minutes="$stage->least"
                         :tooLong="$stage->most"
                         :n="$n + 1"
-                        :start="'/parts/'.$part->id.'/wash-clock'"
+                        :start="'/lots/'.$pick->lot->id.'/wash-clock'"
                         :late="$stage->tooLong ?: null"
                     />
                 @endforeach
@@ -44,7 +44,7 @@
                 @php($current = $log->bath->key === $shown->bath->key)
                 <a
                     class="btn {{ $current ? 'btn-do' : 'btn-quiet' }}"
-                    href="/station/wash?bath={{ $log->bath->key }}{{ $pick->part ? '&part='.$pick->part->id : '' }}"
+                    href="/station/wash?bath={{ $log->bath->key }}{{ $pick->lot ? '&lot='.$pick->lot->id : '' }}"
                     @if ($current) aria-current="true" @endif
                 >{{ $log->bath->name }}@unless ($log->fine()) <b aria-label="outside its limits">!</b>@endunless</a>
             @endforeach

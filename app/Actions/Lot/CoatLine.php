@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Lot;
+
+use Aenum\Core\Cure\Standing;
+use App\Actions\Log\LotPast;
+use App\Models\Coat;
+use App\Models\Inspection;
+use App\Models\Lot;
+use App\Models\OvenResult;
+use Illuminate\Support\Collection;
+
+/** One coat of one lot as a record shows it. */
+final readonly class CoatLine
+{
+    /** @param  Collection<int, Inspection>  $found  everything found on it, the latest first */
+    private function __construct(
+        public Lot $lot,
+        public Coat $coat,
+        public Standing $standing,
+        public ?float $peakC,
+        public Collection $found,
+        /** Whether it is the first of its lot, which says what is said of the pieces. */
+        public bool $first,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(LotWalk $walk): array
+    {
+        $past = LotPast::of($walk->lot);
+        $lines = [];
+        foreach ($walk->lot->part->coats as $n => $coat) {
+            $had = $coat->results->filter(fn (OvenResult $one): bool => $past->any($one->lot_id, $one->at));
+            $seen = $coat->inspections->filter(fn (Inspection $one): bool => $past->any($one->lot_id, $one->at));
+            $lines[] = new self(
+                $walk->lot,
+                $coat,
+                $walk->standings[$coat->position],
+                $had->isEmpty() ? null : (float) $had->max('peak_c'),
+                $seen->toBase(),
+                $n === 0,
+            );
+        }
+
+        return $lines;
+    }
+
+    /** Over-bake so far, as a share; null where its powder's sheet does not say what it stands, or it is not baked. */
+    public function overbake(): ?float
+    {
+        return $this->standing->overbake;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Lot;
+
+use Aenum\Core\Cure\CureState;
+use Aenum\Core\Cure\Standing;
+use Aenum\Core\Job\StepKey;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Log\LotPast;
+use App\Models\Coat;
+use App\Models\Inspection;
+use App\Models\Lot;
+use App\Models\OvenResult;
+use App\Models\StepMark;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** What is so of a coat on a lot: its bakes, what was measured since, what was told. */
+final class CoatOfLot
+{
+    /** What a rub says outranks what a curve says: it asked the film itself. */
+    private const MEASURED_BY = ['solvent_rub', 'logger'];
+
+    private const VERDICTS = ['pass' => true, 'fail' => false];
+
+    public static function standing(Coat $coat, Lot $lot): Standing
+    {
+        $coat->loadMissing(['results', 'inspections.ovenLog']);
+        $lot->loadMissing(['marks', 'part.lots']);
+        $past = LotPast::of($lot);
+        $all = [];
+        for ($strand = 0; $strand < $past->count(); $strand++) {
+            $lived = fn (OvenResult $one): bool => $past->lived($strand, $one->lot_id, $one->at);
+            $seen = fn (Inspection $one): bool => $past->lived($strand, $one->lot_id, $one->at) && $one->stands();
+            $all[] = self::of(
+                $coat,
+                $lot,
+                $coat->results->toBase()->filter($lived)->values(),
+                $coat->inspections->toBase()->filter($seen)->values(),
+            );
+        }
+
+        return $all === [] ? Standing::raw() : Standing::worst($all);
+    }
+
+    /**
+     * Every coat of a part on every lot of it that is there.
+     *
+     * @return array<int, Standing> by lot id
+     */
+    public static function onEveryLot(Coat $coat): array
+    {
+        $all = [];
+        foreach ($coat->part->lotsThere() as $lot) {
+            $all[$lot->id] = self::standing($coat, $lot);
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  Collection<int, OvenResult>  $results
+     * @param  Collection<int, Inspection>  $found  the latest first
+     */
+    private static function of(Coat $coat, Lot $lot, Collection $results, Collection $found): Standing
+    {
+        $region = fn (OvenResult $one): int => $one->section_id ?? 0;
+        $fresh = $results->where('fresh', true);
+        $latest = fn (Collection $of): OvenResult => $of->sortBy('id')->last();
+        $last = $fresh->groupBy($region)->map($latest);
+        $at = $last->map(fn (OvenResult $one): ?CarbonImmutable => $one->at)->filter()->max();
+        $dose = $results->groupBy($region)->map(fn (Collection $of): float => (float) $of->sum('dose'))->min();
+        $over = $results->whereNotNull('overbake')->groupBy($region)
+            ->map(fn (Collection $of): float => (float) $of->sum('overbake'))->max();
+
+        return new Standing(
+            // What later bakes made of it counts as well: a primer goes on curing under its top.
+            $last->isEmpty() ? null : self::worstState($results->groupBy($region)->map($latest)),
+            $last->isNotEmpty() && $last->every(fn (OvenResult $one): bool => $one->served($coat->bake_to)),
+            self::measured($found, $at),
+            self::told($coat, $lot, $at),
+            (float) $dose,
+            $over === null ? null : (float) $over,
+        );
+    }
+
+    /** @param  Collection<int, OvenResult>  $last */
+    private static function worstState(Collection $last): ?CureState
+    {
+        $states = $last->map(fn (OvenResult $one): ?CureState => $one->state)->filter();
+        if ($states->isEmpty()) {
+            return null;
+        }
+        $order = array_flip(array_column(CureState::cases(), 'value'));
+        $over = $states->first(fn (CureState $state): bool => $state === CureState::Overbaked);
+
+        return $over ?? $states->sortBy(fn (CureState $state): int => $order[$state->value])->first();
+    }
+
+    /** @param  Collection<int, Inspection>  $found  the latest first */
+    private static function measured(Collection $found, ?CarbonImmutable $since): ?bool
+    {
+        foreach (self::MEASURED_BY as $kind) {
+            $is = fn (Inspection $one): bool => $one->kind === $kind && isset(self::VERDICTS[$one->verdict]) &&
+                ($since === null || $one->at->gte($since));
+            $latest = $found->first($is);
+            if ($latest !== null) {
+                return self::VERDICTS[$latest->verdict];
+            }
+        }
+
+        return null;
+    }
+
+    private static function told(Coat $coat, Lot $lot, ?CarbonImmutable $since): bool
+    {
+        $key = (new StepKey(StepKind::Bake, $coat->position))->text();
+        $mark = $lot->marks->toBase()->filter(fn (StepMark $one): bool => $one->step === $key)->last();
+
+        return $mark?->outcome === 'done' && ($since === null || $mark->at->gt($since));
+    }
+}

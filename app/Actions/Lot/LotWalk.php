@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Lot;
+
+use Aenum\Core\Cure\Standing;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Job\Walk;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use Aenum\Core\Word\StepOutcome;
+use App\Actions\Route\PartRoute;
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\StepMark;
+use App\Support\ShopClock;
+
+/** A lot on its part's route: what is done, what is open, where it goes next. */
+final readonly class LotWalk
+{
+    /**
+     * @param  array<string, StepMark>  $marks  the latest of each step
+     * @param  array<int, Standing>  $standings  of its coats, by position
+     */
+    private function __construct(
+        public Lot $lot,
+        public PartRoute $route,
+        public Walk $walk,
+        public array $marks,
+        public array $standings,
+    ) {
+    }
+
+    public static function of(Lot $lot, ?PartRoute $route = null): self
+    {
+        $lot->loadMissing(['marks.user', 'part.lots', 'part.coats.results', 'part.coats.inspections']);
+        $route ??= PartRoute::of($lot->part, $lot);
+        $marks = $lot->marks->keyBy('step')->all();
+        $standings = $lot->part->coats
+            ->mapWithKeys(fn (Coat $coat): array => [$coat->position => CoatOfLot::standing($coat, $lot)])->all();
+
+        return new self($lot, $route, self::walk($route->steps, $marks, $standings), $marks, $standings);
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @param  array<string, StepMark>  $marks
+     * @param  array<int, Standing>  $standings
+     */
+    private static function walk(array $steps, array $marks, array $standings): Walk
+    {
+        $outcomes = array_filter(array_map(fn (StepMark $mark): ?StepOutcome => $mark->stepOutcome(), $marks));
+        foreach ((new Walk($steps, []))->keys as $key) {
+            $standing = $key->coat === null ? null : $standings[$key->coat] ?? null;
+            $baked = $standing?->isBaked() === true;
+            $outcome = match (true) {
+                $key->kind === StepKind::Coat && $baked => StepOutcome::Done,
+                // The film says whether its bake is behind it, whatever was ticked.
+                $key->kind === StepKind::Bake && $standing?->closesBake() === true => StepOutcome::Done,
+                $key->kind === StepKind::Bake && $standing?->goesBackIn() === true => null,
+                default => $outcomes[$key->text()] ?? null,
+            };
+            unset($outcomes[$key->text()]);
+            if ($outcome !== null) {
+                $outcomes[$key->text()] = $outcome;
+            }
+        }
+
+        return new Walk($steps, $outcomes);
+    }
+
+    /** Where it goes when its work where it hangs is over. */
+    public function nextStation(): Station
+    {
+        return $this->walk->nextStation($this->lot->station);
+    }
+
+    /** The coat that waits for the oven: powder on, not what it is to be baked to; null where none does. */
+    public function coatDue(): ?Coat
+    {
+        foreach ($this->lot->part->coats->sortBy('position') as $coat) {
+            if (! $this->standings[$coat->position]->closesBake()) {
+                return $coat;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether powder is on for a coat, by the log of the gun. */
+    public function isCoated(Coat $coat): bool
+    {
+        $open = $this->walk->firstOpen($coat->position, StepKind::Coat);
+
+        return $open === null;
+    }
+
+    /** @return list<StepLine> every step, with what became of it */
+    public function lines(): array
+    {
+        $next = $this->walk->next();
+
+        return array_map(
+            fn (int $n): StepLine => $this->line($n, $n === $next),
+            array_keys($this->walk->steps),
+        );
+    }
+
+    /**
+     * Some of its steps.
+     *
+     * @param  list<int>  $positions
+     * @return list<StepLine>
+     */
+    public function some(array $positions): array
+    {
+        return array_map(fn (int $n): StepLine => $this->line($n, false), $positions);
+    }
+
+    /** How many pieces its rack holds, where it is set and holds fewer than the lot has. */
+    public function rackHolds(): ?int
+    {
+        $set = $this->lot->part->rack?->setting();
+        $holds = $set === null ? 0 : $set->across * $set->rows;
+
+        return $holds >= 1 && $holds < $this->lot->count ? $holds : null;
+    }
+
+    /** @return array<string, string> what may be done again, by key */
+    public function closedSteps(): array
+    {
+        $closed = [];
+        foreach ($this->lines() as $line) {
+            if ($line->outcome !== null && $line->step->kind !== StepKind::Bake) {
+                $closed[$line->key] = ucfirst($line->name);
+            }
+        }
+
+        return $closed;
+    }
+
+    /** How far it is, in words. */
+    public function progress(): string
+    {
+        return "{$this->walk->closed()} of {$this->walk->asked()} steps";
+    }
+
+    private function line(int $n, bool $isNext): StepLine
+    {
+        $step = $this->walk->steps[$n];
+        $key = $this->walk->keys[$n];
+        $mark = $this->marks[$key->text()] ?? null;
+        $standing = $key->kind === StepKind::Bake && $key->coat !== null ? $this->standings[$key->coat] ?? null : null;
+
+        return new StepLine(
+            $key->text(),
+            $step->name(),
+            $step,
+            $this->walk->outcome($n),
+            $this->walk->isOpen($n),
+            $isNext,
+            $this->says($mark),
+            $standing !== null && ($standing->isBaked() || $standing->measured !== null) ? $standing->words() : null,
+        );
+    }
+
+    private function says(?StepMark $mark): ?string
+    {
+        if ($mark === null || $mark->outcome === StepMark::OPEN) {
+            return $mark?->why;
+        }
+        $when = ShopClock::time($mark->done_at ?? $mark->at);
+        $by = $mark->who ?? $mark->user->name;
+        $told = $mark->source === 'told' ? ", told by {$mark->user->name} ".ShopClock::time($mark->at) : '';
+
+        return trim("{$by}, {$when}{$told}".($mark->why === null ? '' : ": {$mark->why}"));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Lot;
+
+use Aenum\Core\Hang\OvenSpace;
+use Aenum\Core\Hang\Rack;
+use App\Models\Lot;
+use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\Shop;
+use App\Support\Units;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+
+/** Whether an oven takes a load at all: free, with room for the racks, on a rail that carries them. */
+final class OvenRoom
+{
+    /**
+     * @param  Collection<int, Lot>  $lots
+     * @param  array<int, int>  $counts  pieces by lot id
+     *
+     * @throws ValidationException naming what speaks against it
+     */
+    public static function orRefuse(Oven $oven, Collection $lots, array $counts): void
+    {
+        if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
+            throw ValidationException::withMessages([
+                'load' => "{$oven->name} is baking already; pull that load first, or pick another oven.",
+            ]);
+        }
+        $hung = $lots->map(fn (Lot $lot): array => [
+            'rack' => $lot->part->rack === null ? null : Rack::of($lot->part->rack->setting(), $lot->part->mass_kg),
+            'pieces' => $counts[$lot->id],
+            'kg' => $counts[$lot->id] * $lot->part->mass_kg,
+        ]);
+        $against = OvenSpace::against($oven->roomMm(), Shop::current()->rail_kg, array_values($hung->all()));
+        if ($against !== null) {
+            throw ValidationException::withMessages([
+                'load' => "{$oven->name} does not take this load: ".Units::current()->said($against).'.',
+            ]);
+        }
+    }
+}

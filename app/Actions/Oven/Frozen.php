@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Oven;
+
+use App\Models\Coat;
+use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
+use App\Models\Powder;
+use App\Models\PowderRow;
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * The oven and the powders of a load as they were when its door shut.
+ *
+ * What is changed on the shelf afterwards changes the next bake, never the record of this one. A load that has not
+ * shut, or shut before this was kept, has them as they are now.
+ */
+final class Frozen
+{
+    /** @return array{oven: array<string, mixed>, powders: array<int, array<string, mixed>>} as it is kept */
+    public static function capture(OvenLoad $load): array
+    {
+        $load->loadMissing(['oven', 'items.part.coats.powder.rows']);
+        $powders = [];
+        foreach ($load->items as $item) {
+            foreach ($item->coat_id === null ? [] : $item->part->coats as $coat) {
+                $powders[$coat->powder_id] = $coat->powder->getAttributes() + [
+                    'rows' => $coat->powder->rows->map(fn (PowderRow $row): array => $row->getAttributes())->all(),
+                ];
+            }
+        }
+
+        return ['oven' => $load->oven->getAttributes(), 'powders' => $powders];
+    }
+
+    public static function oven(OvenLoad $load): Oven
+    {
+        $kept = $load->frozen['oven'] ?? null;
+
+        return is_array($kept) ? (new Oven)->setRawAttributes($kept) : $load->oven;
+    }
+
+    public static function powder(OvenLoad $load, Coat $coat): Powder
+    {
+        $kept = $load->frozen['powders'][$coat->powder_id] ?? null;
+        if (! is_array($kept)) {
+            return $coat->powder;
+        }
+        $rows = array_map(
+            fn (array $row): PowderRow => (new PowderRow)->setRawAttributes($row),
+            array_values(array_filter((array) ($kept['rows'] ?? []), is_array(...))),
+        );
+        $powder = (new Powder)->setRawAttributes(array_diff_key($kept, ['rows' => true]));
+
+        return $powder->setRelation('rows', new Collection($rows));
+    }
+
+    /** The powder that went on, as it was when the coat was last baked; as it is now before that. */
+    public static function ofCoat(Coat $coat): Powder
+    {
+        $items = OvenLoadItem::query()->with('ovenLoad')->where('coat_id', $coat->id);
+        $items->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['running', 'pulled']))->latest('id');
+        $load = $items->first()?->ovenLoad;
+
+        return $load === null ? $coat->powder : self::powder($load, $coat);
+    }
+}

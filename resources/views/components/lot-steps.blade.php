@@ -1,0 +1,57 @@
+{{-- What is to be done here on a lot, ticked; and on to where its route goes. --}}
+@props(['walk'])
+@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Word\StepKind')
+@php($lot = $walk->lot)
+@php($to = $walk->nextStation())
+@php($here = $walk->some($walk->walk->here($lot->station)))
+<section class="panel grid gap-3 no-print" aria-label="Steps of {{ $lot->title() }}">
+    @if ($here)
+        <ul class="grid gap-1">
+            @foreach ($here as $line)
+                <li class="flex flex-wrap items-center justify-between gap-3">
+                    <span>
+                        <b>{{ ucfirst($line->name) }}</b>
+                        <span class="hint">{{ $u->said($line->step->takes()) }}</span>
+                        @if ($line->film)
+                            <span class="hint">· {{ $u->said($line->film) }}</span>
+                        @endif
+                    </span>
+                    @if (! in_array($line->step->kind, [StepKind::Bake, StepKind::Release], true))
+                        @can('work')
+                            <form method="post" action="/lots/{{ $lot->id }}/tick">
+                                <x-once />
+                                <input type="hidden" name="step" value="{{ $line->key }}">
+                                <button class="btn" aria-label="Tick {{ $line->name }}">Tick</button>
+                            </form>
+                        @endcan
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    @if ($lot->station !== Station::Release)
+        @can('work')
+            <form method="post" action="/lots/{{ $lot->id }}/go" class="flex flex-wrap gap-3 items-end">
+                <x-once />
+                <input type="hidden" name="seen_at" value="{{ $lot->station->value }}">
+                <input type="hidden" name="to" value="{{ $to->value }}">
+                <div class="grow min-w-48">
+                    <label for="note-{{ $lot->id }}" class="hint">Note, if there is one</label>
+                    <input id="note-{{ $lot->id }}" name="note" maxlength="500"
+                        value="{{ App\Support\Typed::text('note') }}">
+                </div>
+                <button class="btn btn-do" name="then" value="on">Done here: sign, on to {{ $to->label() }}</button>
+            </form>
+        @endcan
+    @endif
+    <details @if ($errors->hasAny(['pieces', 'each', 'into', 'scrapped', 'why', 'to'])) open @endif>
+        <summary>{{ ucfirst($walk->progress()) }} · split, join, scrap, send elsewhere</summary>
+        <div class="grid gap-4">
+            <x-lot-route :walk="$walk" />
+            @can('work')
+                <x-lot-tools :walk="$walk" />
+            @endcan
+        </div>
+    </details>
+</section>

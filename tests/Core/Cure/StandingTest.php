@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cure;
+
+use Aenum\Core\Cure\CureState;
+use Aenum\Core\Cure\Standing;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is measured outranks what is computed; what is told comes last. */
+final class StandingTest extends TestCase
+{
+    /** @return array<string, array{Standing, bool, bool, bool, bool, string}> done, back in, over, closes, words */
+    public static function coats(): array
+    {
+        $of = fn (?CureState $state, bool $served, ?bool $measured = null, bool $told = false, float $dose = 1.2) => (
+            new Standing($state, $served, $measured, $told, $dose, null)
+        );
+
+        return [
+            'nothing logged' => [Standing::raw(), false, false, false, false, 'not baked'],
+            'told only' => [$of(null, false, told: true), true, false, false, true, 'baked as told, no bake logged'],
+            'cured' => [$of(CureState::Cured, true), true, false, false, true, 'fully cured, dose 1.20'],
+            'flowed as meant' => [
+                $of(CureState::Flowed, true, dose: 0.3), true, false, false, true, 'flowed, dose 0.30',
+            ],
+            'short' => [
+                $of(CureState::PartCured, false, dose: 0.8), false, true, false, false, 'part cured, dose 0.80',
+            ],
+            'rub fails' => [
+                $of(CureState::Cured, true, false), false, true, false, false, 'computed 1.20, measured short',
+            ],
+            'rub passes what was computed short' => [
+                $of(CureState::PartCured, false, true, dose: 0.9), true, false, false, true,
+                'measured cured, computed 0.90',
+            ],
+            'rub confirms' => [
+                $of(CureState::Cured, true, true), true, false, false, true, 'cured, computed 1.20 and measured',
+            ],
+            'over-baked' => [$of(CureState::Overbaked, true), false, false, true, true, 'over-baked, dose 1.20'],
+            'over-baked, said the model; soft, says the rub' => [
+                $of(CureState::Overbaked, true, false), false, true, false, false, 'computed 1.20, measured short',
+            ],
+            'told, and the rub fails' => [
+                $of(null, false, false, true), false, true, false, false, 'computed 1.20, measured short',
+            ],
+        ];
+    }
+
+    #[DataProvider('coats')]
+    public function test_one_truth_about_a_coat(
+        Standing $coat,
+        bool $done,
+        bool $backIn,
+        bool $over,
+        bool $closes,
+        string $words,
+    ): void {
+        self::assertSame($done, $coat->isDone());
+        self::assertSame($backIn, $coat->goesBackIn());
+        self::assertSame($over, $coat->isOverbaked());
+        self::assertSame($closes, $coat->closesBake());
+        self::assertSame($words, strtr($coat->words()->words, self::placed($coat->words()->with)));
+    }
+
+    public function test_of_pieces_with_different_pasts_the_worst_speaks(): void
+    {
+        $raw = Standing::raw();
+        $cured = new Standing(CureState::Cured, true, null, false, 1.3, null);
+        $less = new Standing(CureState::Cured, true, null, false, 1.1, null);
+        $soft = new Standing(CureState::Cured, true, false, false, 1.2, null);
+        $short = new Standing(CureState::PartCured, false, null, false, 0.7, null);
+        $over = new Standing(CureState::Overbaked, true, null, false, 3.0, 1.2);
+        self::assertSame($raw, Standing::worst([$cured, $raw]));
+        self::assertSame($soft, Standing::worst([$raw, $soft, $cured]));
+        self::assertSame($short, Standing::worst([$over, $short, $cured]));
+        self::assertSame($over, Standing::worst([$cured, $over]));
+        self::assertSame($less, Standing::worst([$cured, $less]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return array<string, string>
+     */
+    private static function placed(array $with): array
+    {
+        $placed = [];
+        foreach ($with as $place => $value) {
+            $placed['{'.$place.'}'] = is_scalar($value) ? (string) $value : '';
+        }
+
+        return $placed;
+    }
+}
