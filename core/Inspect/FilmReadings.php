@@ -46,6 +46,27 @@ final readonly class FilmReadings
         return new self($microns, $n, $mean, $n > 1 ? sqrt($squares / ($n - 1)) : 0.0, min($microns), max($microns));
     }
 
+    /**
+     * Readings as they are typed, one after the other: blanks, semicolons and new lines part them, and commas do.
+     *
+     * A single comma between figures is a decimal comma ("5,1" is one reading); where a word has several, or blanks
+     * follow them, they part ("68,74,71").
+     *
+     * @return list<string>
+     */
+    public static function typed(string $text): array
+    {
+        $words = preg_split('/[\s;]+|,(?=\s|$)/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $parted = array_map(
+            fn (string $word): array => substr_count($word, ',') === 1
+                ? [str_replace(',', '.', $word)]
+                : explode(',', $word),
+            $words,
+        );
+
+        return array_values(array_filter(array_merge(...$parted), fn (string $word): bool => $word !== ''));
+    }
+
     /** The readings in a sentence's words: how many, their mean, the least and the most. */
     public function words(): Said
     {

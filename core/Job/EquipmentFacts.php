@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Heat\Oven;
+
 /** What the shop has, as far as it is known; null where it is not. */
 final readonly class EquipmentFacts
 {
@@ -20,6 +22,8 @@ final readonly class EquipmentFacts
      * @param  float|null  $nozzleMm  bore as it is now
      * @param  float|null  $groundOhm  part to earth, as measured today
      * @param  float|null  $lelGM3  lower explosive limit of the powder
+     * @param  Oven|null  $oven  the oven that speaks for the ovens, where its figures are known
+     * @param  bool  $saltAir  the shop stands by the sea: its air bites bare steel
      */
     public function __construct(
         public ?array $boothMm = null,
@@ -37,6 +41,8 @@ final readonly class EquipmentFacts
         public ?float $sprayGMin = null,
         public ?float $boothAirM3Min = null,
         public ?float $lelGM3 = null,
+        public ?Oven $oven = null,
+        public bool $saltAir = false,
     ) {
     }
 

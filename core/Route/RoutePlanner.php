@@ -6,6 +6,7 @@ namespace Aenum\Core\Route;
 
 use Aenum\Core\Blast\Sweep;
 use Aenum\Core\Heat\Cooling;
+use Aenum\Core\Heat\HeatUp;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\PartFacts;
@@ -170,7 +171,7 @@ final class RoutePlanner
         $hold = ReliefBake::holdMinutes($this->part->strengthMpa);
         $celsius = min(ReliefBake::mostC($this->part->temperC), (ReliefBake::LEAST_C + ReliefBake::MOST_C) / 2);
         $why = 'Hydrogen from the acid must be out before it cracks the steel: begun at once.';
-        $wait = RouteTimes::HEAT_UP + $hold;
+        $wait = $this->heatUp($celsius) + $hold;
         $this->add(new Step(StepKind::ReliefBake, 3, $wait, $why, $celsius, $hold));
         $this->cool($celsius);
     }
@@ -339,7 +340,8 @@ final class RoutePlanner
             $why = $flow
                 ? 'Flowed only, so that the next coat bonds.'
                 : 'Counted from the metal, not from the door; the cure bench works it out.';
-            $this->add(new Step(StepKind::Bake, 3, RouteTimes::HEAT_UP + $hold, $why, $coat->bakeC, $hold, $n + 1));
+            $wait = $this->heatUp($coat->bakeC) + $hold;
+            $this->add(new Step(StepKind::Bake, 3, $wait, $why, $coat->bakeC, $hold, $n + 1));
             $this->cool($coat->bakeC);
         }
     }
@@ -359,6 +361,23 @@ final class RoutePlanner
     private function cool(float $fromC): void
     {
         $this->add(new Step(StepKind::Cool, 0, $this->coolingMinutes($fromC), 'To handle, and to coat cold.'));
+    }
+
+    /** Minutes until the part is hot, by the oven the shop has; a house figure where oven or part are not known. */
+    private function heatUp(float $celsius): float
+    {
+        $part = $this->part;
+        $oven = $this->facts->equipment->oven;
+        if ($oven === null || $part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
+            return RouteTimes::HEAT_UP;
+        }
+        try {
+            $item = LoadItem::of('part', $part->count, $part->metal, $part->massKg, $part->areaM2);
+
+            return HeatUp::minutes($oven, $item, $celsius, RouteTimes::ROOM_C) ?? RouteTimes::HEAT_UP;
+        } catch (InvalidQuantity) {
+            return RouteTimes::HEAT_UP;
+        }
     }
 
     private function coolingMinutes(float $fromC): float
@@ -396,7 +415,7 @@ final class RoutePlanner
     {
         $celsius = self::bakeOutC($this->facts);
         $hold = RouteTimes::BAKE_OUT_HOLD;
-        $this->add(new Step(StepKind::BakeOut, 3, RouteTimes::HEAT_UP + $hold, $why, $celsius, $hold));
+        $this->add(new Step(StepKind::BakeOut, 3, $this->heatUp($celsius) + $hold, $why, $celsius, $hold));
         $this->cool($celsius);
     }
 

@@ -188,6 +188,8 @@ final class ReadFacts
             nozzleMm: $shop->nozzle_mm,
             groundOhm: $ground,
             groundMeasuredToday: $ground !== null,
+            oven: $oven?->model(),
+            saltAir: $shop->by_the_sea,
         );
     }
 

@@ -62,6 +62,7 @@ final class HouseController
             'margin_percent' => ['required', 'numeric', 'between:0,200'],
             'overbake_percent' => ['required', 'numeric', 'between:10,100'],
             'humidity_pct' => ['required', 'numeric', 'between:0,100'],
+            'by_the_sea' => ['nullable', 'boolean'],
             'house' => ['array'],
             'house.*' => ['string', 'max:30'],
             'rail' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
@@ -98,6 +99,7 @@ final class HouseController
                     'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']),
                     'clock_way' => $in['clock_way'],
                     'humidity_pct' => $in['humidity_pct'],
+                    'by_the_sea' => ! empty($in['by_the_sea']),
                     'margin' => $in['margin_percent'] / 100,
                     'overbake_limit' => $in['overbake_percent'] / 100,
                 ] +

@@ -66,7 +66,7 @@ final class InspectController
             ['readings.required' => 'Readings are empty; type them with spaces or new lines between.'],
         );
         $system = Units::current()->system;
-        $words = preg_split('/[\s;,]+/', trim($in['readings']), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = FilmReadings::typed($in['readings']);
         try {
             $film = FilmReadings::of(
                 array_map(fn (string $word): float => Dimension::Film->parse('readings', $word, $system), $words),

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Dimension;
+use App\Models\Part;
 use App\Rules\Measured;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -13,6 +14,9 @@ use Illuminate\Validation\Rule;
 /** A part, its sections and its coats. Rows left blank are left out. */
 final class PartRequest extends FormRequest
 {
+    /** Share of the oven's wall a part on a usual rack sees. House figure. */
+    private const USUAL_VIEW = 0.8;
+
     protected function prepareForValidation(): void
     {
         $this->merge([
@@ -31,7 +35,7 @@ final class PartRequest extends FormRequest
             'mass_kg' => ['nullable', Measured::above(Dimension::Mass, 0, 50000)],
             'area_m2' => ['nullable', Measured::above(Dimension::Area, 0, 2000)],
             'wall_mm' => ['nullable', Measured::above(Dimension::Length, 0, 500)],
-            'view_factor' => ['required', 'numeric', 'between:0,1'],
+            'view_factor' => ['nullable', 'numeric', 'between:0,1'],
             'sections' => ['array', 'max:12'],
             'sections.*.name' => ['required', 'string', 'max:80', 'distinct'],
             'sections.*.mass_kg' => ['required', Measured::above(Dimension::Mass, 0, 50000)],
@@ -41,6 +45,13 @@ final class PartRequest extends FormRequest
             'coats.*.powder_id' => ['required', Rule::exists('powders', 'id')],
             'coats.*.bake_to' => ['required', Rule::in(['flow', 'full'])],
         ];
+    }
+
+    private function viewFactor(): float
+    {
+        $part = $this->route('part');
+
+        return $part instanceof Part ? $part->view_factor : self::USUAL_VIEW;
     }
 
     /** @return array<string, string> */
@@ -76,7 +87,8 @@ final class PartRequest extends FormRequest
             'mass_kg' => Measured::read(Dimension::Mass, $in['mass_kg'] ?? null),
             'area_m2' => Measured::read(Dimension::Area, $in['area_m2'] ?? null),
             'wall_mm' => Measured::read(Dimension::Length, $in['wall_mm'] ?? null),
-            'view_factor' => (float) $in['view_factor'],
+            // What it sees of the oven is the rack's affair; until it hangs on one, as on a usual rack.
+            'view_factor' => isset($in['view_factor']) ? (float) $in['view_factor'] : $this->viewFactor(),
             'sections' => array_map(
                 fn (array $row): array => [
                     'name' => trim($row['name']),

@@ -31,7 +31,7 @@ final class BareSteelWaits extends Rule
     public function applies(Plan $plan): ?Said
     {
         $part = $plan->facts->part;
-        $allowed = 60 * BareSteelClock::hours($plan->facts->humidityPct, $plan->facts->byTheSea());
+        $allowed = 60 * BareSteelClock::hours($plan->facts->humidityPct, $plan->facts->equipment->saltAir);
         $waits = $plan->bareMinutes();
 
         return $part->family()->rusts() && $waits > $allowed

@@ -35,6 +35,10 @@
             :unit="$u->unit(D::Temperature)"
             :value="$u->field(D::Temperature, $shop->ambient_c)"
         />
+        <label class="flex items-center gap-3 min-h-[44px] font-normal">
+            <input type="checkbox" name="by_the_sea" value="1" @checked(old('by_the_sea', $shop->by_the_sea))>
+            The shop stands by the sea: salt in its air halves what bare steel may stand
+        </label>
         <x-field name="currency" label="Currency" :value="$shop->currency" />
         <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
         <h2 class="col-span-full mt-2">Where finishers disagree</h2>

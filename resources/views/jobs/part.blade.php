@@ -31,8 +31,6 @@
             <x-field name="wall_mm" label="Mean wall" :unit="$u->unit(D::Length)"
                 :value="$u->field(D::Length, $part?->wall_mm)"
                 hint="Area = 2 × mass ÷ (density × wall). “3/8 in” is understood." />
-            <x-field name="view_factor" label="How much of the oven wall it sees" :value="$part?->view_factor ?? 0.8"
-                inputmode="decimal" hint="1 hanging alone, 0.8 on a usual rack, 0.5 in a crowd." />
         </div>
         <fieldset class="panel">
             <legend class="font-semibold px-1">Thick and thin regions</legend>

@@ -28,6 +28,16 @@ final class InspectTest extends TestCase
         self::assertSame(0.0, FilmReadings::of([70])->deviation);
     }
 
+    public function test_a_decimal_comma_is_one_reading_and_commas_between_are_not(): void
+    {
+        self::assertSame(['5.1'], FilmReadings::typed('5,1'));
+        self::assertSame(['5.1', '4.9', '5'], FilmReadings::typed("5,1 4,9\n5"));
+        self::assertSame(['68', '74', '71', '95'], FilmReadings::typed('68 74; 71, 95'));
+        self::assertSame(['68', '74', '71'], FilmReadings::typed('68,74,71'));
+        self::assertSame(['68', 'thick'], FilmReadings::typed(' 68,  thick '));
+        self::assertSame([], FilmReadings::typed(" ,\n"));
+    }
+
     public function test_a_reading_that_cannot_be_is_named(): void
     {
         foreach (

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Heat;
+
+/** How long a part takes to get hot in an oven that is hot already: the wait before a hold begins. */
+final class HeatUp
+{
+    /** An oven is set this much over what the metal is to reach, or it never quite gets there, K. House figure. */
+    public const OVER_K = 15.0;
+
+    /** The core is at temperature when it is this close, K. */
+    private const CLOSE_K = 1.0;
+
+    /** Nobody waits longer, s. */
+    private const LONGEST_S = 6 * 3600.0;
+
+    /** What hangs in one load of a small oven, kg: more go in turns, each of which waits as long. House figure. */
+    private const LOAD_KG = 150.0;
+
+    /**
+     * Minutes from the door's shutting until the core is at a temperature.
+     *
+     * @param  LoadItem  $item  one piece of what hangs there, and how many of it; no more than a load of them
+     * @param  float  $celsius  part metal
+     * @param  float  $ambientC  the shop
+     * @return float|null null where this oven does not get it there within six hours
+     */
+    public static function minutes(Oven $oven, LoadItem $item, float $celsius, float $ambientC): ?float
+    {
+        $setpoint = min($oven->maxC ?? INF, $celsius + self::OVER_K);
+        if ($setpoint < $celsius) {
+            return null;
+        }
+        $fits = max(1, (int) floor(self::LOAD_KG / $item->massKg));
+        $simulation = new Simulation(
+            $oven,
+            [$item->withCount(min($item->count, $fits))],
+            OvenSchedule::of($ambientC, $setpoint),
+        );
+        $balance = $simulation->balance();
+        foreach ($simulation->stepsOf($balance, self::LONGEST_S) as $step) {
+            $crossing = $step->course($balance->coreOf(0))->crossing($celsius - self::CLOSE_K);
+            if ($crossing !== null) {
+                return $crossing / 60;
+            }
+        }
+
+        return null;
+    }
+}

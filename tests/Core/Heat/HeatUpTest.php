@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Heat;
+
+use Aenum\Core\Format\LoadFile;
+use Aenum\Core\Heat\HeatUp;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Metal\Metals;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Loads;
+
+/** A tube is hot long before a plate is: the route says so. */
+final class HeatUpTest extends TestCase
+{
+    private static function item(float $kg, float $m2, int $count = 1): LoadItem
+    {
+        return LoadItem::of('part', $count, Metals::get('carbon_steel'), $kg, $m2);
+    }
+
+    public function test_the_heavy_part_takes_its_time_and_the_model_says_when(): void
+    {
+        $oven = Loads::oven();
+        $tube = HeatUp::minutes($oven, self::item(2.4, 0.5), 200, 20);
+        $plate = HeatUp::minutes($oven, self::item(40, 0.6), 200, 20);
+        self::assertNotNull($tube);
+        self::assertGreaterThan(2 * $tube, $plate);
+        $run = (new Simulation($oven, [self::item(2.4, 0.5)], OvenSchedule::of(20, 215)))->run(7200);
+        self::assertEqualsWithDelta(199, $run->coreC(0, 60 * $tube), 0.1);
+        // More of them take longer, up to what one load holds: 62 pieces of 2.4 kg.
+        self::assertGreaterThan($tube, HeatUp::minutes($oven, self::item(2.4, 0.5, 40), 200, 20));
+        $load = HeatUp::minutes($oven, self::item(2.4, 0.5, 62), 200, 20);
+        self::assertSame($load, HeatUp::minutes($oven, self::item(2.4, 0.5, 500), 200, 20));
+        self::assertNotSame($load, HeatUp::minutes($oven, self::item(2.4, 0.5, 61), 200, 20));
+    }
+
+    public function test_an_oven_that_cannot_does_not(): void
+    {
+        self::assertNull(HeatUp::minutes(Loads::oven(), self::item(2.4, 0.5), 600, 20));
+    }
+
+    public function test_what_leaves_early_cools_as_in_still_air_and_the_rest_does_not_feel_it(): void
+    {
+        $oven = Loads::oven();
+        $schedule = OvenSchedule::of(20, 200);
+        $rest = self::item(24, 1.1, 2);
+        $out = self::item(3, 0.5)->outAt(20);
+        $run = (new Simulation($oven, [$rest, $out], $schedule))->run(3600);
+        $stays = (new Simulation($oven, [$rest, self::item(3, 0.5)], $schedule))->run(3600);
+        self::assertEqualsWithDelta($stays->coreC(1, 1200), $run->coreC(1, 1200), 0.02);
+        $cooled = \Aenum\Core\Heat\Cooling::curve(self::item(3, 0.5), $run->coreC(1, 1200), 20, 1200);
+        self::assertEqualsWithDelta($cooled->coreC(0, 1200), $run->coreC(1, 2400), 0.1);
+        // The rest hardly feels it: what has left neither takes heat from the oven nor gives any.
+        self::assertEqualsWithDelta($stays->coreC(0, 2400), $run->coreC(0, 2400), 0.2);
+        self::assertSame(1200.0, $out->withCount(5)->outS);
+        $this->expectExceptionMessageMatches('/out_min/');
+        self::item(3, 0.5)->outAt(10081);
+    }
+
+    public function test_the_reference_case_of_panels_that_leave_at_minute_thirty(): void
+    {
+        $case = __DIR__.'/../../cases/06-out-early';
+        $load = LoadFile::parse((string) file_get_contents("{$case}.load.json"));
+        $wants = json_decode((string) file_get_contents("{$case}.expected.json"), true)['expected'];
+        $run = (new Simulation($load->oven, $load->items, $load->schedule))->run(60 * (float) $load->runMinutes);
+        foreach ($wants['items'] as $i => $item) {
+            foreach ($wants['at_min'] as $n => $minute) {
+                self::assertEqualsWithDelta($item['core_c'][$n], $run->coreC($i, 60 * $minute), 0.3, $item['name']);
+            }
+        }
+        self::assertEqualsWithDelta($wants['energy_kwh'], $run->energyKwh(3600), 0.005 * $wants['energy_kwh']);
+    }
+}
