@@ -148,6 +148,8 @@ final class BakeOutController
 
     private function to(OvenLoad $load, string $said): RedirectResponse
     {
-        return redirect("/station/bake-out?load={$load->id}")->with('said', $said);
+        $lot = $load->items()->value('lot_id');
+
+        return redirect("/station/bake-out?load={$load->id}&lot={$lot}")->with('said', $said);
     }
 }
