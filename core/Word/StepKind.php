@@ -72,6 +72,16 @@ enum StepKind: string
         return $this === self::Cool;
     }
 
+    /** A bench measures or logs it: it is not ticked by hand, and done elsewhere it is told as the lot leaves. */
+    public function hasOwnLog(): bool
+    {
+        return in_array(
+            $this,
+            [self::BakeOut, self::ReliefBake, self::GroundCheck, self::Coat, self::Bake, self::Release],
+            true,
+        );
+    }
+
     /** Builds a layer that keeps bare steel from rusting until it is coated. */
     public function keepsSteel(): bool
     {

@@ -368,7 +368,9 @@ final readonly class DemoBenches
                 if ($kind === StepKind::Bake || ! $lot->station->isAfter($kind->station())) {
                     continue;
                 }
-                (new TickStep())->byHand($lot, $this->finisher, $walk->keys[$n]->text());
+                $kind->hasOwnLog()
+                    ? TickStep::logged($lot, $this->finisher, null, $kind)
+                    : (new TickStep())->byHand($lot, $this->finisher, $walk->keys[$n]->text());
             }
         }
     }

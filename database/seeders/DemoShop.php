@@ -768,9 +768,19 @@ final class DemoShop extends Seeder
             foreach (LotWalk::of($lot)->walk->passed($lot->station, $next) as $n) {
                 $walk = LotWalk::of($lot->refresh());
                 $coat = $walk->coatDue();
-                $walk->walk->steps[$n]->kind === StepKind::Coat && $coat !== null
-                    ? (new CoatLog())($lot, $coat, $lot->count, $coat->powder->lot, null, $this->finisher)
-                    : (new TickStep())->byHand($lot, $this->finisher, $walk->walk->keys[$n]->text());
+                $kind = $walk->walk->steps[$n]->kind;
+                match (true) {
+                    $kind === StepKind::Coat && $coat !== null => (new CoatLog())(
+                        $lot,
+                        $coat,
+                        $lot->count,
+                        $coat->powder->lot,
+                        null,
+                        $this->finisher,
+                    ),
+                    $kind->hasOwnLog() => TickStep::logged($lot, $this->finisher, null, $kind),
+                    default => (new TickStep())->byHand($lot, $this->finisher, $walk->walk->keys[$n]->text()),
+                };
             }
             (new MoveLot())->send($lot->refresh(), $this->finisher, $next, null, $lot->station);
             $lot->refresh();

@@ -110,6 +110,19 @@ export const tickHere = async (page) => {
     }
 };
 
+/** Where what was left undone is asked about, everything was done by hand and not logged. */
+const answered = async (page) => {
+    const asks = page.getByRole('heading', { name: /what happened\?/ });
+    const gone = page.getByRole('status').filter({ hasText: /hangs at .* now/ });
+    await expect(asks.or(gone).first()).toBeVisible();
+    if (!(await asks.count())) return;
+    await page
+        .getByRole('radio', { name: /^Done, but not logged/ })
+        .first()
+        .check();
+    await page.getByRole('button', { name: /^Sign, on to/ }).click();
+};
+
 /** Signs the lot in hand on, station by station as its route goes, until it hangs where it is wanted. */
 export const walkTo = async (page, to) => {
     for (let stop = 0; stop < 9; stop++) {
@@ -118,6 +131,7 @@ export const walkTo = async (page, to) => {
             .getByRole('button', { name: /sign, on to/i })
             .first()
             .click();
+        await answered(page);
         const status = page.getByRole('status');
         await expect(status).toContainText(/hangs at .* now/);
         const at = (await status.textContent()).match(/hangs at (.*?) now/)[1];

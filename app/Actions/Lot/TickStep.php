@@ -41,7 +41,7 @@ final class TickStep
                 'step' => 'That step is closed or not on the route any more; look again.',
             ]);
         }
-        if (in_array($walk->steps[$at]->kind, [StepKind::Bake, StepKind::Release], true)) {
+        if ($walk->steps[$at]->kind->hasOwnLog()) {
             throw ValidationException::withMessages([
                 'step' => ucfirst($walk->steps[$at]->name()).' is not ticked by hand; its own bench closes it.',
             ]);

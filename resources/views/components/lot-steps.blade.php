@@ -1,7 +1,6 @@
 {{-- What is to be done here on a lot, ticked; and on to where its route goes. --}}
 @props(['walk'])
 @use('Aenum\Core\Word\Station')
-@use('Aenum\Core\Word\StepKind')
 @php($lot = $walk->lot)
 @php($to = $walk->nextStation())
 @php($here = $walk->some($walk->walk->here($lot->station)))
@@ -17,7 +16,9 @@
                             <span class="hint">· {{ $u->said($line->film) }}</span>
                         @endif
                     </span>
-                    @if (! in_array($line->step->kind, [StepKind::Bake, StepKind::Release], true))
+                    @if ($line->step->kind->hasOwnLog())
+                        <span class="hint">its own log ticks it</span>
+                    @else
                         @can('work')
                             <form method="post" action="/lots/{{ $lot->id }}/tick">
                                 <x-once />
