@@ -33,6 +33,11 @@ final readonly class LotPast
     public static function of(Lot $lot): self
     {
         $lot->loadMissing('part.lots');
+        if ($lot->part->lots->count() === 1) {
+            $only = [[$lot->id, null, null]];
+
+            return new self([$only], $only);
+        }
         $marked = ThisRequest::once("lots marked {$lot->part_id}", fn (): array => self::marked($lot->part_id));
 
         return new self(self::strands($lot, null, $marked), self::reach($lot, null));
