@@ -84,6 +84,16 @@ final class Job extends Model
         return 'hangs at '.($at->isEmpty() ? $this->station->label() : $at->join(', ', ' and '));
     }
 
+    /** Released when its last pieces are gone and some reached the customer; declined when none will. */
+    public function closeWhenNothingHangs(): void
+    {
+        $held = self::held($this->id);
+        $lots = Lot::query()->whereIn('part_id', $held->parts()->pluck('id'))->pluck('fate');
+        if ($held->isOpen() && ! $lots->contains('open')) {
+            $held->update(['status' => $lots->contains('released') ? 'released' : 'declined']);
+        }
+    }
+
     public function isOpen(): bool
     {
         return $this->status === 'open';

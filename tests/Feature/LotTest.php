@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aenum\Core\Job\StepKey;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
@@ -368,5 +369,37 @@ final class LotTest extends ShopTestCase
         $this->send("/lots/{$this->lot($one)->id}/tick", ['step' => 'acid-0-1'])->assertSessionHasErrors('step');
         $this->send("/lots/{$this->lot($one)->id}/tick", ['step' => 'bake-1-1'], $this->viewer)->assertForbidden();
         self::assertSame(0, Job::query()->where('status', 'released')->count());
+    }
+
+    public function test_steel_told_to_be_blasted_long_ago_is_not_sprayed(): void
+    {
+        $lot = $this->lot($this->part($this->job(Station::Blast), 'arm', 3, 0.4, 2, 'carbon_steel'));
+        $go = ['seen_at' => 'blast', 'then' => 'on', 'to' => 'coat'];
+        $told = ['what' => 'done', 'who' => 'J. Tellmark', 'at' => '2026-11-22T09:30'];
+        $keys = array_map(fn (StepKey $key): string => $key->text(), LotWalk::of($lot)->walk->keys);
+        $before = array_slice($keys, 0, (int) array_search('coat-1-1', $keys, true));
+        $undone = ['all' => $told] + array_fill_keys($before, ['who' => '']);
+        $this->send("/lots/{$lot->id}/go", $go + ['undone' => $undone])->assertSessionHasErrors('bare-steel-over');
+        self::assertSame(Station::Blast, $lot->refresh()->station);
+        self::assertSame(0, StepMark::query()->where('source', 'told')->where('outcome', 'done')->count());
+    }
+
+    public function test_what_another_tablet_logged_meanwhile_is_not_told_over(): void
+    {
+        $lot = $this->lot($this->part($this->job(Station::Blast), 'arm', 3, 0.4, 2, 'carbon_steel'));
+        TickStep::logged($lot, $this->finisher, null, StepKind::Blast);
+        $late = ['blast-0-1' => ['what' => 'not_needed', 'why' => 'page left open']];
+        $go = ['seen_at' => 'blast', 'then' => 'on', 'to' => 'wash', 'undone' => $late];
+        $this->send("/lots/{$lot->id}/go", $go)->assertSessionHasNoErrors();
+        self::assertSame('logged', StepMark::query()->where('step', 'blast-0-1')->latest('id')->value('source'));
+    }
+
+    public function test_a_job_whose_last_pieces_are_scrapped_is_closed(): void
+    {
+        $part = $this->part($this->job(Station::Blast), 'arm', 3, 0.4, 2, 'carbon_steel');
+        $lot = $this->lot($part);
+        $this->send("/lots/{$lot->id}/scrap", ['scrapped' => '2', 'why' => 'cracked'])->assertSessionHasNoErrors();
+        self::assertSame('declined', $part->job->refresh()->status);
+        $this->actingAs($this->viewer)->get("/jobs/{$part->job_id}/record")->assertOk()->assertSee('scrapped');
     }
 }

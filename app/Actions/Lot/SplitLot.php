@@ -125,6 +125,7 @@ final class SplitLot
             $gone = $pieces === $held->count ? $held : self::child($held, $pieces, $by, null);
             $gone->update(['fate' => 'scrapped', 'ended_at' => ShopClock::now()]);
             self::note($gone, $by, 'scrapped', "{$pieces}: {$why}");
+            $gone->part->job->closeWhenNothingHangs();
         });
     }
 

@@ -78,7 +78,8 @@ final readonly class Answers
         $walk = LotWalk::of($lot)->walk;
         foreach ($this->byStep as $key => $one) {
             $at = $walk->position((string) $key);
-            if ($at === null) {
+            // What was logged meanwhile, on another tablet, is not told over.
+            if ($at === null || ! $walk->isOpen($at)) {
                 continue;
             }
             TickStep::told($lot, $by, $key, $one['outcome'], $one['who'], $one['at'], $one['why']);

@@ -47,12 +47,13 @@ final class MoveLot
                 $why = ucfirst($held->partName())." already hangs at {$to->label()}.";
                 throw ValidationException::withMessages(['to' => $why]);
             }
+            // What is told is looked at as well: steel said to be blasted this morning may stand too long by now.
+            $answers?->write($held, $by);
             if ($to->isAfter($seenAt)) {
                 MayGoOn::orRefuse($held, $seenAt, $to, $note ?? $because);
             } else {
                 MayGoOn::outOfTheOven($held);
             }
-            $answers?->write($held, $by);
             $walk = LotWalk::of($held)->walk;
             $open = $walk->passed($seenAt, $to);
             if ($open !== []) {
@@ -87,7 +88,7 @@ final class MoveLot
             TickStep::logged($held, $by, null, StepKind::Release);
             self::write($held, $by, 'released', Station::Release, $note);
             $held->update(['fate' => 'released', 'ended_at' => ShopClock::now()]);
-            $this->closeJob($held->part->job_id);
+            $held->part->job->closeWhenNothingHangs();
         });
     }
 
@@ -110,16 +111,6 @@ final class MoveLot
                 ->update(['fate' => 'declined', 'ended_at' => ShopClock::now()->format('Y-m-d H:i:s.v')]);
             $held->update(['status' => 'declined']);
         });
-    }
-
-    /** A job is released when nothing of it hangs any more. */
-    private function closeJob(int $id): void
-    {
-        $job = Job::held($id);
-        $open = Lot::query()->whereIn('part_id', $job->parts()->pluck('id'))->where('fate', 'open');
-        if (! $open->exists()) {
-            $job->update(['status' => 'released']);
-        }
     }
 
     private function held(Lot $lot, Station $seenAt): Lot
