@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Charts;
 
+use Aenum\Core\Word\BakeTo;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\HungItem;
 use App\Models\Reading;
@@ -46,7 +47,7 @@ final readonly class BakePicture
 
     private function flowOnly(): bool
     {
-        return $this->board->decides()->aim->flowOnly;
+        return $this->board->decides()->aim->to === BakeTo::Flow;
     }
 
     private function lineC(): float
@@ -80,7 +81,7 @@ final readonly class BakePicture
             $marks[] = $mark(
                 'spoilt',
                 $look->spoiltMinutes,
-                $board->suffers()->aim->flowOnly ? 'past flow' : 'limit',
+                $board->suffers()->aim->to->stopsShort() ? 'bonds no more' : 'limit',
             );
         }
 

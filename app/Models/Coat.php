@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Word\BakeTo;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $position
  * @property int $powder_id
  * @property string $role primer, base, mid or clear
- * @property string $bake_to flow or full
+ * @property string $bake_to as BakeTo has it
  * @property Part $part
  * @property Powder $powder
  * @property Collection<int, OvenResult> $results
@@ -28,6 +29,12 @@ final class Coat extends Model
     protected $guarded = [];
 
     public $timestamps = false;
+
+    /** How far it is baked; fully, where a row says what this release does not know. */
+    public function bakeTo(): BakeTo
+    {
+        return BakeTo::tryFrom($this->bake_to) ?? BakeTo::Full;
+    }
 
     /** @return BelongsTo<Part, $this> */
     public function part(): BelongsTo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Cure\CureState;
+use Aenum\Core\Word\BakeTo;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -44,10 +45,9 @@ final class OvenResult extends Model
     public $timestamps = false;
 
     /** Whether the layer came out as it was meant to. */
-    public function served(string $bakeTo): bool
+    public function served(BakeTo $to): bool
     {
-        return $this->state === CureState::Cured ||
-            ($bakeTo === 'flow' && in_array($this->state, [CureState::Flowed, CureState::PartCured], true));
+        return $this->state?->serves($to) === true;
     }
 
     /** @return BelongsTo<Part, $this> */

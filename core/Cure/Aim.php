@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
-/** What one item wants of a bake: its fresh layer flowed or cured, and the layers under it kept from over-bake. */
+use Aenum\Core\Word\BakeTo;
+
+/** What one item wants of a bake: how far its fresh layer goes, and the layers under it kept from over-bake. */
 final readonly class Aim
 {
     /** @param  list<Underlayer>  $under */
     private function __construct(
         public CureSheet $sheet,
-        public bool $flowOnly,
+        public BakeTo $to,
         public array $under,
         /** What an earlier bake already gave the layer, where it goes back in. */
         public float $doseSoFar,
@@ -23,7 +25,18 @@ final readonly class Aim
     /** The same for an item that has left before the rest. */
     public function asGone(): self
     {
-        return new self($this->sheet, $this->flowOnly, $this->under, $this->doseSoFar, $this->overbakeSoFar, true);
+        return new self($this->sheet, $this->to, $this->under, $this->doseSoFar, $this->overbakeSoFar, true);
+    }
+
+    /** @param  list<Underlayer>  $under */
+    public static function to(
+        BakeTo $to,
+        CureSheet $sheet,
+        array $under = [],
+        float $doseSoFar = 0.0,
+        float $overbakeSoFar = 0.0,
+    ): self {
+        return new self($sheet, $to, $under, $doseSoFar, $overbakeSoFar);
     }
 
     /** @param  list<Underlayer>  $under */
@@ -33,16 +46,41 @@ final readonly class Aim
         float $doseSoFar = 0.0,
         float $overbakeSoFar = 0.0,
     ): self {
-        return new self($sheet, false, $under, $doseSoFar, $overbakeSoFar);
+        return self::to(BakeTo::Full, $sheet, $under, $doseSoFar, $overbakeSoFar);
     }
 
-    /** @param  list<Underlayer>  $under */
-    public static function flow(
-        CureSheet $sheet,
-        array $under = [],
-        float $doseSoFar = 0.0,
-        float $overbakeSoFar = 0.0,
-    ): self {
-        return new self($sheet, true, $under, $doseSoFar, $overbakeSoFar);
+    /** Metal below which the fresh layer gets nowhere, °C. */
+    public function worksFromC(): float
+    {
+        return $this->to === BakeTo::Flow ? $this->sheet->flowPointC() : $this->sheet->lowestC();
+    }
+
+    /**
+     * Hottest setpoint it makes sense at, °C: above its coolest row a layer that is to stop short is past it in
+     * minutes.
+     */
+    public function hottestC(): float
+    {
+        return $this->to->stopsShort() ? $this->sheet->lowestC() : INF;
+    }
+
+    /** Dose its surface stays under, so that the next coat bonds; INF where it is to be cured. */
+    public function doseLimit(): float
+    {
+        return match ($this->to) {
+            BakeTo::Flow => BakeRules::FLOW_DOSE_LIMIT,
+            BakeTo::Part => BakeRules::PART_DOSE_LIMIT,
+            BakeTo::Full => INF,
+        };
+    }
+
+    /** Minutes the oven-entry habit gives it at a setpoint. */
+    public function timedMinutes(float $setpointC): float
+    {
+        return match ($this->to) {
+            BakeTo::Flow => $this->sheet->flowPointMinutes(),
+            BakeTo::Part => BakeRules::PART_DOSE * $this->sheet->needs->minutesAt($setpointC),
+            BakeTo::Full => $this->sheet->needs->minutesAt($setpointC),
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Aenum\Core\Cure;
 
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Trajectory;
+use Aenum\Core\Word\BakeTo;
 
 /** A bake that serves every item, or the reason there is none. */
 final readonly class BakePlan
@@ -45,7 +46,13 @@ final readonly class BakePlan
         $name = $load[$attempt->last]->name;
         $check = $decides->reachesMinutes ?? $minutes / 2;
         $why = match (true) {
-            $aims[$attempt->last]->flowOnly => sprintf(
+            $aims[$attempt->last]->to === BakeTo::Part => sprintf(
+                '%s decides: part cured, at a dose of %.2f, by minute %.1f.',
+                $name,
+                $decides->dose,
+                $minutes,
+            ),
+            $aims[$attempt->last]->to === BakeTo::Flow => sprintf(
                 '%s decides: melted and levelled at minute %.1f.',
                 $name,
                 $minutes,

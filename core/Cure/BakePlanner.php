@@ -162,23 +162,12 @@ final class BakePlanner
     /** @return array{int, int} whole degrees to search */
     private function range(): array
     {
-        $lowest = min(
-            INF,
-            ...array_map(
-                fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->flowPointC() : $aim->sheet->lowestC(),
-                $this->aims,
-            ),
-        );
+        $lowest = min(INF, ...array_map(fn (Aim $aim): float => $aim->worksFromC(), $this->aims));
 
         $limit =
             $this->oven->maxC ??
             throw InvalidQuantity::missing('oven.max_c', 'the hottest setpoint the oven may be given, -40 to 700');
-        // A layer that is only to flow runs no hotter than its coolest cure row: above it, flowing and curing are
-        // minutes apart.
-        $hottest = min(
-            INF,
-            ...array_map(fn (Aim $aim): float => $aim->flowOnly ? $aim->sheet->lowestC() : INF, $this->aims),
-        );
+        $hottest = min(INF, ...array_map(fn (Aim $aim): float => $aim->hottestC(), $this->aims));
 
         return [(int) ceil($lowest), (int) floor(min($limit, $hottest))];
     }

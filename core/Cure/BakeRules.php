@@ -13,6 +13,11 @@ final readonly class BakeRules
     /** A flowed layer stays under this dose, so that the next coat bonds to it. */
     public const FLOW_DOSE_LIMIT = 0.5;
 
+    /** A layer that is to be part cured has at least this dose, and stays under that. House figures. */
+    public const PART_DOSE = self::FLOW_DOSE_LIMIT;
+
+    public const PART_DOSE_LIMIT = 0.9;
+
     /** Over-bake past this share of what the powder stands is worth a warning; past 1 it is a fault. */
     public const OVERBAKE_WARNING = 0.85;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
+use Aenum\Core\Word\BakeTo;
+
 /** What a layer has become. */
 enum CureState: string
 {
@@ -12,6 +14,17 @@ enum CureState: string
     case PartCured = 'part_cured';
     case Cured = 'cured';
     case Overbaked = 'overbaked';
+
+    /** Whether a layer that is this is what it was baked for. */
+    public function serves(BakeTo $to): bool
+    {
+        return match ($this) {
+            self::Cured => true,
+            self::PartCured => $to->stopsShort(),
+            self::Flowed => $to === BakeTo::Flow,
+            self::Raw, self::Overbaked => false,
+        };
+    }
 
     /** What it is called, in lower case. */
     public function label(): string

@@ -6,6 +6,7 @@ namespace Aenum\Core\Cure;
 
 use Aenum\Core\Heat\HeatBalance;
 use Aenum\Core\Heat\Step;
+use Aenum\Core\Word\BakeTo;
 
 /**
  * Follows one item through a run and knows when its aim is met and when it has had too much.
@@ -68,15 +69,16 @@ final class ItemWatch
             return true;
         }
         $factor = 1 + $rules->margin;
-        if ($this->aim->flowOnly) {
-            return $this->core->flowS >= 60 * $this->aim->sheet->flowPointMinutes() * $factor;
-        }
+        $dose = $this->aim->doseSoFar + $this->core->dose;
 
-        return match ($rules->way) {
-            ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
-            ClockWay::Dose => $this->aim->doseSoFar + $this->core->dose >= $factor,
-            ClockWay::Window => $this->aim->doseSoFar + $this->core->dose >= $factor &&
-                $this->core->rowServed($factor) !== null,
+        return match (true) {
+            $this->aim->to === BakeTo::Flow => $this->core->flowS >=
+                60 * $this->aim->sheet->flowPointMinutes() * $factor,
+            $this->aim->to === BakeTo::Part && $rules->way !== ClockWay::Timed => $dose >=
+                BakeRules::PART_DOSE * $factor,
+            $rules->way === ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
+            $rules->way === ClockWay::Dose => $dose >= $factor,
+            default => $dose >= $factor && $this->core->rowServed($factor) !== null,
         };
     }
 
@@ -87,9 +89,7 @@ final class ItemWatch
             return 0.0;
         }
         $worst = ($this->aim->overbakeSoFar + $this->surface->overbake) / $rules->overbakeLimit;
-        if ($this->aim->flowOnly) {
-            $worst = max($worst, ($this->aim->doseSoFar + $this->surface->dose) / BakeRules::FLOW_DOSE_LIMIT);
-        }
+        $worst = max($worst, ($this->aim->doseSoFar + $this->surface->dose) / $this->aim->doseLimit());
         foreach ($this->under as $i => $meter) {
             $worst = max($worst, ($this->aim->under[$i]->overbakeSoFar + $meter->overbake) / $rules->overbakeLimit);
         }
@@ -105,9 +105,9 @@ final class ItemWatch
 
         return match (true) {
             $this->aim->gone => false,
-            $this->aim->flowOnly => $core < $sheet->flowPointC(),
+            $this->aim->to === BakeTo::Flow => $core < $sheet->flowPointC(),
             $rules->way === ClockWay::Timed => false,
-            $rules->way === ClockWay::Dose => $core < $sheet->needs->fromC,
+            $this->aim->to === BakeTo::Part, $rules->way === ClockWay::Dose => $core < $sheet->needs->fromC,
             $rules->way === ClockWay::Window => $core < $sheet->lowestC(),
         };
     }

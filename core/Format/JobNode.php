@@ -17,7 +17,6 @@ use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\Alloy;
 use Aenum\Core\Word\BeforeClear;
-use Aenum\Core\Word\BetweenWay;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
@@ -102,7 +101,7 @@ final class JobNode
     {
         $coats = [];
         foreach ($list?->list(0, 10) ?? [] as $n => $node) {
-            $usual = $house->between === BetweenWay::Full ? Over::Cured : Over::Flowed;
+            $usual = $house->between->bakeTo()->under(curedBeforeClear: false);
             $coats[] = self::coat($node, $n === 0 ? Over::Metal : $usual);
         }
 

@@ -6,12 +6,18 @@ namespace Aenum\Core\Job;
 
 use Aenum\Core\Mask\MaskMaterial;
 use Aenum\Core\Word\BakeOutWay;
+use Aenum\Core\Word\BakeTo;
+use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\BetweenWay;
 use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\HangWay;
 use Aenum\Core\Word\LastCleanWay;
 use Aenum\Core\Word\MaskingWay;
+use Aenum\Core\Word\Role;
 use Aenum\Core\Word\RustWay;
+use Aenum\Core\Word\SeamWay;
 use Aenum\Core\Word\StripWay;
+use Aenum\Core\Word\SurfaceWay;
 use Aenum\Core\Word\Way;
 
 /** Where practitioners disagree: the way this shop, or this job, goes. */
@@ -26,6 +32,9 @@ final readonly class HouseWays
         public StripWay $strip = StripWay::ByCoating,
         public RustWay $rust = RustWay::Blast,
         public MaskMaterial $tape = MaskMaterial::Polyimide,
+        public SurfaceWay $surface = SurfaceWay::Blast,
+        public HangWay $hanging = HangWay::AfterWash,
+        public SeamWay $seams = SeamWay::Leave,
     ) {
     }
 
@@ -44,6 +53,9 @@ final readonly class HouseWays
             'strip' => ['Strip or blast first', StripWay::cases()],
             'rust' => ['Rust that is all there is', RustWay::cases()],
             'mask_with' => ['The shop\'s tape', MaskMaterial::TAPES],
+            'surface' => ['What gives the film its tooth', SurfaceWay::cases()],
+            'hanging' => ['When to hang', HangWay::cases()],
+            'seams' => ['Seams', SeamWay::cases()],
         ];
     }
 
@@ -75,7 +87,26 @@ final readonly class HouseWays
             StripWay::tryFrom($stored['strip'] ?? '') ?? $usual->strip,
             RustWay::tryFrom($stored['rust'] ?? '') ?? $usual->rust,
             in_array($tape, MaskMaterial::TAPES, true) ? $tape : $usual->tape,
+            SurfaceWay::tryFrom($stored['surface'] ?? '') ?? $usual->surface,
+            HangWay::tryFrom($stored['hanging'] ?? '') ?? $usual->hanging,
+            SeamWay::tryFrom($stored['seams'] ?? '') ?? $usual->seams,
         );
+    }
+
+    /**
+     * How far a coat is baked: fully, where nothing comes on top of it or its sheet wants it so under a clear; else as
+     * the house goes between coats.
+     *
+     * @param  Role|null  $above  of the coat on top; null where it is the last
+     */
+    public function bakeTo(BeforeClear $sheet, ?Role $above): BakeTo
+    {
+        return match (true) {
+            $above === null => BakeTo::Full,
+            $above === Role::Clear && $sheet === BeforeClear::Cured => BakeTo::Full,
+            $above === Role::Clear && $sheet === BeforeClear::Flowed => BakeTo::Flow,
+            default => $this->between->bakeTo(),
+        };
     }
 
     /**
@@ -103,6 +134,9 @@ final readonly class HouseWays
             $strip,
             $rust,
             $this->tape,
+            $this->surface,
+            $this->hanging,
+            $this->seams,
         );
     }
 }

@@ -5,28 +5,24 @@ declare(strict_types=1);
 namespace Aenum\Core\Route;
 
 use Aenum\Core\Blast\Sweep;
-use Aenum\Core\Heat\Cooling;
-use Aenum\Core\Heat\HeatUp;
-use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\PartFacts;
 use Aenum\Core\Job\Step;
 use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Strip\Agent;
 use Aenum\Core\Strip\Agents;
-use Aenum\Core\Unit\InvalidQuantity;
-use Aenum\Core\Word\BakeOutWay;
 use Aenum\Core\Word\CoatWay;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\HangWay;
 use Aenum\Core\Word\LastCleanWay;
-use Aenum\Core\Word\Mark;
-use Aenum\Core\Word\MaskingWay;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\Over;
 use Aenum\Core\Word\PaintTest;
 use Aenum\Core\Word\RustWay;
+use Aenum\Core\Word\SeamWay;
 use Aenum\Core\Word\StepKind;
-use Aenum\Core\Word\StripWay;
+use Aenum\Core\Word\SurfaceWay;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
 final class RoutePlanner
@@ -38,10 +34,23 @@ final class RoutePlanner
 
     private readonly float $area;
 
+    private readonly PartHeats $heats;
+
+    private readonly ?Agent $stripper;
+
+    private readonly Masking $masking;
+
+    /** @var array{before: bool, after: bool} */
+    private readonly array $bakeOut;
+
     private function __construct(private readonly JobFacts $facts)
     {
         $this->part = $facts->part;
         $this->area = $facts->part->areaOfAllM2();
+        $this->heats = new PartHeats($facts);
+        $this->stripper = Stripping::agent($facts);
+        $this->bakeOut = $this->heats->bakeOut();
+        $this->masking = new Masking($facts->part, $facts->house->masking, $this->bakeOut['after']);
     }
 
     /** @return list<Step> */
@@ -51,19 +60,23 @@ final class RoutePlanner
         $planner->takeIn();
         $planner->degrease();
         $planner->strip();
-        $planner->maskEarly();
+        $planner->add(...$planner->masking->early());
         $planner->blast();
+        $planner->bakeOutAfter();
+        $planner->hang(HangWay::BeforeWash);
         $planner->clean();
-        $planner->hang();
+        $planner->add(...$planner->masking->late());
+        $planner->hang(HangWay::AfterWash);
+        $planner->beforePowder();
         $planner->coats();
         $planner->finish();
 
         return $planner->steps;
     }
 
-    private function add(Step $step): void
+    private function add(Step ...$steps): void
     {
-        $this->steps[] = $step;
+        array_push($this->steps, ...array_values($steps));
     }
 
     private function takeIn(): void
@@ -86,10 +99,10 @@ final class RoutePlanner
         $why = 'Before it ever sees blast cabinet or oven, or the media carries the oil on and the oven smokes.';
         $this->add(new Step(StepKind::Degrease, 5 + 3 * $this->area, 10, $why));
         $this->rinse('Alkali left in seams lifts the film later.');
-        if (! $this->stripper()?->isFire() && $this->stripper() !== null) {
+        if ($this->stripper !== null && ! $this->stripper->isFire()) {
             return;
         }
-        if ($this->bakeOut()['before'] && $this->stripper() === null) {
+        if ($this->bakeOut['before'] && $this->stripper === null) {
             $this->bakeOutStep('Drives the oil out first; the blast then takes off what comes up.');
 
             return;
@@ -97,47 +110,13 @@ final class RoutePlanner
         $this->dry('A wet part clogs the media and rusts.');
     }
 
-    /** What the coating on it is stripped with; null where it goes straight to the blast. */
-    private function stripper(): ?Agent
-    {
-        $coatings = $this->part->coatings();
-        $slow = array_filter($coatings, fn (OnIt $on): bool => $on->isCrossLinked()) !== [];
-        $way = $this->facts->house->strip;
-        if ($coatings === [] || $way === StripWay::Blast || ($way === StripWay::ByCoating && ! $slow)) {
-            return null;
-        }
-        $agent =
-            $this->facts->agent ??
-            match ($way) {
-                StripWay::Caustic => Agents::get('caustic'),
-                StripWay::BurnOff => Agents::get('burn_off'),
-                default => Agents::get('benzyl'),
-            };
-        $takes = array_filter($coatings, $agent->takesOff(...)) !== [];
-
-        return $takes && $this->suits($agent) ? $agent : Agents::get('benzyl');
-    }
-
-    /** Whether nothing about the part forbids an agent outright, so that the house's way can be its. */
-    private function suits(Agent $agent): bool
-    {
-        $burns =
-            $this->part->isHardSteel() ||
-            $this->part->isClosedHollow() ||
-            $this->part->paintTest->isPositive() ||
-            $this->part->carries(OnIt::PlasticCoating);
-
-        return $agent->harms($this->part->metal) === null && ! ($agent->isFire() && $burns);
-    }
-
     private function strip(): void
     {
-        $agent = $this->stripper();
-        if ($agent !== null) {
-            $this->stripWith($agent);
+        if ($this->stripper !== null) {
+            $this->stripWith($this->stripper);
         }
         $done = array_filter($this->steps, fn (Step $step): bool => $step->kind === StepKind::BakeOut) !== [];
-        if ($this->bakeOut()['before'] && ! $done) {
+        if ($this->bakeOut['before'] && ! $done) {
             $this->bakeOutStep('Drives the oil out first; the blast then takes off what comes up.');
         }
     }
@@ -154,13 +133,19 @@ final class RoutePlanner
 
             return;
         }
-        $slow = array_filter($this->part->coatings(), fn (OnIt $on): bool => $on->isCrossLinked()) !== [];
-        $why = $slow
+        $why = Stripping::isSlow($this->facts)
             ? 'Cross-linked coating is slow and dirty to blast; a stripper loosens it first.'
             : 'The house strips paint before it blasts.';
         $this->add(new Step($kind, 5 + 6 * $this->area, $dwell, $why, agent: $agent));
-        $this->rinse('Rinse and neutralise what the stripper left.');
-        if ($agent->acid && $this->part->isHardSteel()) {
+        $this->rinse('Off with the sludge, before anything else dries on it.');
+        $ends = Agents::endedBy($agent);
+        if ($ends !== null) {
+            $why = "Ends the work of the {$agent->name} in seams and pores.";
+            $minutes = 2 + $ends->minutesPerM2 * $this->area;
+            $this->add(new Step(StepKind::Neutralise, $minutes, 0, $why, agent: $ends));
+            $this->rinse('Rinse off what neutralised it.');
+        }
+        if (($agent->acid || $ends?->acid) && $this->part->isHardSteel()) {
             $this->reliefBake();
         }
         $this->dry('A wet part clogs the media and rusts.');
@@ -171,7 +156,7 @@ final class RoutePlanner
         $hold = ReliefBake::holdMinutes($this->part->strengthMpa);
         $celsius = min(ReliefBake::mostC($this->part->temperC), (ReliefBake::LEAST_C + ReliefBake::MOST_C) / 2);
         $why = 'Hydrogen from the acid must be out before it cracks the steel: begun at once.';
-        $wait = $this->heatUp($celsius) + $hold;
+        $wait = $this->heats->up($celsius) + $hold;
         $this->add(new Step(StepKind::ReliefBake, 3, $wait, $why, $celsius, $hold));
         $this->cool($celsius);
     }
@@ -195,23 +180,6 @@ final class RoutePlanner
         $this->cool(RouteTimes::DRY_OFF_C);
     }
 
-    private function maskEarly(): void
-    {
-        $way = $this->facts->house->masking;
-        if ($way !== MaskingWay::AllLate && $this->plugs() > 0) {
-            $this->mask(StepKind::PlugMask, $this->plugs(), 'Plugs keep media out of bores and threads.');
-        }
-        if ($way === MaskingWay::AllEarly && $this->tapes() > 0) {
-            $why = 'The house masks before it blasts; the tape must stand every bake.';
-            $this->mask(StepKind::TapeMask, $this->tapes(), $why);
-        }
-    }
-
-    private function mask(StepKind $kind, int $features, string $why): void
-    {
-        $this->add(new Step($kind, RouteTimes::MASK_EACH * $features * $this->part->count, 0, $why));
-    }
-
     /** Rust and nothing else, on a house that converts it rather than blasts. */
     private function convertsRust(): bool
     {
@@ -227,28 +195,66 @@ final class RoutePlanner
 
     private function blast(): void
     {
+        if ($this->part->has(Feature::SharpEdges)) {
+            $why = 'Film draws back from a sharp edge; rounded, it stays.';
+            $this->add(new Step(StepKind::BreakEdges, RouteTimes::EDGES_EACH * $this->part->count, 0, $why));
+        }
         match (true) {
             $this->convertsRust() => $this->convert(),
             $this->part->isGalvanised() => $this->sweep('Only enough to roughen the zinc.'),
-            default => $this->add(
-                new Step(
-                    StepKind::Blast,
-                    (60 * $this->area) / OnIt::slowestM2PerH(...$this->leftToBlast()),
-                    0,
-                    'To clean metal with a tooth for the film. Gloves only from here on.',
-                ),
-            ),
+            default => $this->surface($this->surfaceWay()),
         };
-        if (array_filter($this->part->features, fn (Feature $one): bool => $one->keepsMedia()) !== []) {
+        $keeps = array_filter($this->part->features, fn (Feature $one): bool => $one->keepsMedia()) !== [];
+        $last = end($this->steps);
+        if ($keeps && $last instanceof Step && $last->kind->blasts()) {
             $why = 'Media left in a seam or thread bubbles the film.';
             $this->add(new Step(StepKind::BlowOut, 2 + 0.5 * $this->part->count, 0, $why));
         }
-        $bakeOut = $this->bakeOut();
-        if (! $bakeOut['after']) {
+    }
+
+    /** As the house gives a film its tooth; blasted all the same where what is on it needs that. */
+    private function surfaceWay(): SurfaceWay
+    {
+        $way = $this->facts->house->surface;
+        $new = array_filter(
+            $this->leftToBlast(),
+            fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
+        ) === [];
+
+        return $way === SurfaceWay::Hand || $new ? $way : SurfaceWay::Blast;
+    }
+
+    private function surface(SurfaceWay $way): void
+    {
+        $perH = OnIt::slowestM2PerH(...$this->leftToBlast());
+        $minutes = (60 * $this->area) / $perH;
+        match ($way) {
+            SurfaceWay::NoBlast => null,
+            SurfaceWay::Sweep => $this->sweep('New clean metal only wants its tooth.'),
+            SurfaceWay::Hand => $this->add(new Step(
+                StepKind::HandAbrade,
+                $minutes * RouteTimes::BY_HAND,
+                0,
+                'Disc, belt and pad to clean metal with a tooth. Gloves only from here on.',
+            )),
+            SurfaceWay::Blast => $this->add(new Step(
+                StepKind::Blast,
+                $minutes,
+                0,
+                'To clean metal with a tooth for the film. Gloves only from here on.',
+            )),
+        };
+    }
+
+    private function bakeOutAfter(): void
+    {
+        if (! $this->bakeOut['after']) {
             return;
         }
+        $blasted = array_filter($this->steps, fn (Step $step): bool => $step->kind->blasts()) !== [];
+        $this->add(...$this->masking->beforeBakeOut());
         $this->bakeOutStep('Drives gas out of pores the blast has opened.');
-        if (! $this->convertsRust() && ($bakeOut['before'] || $this->part->family()->rusts())) {
+        if ($blasted && ($this->bakeOut['before'] || $this->part->family()->rusts())) {
             $this->sweep('Takes off what the bake-out brought up, and starts the bare-steel clock anew.');
         }
     }
@@ -300,17 +306,16 @@ final class RoutePlanner
         $this->dry('Dry before powder, or flash rust and pinholes.');
     }
 
-    private function hang(): void
+    private function hang(HangWay $when): void
     {
-        $way = $this->facts->house->masking;
-        if ($way === MaskingWay::AllLate && $this->plugs() > 0) {
-            $this->mask(StepKind::PlugMask, $this->plugs(), 'Fresh plugs, after the blast.');
+        if ($this->facts->house->hanging === $when) {
+            $why = 'So that everything drains, nothing touches, and the heavy part cannot fall.';
+            $this->add(new Step(StepKind::Hang, RouteTimes::HANG_EACH * $this->part->count, 0, $why));
         }
-        if ($way !== MaskingWay::AllEarly && $this->tapes() > 0) {
-            $this->mask(StepKind::TapeMask, $this->tapes(), 'Faces and seats that must stay metal.');
-        }
-        $why = 'So that everything drains, nothing touches, and the heavy part cannot fall.';
-        $this->add(new Step(StepKind::Hang, RouteTimes::HANG_EACH * $this->part->count, 0, $why));
+    }
+
+    private function beforePowder(): void
+    {
         $this->add(
             new Step(StepKind::GroundCheck, 1, 0, 'Part to earth for this rack, before anything is sprayed.'),
         );
@@ -325,8 +330,12 @@ final class RoutePlanner
     {
         foreach ($this->facts->coats as $n => $coat) {
             $above = $this->facts->coats[$n + 1] ?? null;
+            $sealed = $this->sealsSeams() && $above?->over === Over::Flowed;
+            if ($n === 0 && $this->sealsSeams() && ! $sealed) {
+                $this->sealSeams('On clean dry metal, before the powder; only with a sealer made for the bake.');
+            }
             if ($coat->over === Over::Abraded) {
-                $why = 'A cured film gives the next coat nothing to hold to until it is abraded.';
+                $why = 'A cured film gives the next coat nothing to hold to until it is sanded.';
                 $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area, 0, $why, coat: $n + 1));
             }
             $why =
@@ -335,87 +344,55 @@ final class RoutePlanner
                     : 'Lower voltage over a film: it charges up.';
             $minutes = RouteTimes::COAT_SET_UP + (60 * $this->area) / RouteTimes::COAT_M2_PER_H;
             $this->add(new Step(StepKind::Coat, $minutes, 0, $why, coat: $n + 1));
-            $flow = $above !== null && $above->over === Over::Flowed;
-            $hold = $flow ? RouteTimes::FLOW_MIN : $coat->bakeMinutes;
-            $why = $flow
-                ? 'Flowed only, so that the next coat bonds.'
-                : 'Counted from the metal, not from the door; the cure bench works it out.';
-            $wait = $this->heatUp($coat->bakeC) + $hold;
+            [$hold, $why] = match ($above?->over) {
+                Over::Flowed => [RouteTimes::FLOW_MIN, 'Flowed only, so that the next coat bonds.'],
+                Over::PartCured => [
+                    $coat->bakeMinutes * BakeRules::PART_DOSE,
+                    'Part cured: tougher to handle, and the next coat still bonds.',
+                ],
+                default => [
+                    $coat->bakeMinutes,
+                    'Counted from the metal, not from the door; the cure bench works it out.',
+                ],
+            };
+            $wait = $this->heats->up($coat->bakeC) + $hold;
             $this->add(new Step(StepKind::Bake, 3, $wait, $why, $coat->bakeC, $hold, $n + 1));
             $this->cool($coat->bakeC);
+            if ($n === 0 && $sealed) {
+                $this->sealSeams('On the flowed coat, so that the next one covers it.');
+            }
         }
+    }
+
+    private function sealsSeams(): bool
+    {
+        return $this->facts->house->seams === SeamWay::Seal && $this->part->has(Feature::Seams);
+    }
+
+    private function sealSeams(string $why): void
+    {
+        $minutes = RouteTimes::SEAL_EACH * $this->part->count;
+        $this->add(new Step(StepKind::SealSeams, $minutes, RouteTimes::SEAL_SKINS, $why));
     }
 
     private function finish(): void
     {
         $count = $this->part->count;
         $this->add(new Step(StepKind::Inspect, 3 + 0.5 * $count, 0, 'Look, measure the film, rub with solvent.'));
-        $masks = $this->plugs() + $this->tapes();
-        if ($masks > 0) {
-            $why = 'Every plug, cap and disc is counted off again.';
-            $this->add(new Step(StepKind::Unmask, RouteTimes::UNMASK_EACH * $masks * $count, 0, $why));
-        }
+        $this->add(...$this->masking->off());
         $this->add(new Step(StepKind::Release, 5, 0, 'Handed over with its record.'));
     }
 
     private function cool(float $fromC): void
     {
-        $this->add(new Step(StepKind::Cool, 0, $this->coolingMinutes($fromC), 'To handle, and to coat cold.'));
-    }
-
-    /** Minutes until the part is hot, by the oven the shop has; a house figure where oven or part are not known. */
-    private function heatUp(float $celsius): float
-    {
-        $part = $this->part;
-        $oven = $this->facts->equipment->oven;
-        if ($oven === null || $part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
-            return RouteTimes::HEAT_UP;
-        }
-        try {
-            $item = LoadItem::of('part', $part->count, $part->metal, $part->massKg, $part->areaM2);
-
-            return HeatUp::minutes($oven, $item, $celsius, RouteTimes::ROOM_C) ?? RouteTimes::HEAT_UP;
-        } catch (InvalidQuantity) {
-            return RouteTimes::HEAT_UP;
-        }
-    }
-
-    private function coolingMinutes(float $fromC): float
-    {
-        $part = $this->part;
-        if ($part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
-            return RouteTimes::COOL_GUESS;
-        }
-        try {
-            $item = LoadItem::of('part', 1, $part->metal, $part->massKg, $part->areaM2);
-
-            return Cooling::minutes($item, $fromC, RouteTimes::ROOM_C, RouteTimes::COOL_TO_C);
-        } catch (InvalidQuantity) {
-            return RouteTimes::COOL_GUESS;
-        }
-    }
-
-    /** @return array{before: bool, after: bool} */
-    private function bakeOut(): array
-    {
-        if (! $this->part->gasses() || $this->facts->coats === []) {
-            return ['before' => false, 'after' => false];
-        }
-        $oily = $this->part->is(Mark::Oily);
-
-        return match ($this->facts->house->bakeOut) {
-            BakeOutWay::BeforeBlast => ['before' => true, 'after' => false],
-            BakeOutWay::AfterBlast => ['before' => false, 'after' => true],
-            BakeOutWay::Both => ['before' => true, 'after' => true],
-            BakeOutWay::ByPart => ['before' => $oily, 'after' => ! $oily || $this->part->isCasting()],
-        };
+        $this->add(new Step(StepKind::Cool, 0, $this->heats->down($fromC), 'To handle, and to coat cold.'));
     }
 
     private function bakeOutStep(string $why): void
     {
         $celsius = self::bakeOutC($this->facts);
         $hold = RouteTimes::BAKE_OUT_HOLD;
-        $this->add(new Step(StepKind::BakeOut, 3, $this->heatUp($celsius) + $hold, $why, $celsius, $hold));
+        $this->add(new Step(StepKind::BakeOut, 3, $this->heats->up($celsius) + $hold, $why, $celsius, $hold));
         $this->cool($celsius);
     }
 
@@ -425,16 +402,6 @@ final class RoutePlanner
         $cure = $facts->hottestCureC();
 
         return $cure === null ? RouteTimes::BAKE_OUT_C : $cure + RouteTimes::BAKE_OUT_ABOVE;
-    }
-
-    private function plugs(): int
-    {
-        return count(array_filter($this->part->features, fn (Feature $one): bool => $one->isPlugged()));
-    }
-
-    private function tapes(): int
-    {
-        return count(array_filter($this->part->features, fn (Feature $one): bool => $one->isTaped()));
     }
 
     /** A step somebody adds by hand, as it usually is. */

@@ -67,4 +67,15 @@ final class RouteTimes
     public const COOL_TO_C = 38.0;
 
     public const ROOM_C = 22.0;
+
+    /** Breaking the edges of one piece, min. */
+    public const EDGES_EACH = 3.0;
+
+    /** By hand a face takes so many times what it takes under the nozzle. */
+    public const BY_HAND = 4.0;
+
+    /** Sealing the seams of one piece, min; and until the sealer has skinned, where its sheet does not say. */
+    public const SEAL_EACH = 4.0;
+
+    public const SEAL_SKINS = 30.0;
 }

@@ -67,7 +67,18 @@ final class Agents
             StepKind::BurnOff => self::get('burn_off'),
             StepKind::RustConvert => self::get('converter'),
             StepKind::Acid => self::get('acid_pickle'),
+            StepKind::Neutralise => self::get('soda_rinse'),
             default => null,
+        };
+    }
+
+    /** What is put on after an agent to end its work; null where rinsing is enough. */
+    public static function endedBy(Agent $agent): ?Agent
+    {
+        return match (true) {
+            $agent->neutralise === null => null,
+            $agent->acid => self::get('soda_rinse'),
+            default => self::get('acid_rinse'),
         };
     }
 
@@ -80,6 +91,7 @@ final class Agents
             'burn_off' => StepKind::BurnOff,
             'converter' => StepKind::RustConvert,
             'acid_pickle' => StepKind::Acid,
+            'acid_rinse', 'soda_rinse' => StepKind::Neutralise,
             default => StepKind::StripChemical,
         };
     }
@@ -291,6 +303,51 @@ final class Agents
                 gloves: 'acid gloves, long',
                 caution: 'Face shield, apron, extraction. Acid into water, never water into acid.',
                 waste: 'Hazardous waste by local rule; never with caustic.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'acid_rinse',
+                name: 'weak acid rinse',
+                takes: [],
+                coats: 1,
+                minutesPerM2: 1.0,
+                litresPerM2: 0.3,
+                acid: true,
+                celsius: null,
+                rinse: 'Rinse until the water on the metal is neutral.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [
+                    'light_alloy' => 'It bites aluminium and leaves a smut.',
+                    'zinc' => self::DISSOLVES,
+                    'galvanised' => 'It eats the zinc.',
+                    'magnesium' => self::DISSOLVES,
+                ],
+                withName: [],
+                gloves: 'acid gloves, long',
+                caution: 'Face shield. Never into the caustic: rinse between them.',
+                waste: 'By local rule; never with caustic.',
+                source: self::SOURCE,
+            ),
+            new Agent(
+                key: 'soda_rinse',
+                name: 'soda rinse',
+                takes: [],
+                coats: 1,
+                minutesPerM2: 1.0,
+                litresPerM2: 0.3,
+                acid: false,
+                celsius: null,
+                rinse: 'Rinse until nothing white dries on it.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'nitrile',
+                caution: 'It foams on acid: slowly, eyes protected.',
+                waste: 'By local rule.',
                 source: self::SOURCE,
             ),
         ];

@@ -21,6 +21,12 @@ enum BetweenWay: string implements Way
         };
     }
 
+    /** How far the coat below is baked. */
+    public function bakeTo(): BakeTo
+    {
+        return BakeTo::from($this->value);
+    }
+
     /** What choosing it means, in a sentence. */
     public function says(): string
     {

@@ -15,11 +15,15 @@ enum StepKind: string
     case BurnOff = 'burn_off';
     case RustConvert = 'rust_convert';
     case Acid = 'acid';
+    case Neutralise = 'neutralise';
     case ReliefBake = 'relief_bake';
     case PlugMask = 'plug_mask';
     case TapeMask = 'tape_mask';
+    case MasksOff = 'masks_off';
     case BakeOut = 'bake_out';
+    case BreakEdges = 'break_edges';
     case Blast = 'blast';
+    case HandAbrade = 'hand_abrade';
     case SweepBlast = 'sweep_blast';
     case BlowOut = 'blow_out';
     case SolventWipe = 'solvent_wipe';
@@ -30,6 +34,7 @@ enum StepKind: string
     case DryOff = 'dry_off';
     case Hang = 'hang';
     case GroundCheck = 'ground_check';
+    case SealSeams = 'seal_seams';
     case Warm = 'warm';
     case Coat = 'coat';
     case Abrade = 'abrade';
@@ -49,8 +54,9 @@ enum StepKind: string
             self::StripCaustic,
             self::BurnOff,
             self::RustConvert,
-            self::Acid => Station::Strip,
-            self::Blast, self::SweepBlast, self::BlowOut => Station::Blast,
+            self::Acid,
+            self::Neutralise => Station::Strip,
+            self::BreakEdges, self::Blast, self::HandAbrade, self::SweepBlast, self::BlowOut => Station::Blast,
             self::BakeOut, self::ReliefBake => Station::BakeOut,
             self::SolventWipe,
             self::Wash,
@@ -58,8 +64,12 @@ enum StepKind: string
             self::Conversion,
             self::Rinse,
             self::DryOff => Station::Wash,
-            self::PlugMask, self::TapeMask, self::Hang, self::GroundCheck => Station::MaskAndHang,
-            self::Warm, self::Coat, self::Abrade => Station::Coat,
+            self::PlugMask,
+            self::TapeMask,
+            self::MasksOff,
+            self::Hang,
+            self::GroundCheck => Station::MaskAndHang,
+            self::SealSeams, self::Warm, self::Coat, self::Abrade => Station::Coat,
             self::Bake, self::Cool => Station::Cure,
             self::Inspect => Station::Inspect,
             self::Unmask, self::Release => Station::Release,
@@ -124,12 +134,32 @@ enum StepKind: string
         return in_array($this, [self::Blast, self::SweepBlast], true);
     }
 
+    /** Leaves clean metal that rusts from then on. */
+    public function baresMetal(): bool
+    {
+        return $this->blasts() || $this === self::HandAbrade;
+    }
+
+    /** Puts masks on, counted. */
+    public function masks(): bool
+    {
+        return in_array($this, [self::PlugMask, self::TapeMask], true);
+    }
+
     /** An agent works on the part: a chemical, or fire. */
     public function usesAgent(): bool
     {
         return in_array(
             $this,
-            [self::Degrease, self::StripChemical, self::StripCaustic, self::BurnOff, self::RustConvert, self::Acid],
+            [
+                self::Degrease,
+                self::StripChemical,
+                self::StripCaustic,
+                self::BurnOff,
+                self::RustConvert,
+                self::Acid,
+                self::Neutralise,
+            ],
             true,
         );
     }
@@ -151,11 +181,15 @@ enum StepKind: string
             self::BurnOff => 'licensed burn-off oven',
             self::RustConvert => 'rust converter, nitrile gloves',
             self::Acid => 'acid tank, face shield',
+            self::Neutralise => 'its rinse, face shield',
             self::ReliefBake, self::BakeOut, self::Bake, self::DryOff, self::Warm => 'an oven',
             self::PlugMask => 'plugs and caps',
             self::TapeMask => 'tape and discs',
             self::Blast, self::SweepBlast => 'nozzle, media, supplied air',
             self::BlowOut => 'dry air',
+            self::BreakEdges => 'file or flap disc, eye protection',
+            self::HandAbrade, self::Abrade => 'abrasive disc, belt or pad, dust mask',
+            self::SealSeams => 'a seam sealer whose sheet allows the bake',
             self::SolventWipe => 'solvent, clean cloths',
             self::Wash, self::Phosphate, self::Conversion => 'its bath',
             self::Rinse => 'clean water',
@@ -179,6 +213,12 @@ enum StepKind: string
             self::Acid => 'acid pickle',
             self::PlugMask => 'plug and cap',
             self::TapeMask => 'tape and disc',
+            self::MasksOff => 'masks off and counted',
+            self::BreakEdges => 'break sharp edges',
+            self::HandAbrade => 'abrade by hand',
+            self::SealSeams => 'seal the seams',
+            self::Neutralise => 'neutralise the stripper',
+            self::Abrade => 'sand the coat below',
             self::SweepBlast => 'sweep-blast',
             self::BlowOut => 'blow out seams and threads',
             self::Phosphate => 'iron phosphate',

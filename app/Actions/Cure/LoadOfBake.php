@@ -193,10 +193,8 @@ final readonly class LoadOfBake
             ),
             array_slice($layers, 0, -1),
         );
-        $aim =
-            $coat->bake_to === 'flow'
-                ? Aim::flow($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0)
-                : Aim::fullCure($coat->powder->sheet(), $under, $fresh->dose, $fresh->overbake ?? 0.0);
+        $overbake = $fresh->overbake ?? 0.0;
+        $aim = Aim::to($coat->bakeTo(), $coat->powder->sheet(), $under, $fresh->dose, $overbake);
 
         $out = $bakeItem->out_at === null ? null : LoadSchedule::second($bake, $bakeItem->out_at) / 60;
 

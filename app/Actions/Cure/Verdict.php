@@ -6,6 +6,7 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Word\BakeTo;
 use App\Support\ShopClock;
 use App\Support\Units;
 
@@ -28,8 +29,7 @@ final readonly class Verdict
         $ready = $look->readyMinutes === null ? null : $board->sinceShut($look->readyMinutes);
         $pull = $board->sinceShut($look->pullMinutes);
         $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
-        $flow = $board->decides()->aim->flowOnly;
-        $done = $flow ? 'flowed' : 'cured';
+        $done = $board->decides()->aim->to->past();
         [$tone, $headline] = match (true) {
             $ready === null => [
                 'stop',
@@ -105,7 +105,7 @@ final readonly class Verdict
         $reasons = [];
         $item = $look->items[$look->decides]->atPull;
         $sheet = $board->decides()->aim->sheet;
-        if ($board->decides()->aim->flowOnly) {
+        if ($board->decides()->aim->to === BakeTo::Flow) {
             $reasons[] = sprintf(
                 '%s must be melted for %s above %s, and stay under half a dose so that the next coat bonds.',
                 $decides,
@@ -122,11 +122,11 @@ final readonly class Verdict
         }
         $over = $look->items[$look->suffers]->atPull->overbake;
         $reasons[] = match (true) {
-            $board->suffers()->aim->flowOnly => sprintf(
+            $board->suffers()->aim->to->stopsShort() => sprintf(
                 '%s has a dose of %s at the pull; the next coat bonds while it is under %s.',
                 $suffers,
                 Units::share($board->suffers()->aim->doseSoFar + $look->items[$look->suffers]->atPull->dose),
-                Units::share(BakeRules::FLOW_DOSE_LIMIT),
+                Units::share($board->suffers()->aim->doseLimit()),
             ),
             $over === null => "The sheet of {$board->suffers()->coat()->powder->name} does not say how long it "
                 .'stands, so over-bake is not judged.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Inspect;
 
 use Aenum\Core\Cure\Standing;
+use Aenum\Core\Word\BakeTo;
 use App\Actions\Log\LotPast;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Mask\MasksOfPart;
@@ -117,7 +118,7 @@ final readonly class ReleaseCheck
         };
         foreach (['solvent_rub' => 'solvent rub', 'film' => 'film thickness'] as $kind => $label) {
             $latest = $found->firstWhere('kind', $kind);
-            if ($latest === null && $coat->bake_to === 'full') {
+            if ($latest === null && $coat->bakeTo() === BakeTo::Full) {
                 $doubts[] = "{$name}: no {$label} recorded.";
             } elseif ($latest !== null && $latest->verdict === 'fail' && $kind === 'film') {
                 $doubts[] = "{$name}: film is outside the sheet's band.";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Logger;
 
 use Aenum\Core\Cure\CureState;
+use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Logger\LoggerFile;
 use Aenum\Core\Unit\InvalidQuantity;
@@ -89,7 +90,7 @@ final class KeepLog
                         'coat_id' => $hung->coat()->id,
                         'lot_id' => $hung->bakeItem->lot_id,
                         'kind' => 'logger',
-                        'verdict' => self::verdict($line['became'], $hung->coat()->bake_to),
+                        'verdict' => self::verdict($line['became'], $hung->coat()->bakeTo()),
                         'note' => sprintf(
                             '%s: %s, dose %.2f.',
                             $line['name'],
@@ -108,12 +109,12 @@ final class KeepLog
         }
     }
 
-    private static function verdict(CureState $became, string $bakeTo): string
+    private static function verdict(CureState $became, BakeTo $to): string
     {
         return match (true) {
             $became === CureState::Overbaked => 'not_judged',
-            $became === CureState::Cured => 'pass',
-            default => $bakeTo === 'flow' && $became !== CureState::Raw ? 'pass' : 'fail',
+            $became->serves($to) => 'pass',
+            default => 'fail',
         };
     }
 

@@ -78,7 +78,7 @@ final class CoatOfLot
         return new Standing(
             // What later bakes made of it counts as well: a primer goes on curing under its top.
             $last->isEmpty() ? null : self::worstState($results->groupBy($region)->map($latest)),
-            $last->isNotEmpty() && $last->every(fn (OvenResult $one): bool => $one->served($coat->bake_to)),
+            $last->isNotEmpty() && $last->every(fn (OvenResult $one): bool => $one->served($coat->bakeTo())),
             self::measured($found, $at),
             self::told($coat, $lot, $at),
             (float) $dose,

@@ -12,7 +12,7 @@
             {{ $u->show(D::Mass, $lot->part->mass_kg) }}</span><br>
         <span class="inline-flex items-center gap-2">
             <x-swatch :colour="$coat->powder->colour" />
-            {{ $coat->role }} {{ $coat->powder->name }}, {{ $coat->bake_to === 'flow' ? 'flow only' : 'full cure' }}{{
+            {{ $coat->role }} {{ $coat->powder->name }}, {{ $coat->bakeTo()->label() }}{{
                 $one->film === null ? '' : ', '.$one->film }}
         </span>
     </label>

@@ -21,7 +21,7 @@
                             {{ $coat->position }}.
                             {{ $coat->role }}
                             {{ $coat->powder->name }}{{ $coat->powder->lot ? ', lot ' . $coat->powder->lot : '' }},
-                            {{ $coat->bake_to === 'flow' ? 'flow only' : 'full cure' }}</p>
+                            {{ $coat->bakeTo()->label() }}</p>
                     @endforeach
                 </div>
                 <x-qr :text="url('/jobs/' . $job->id)" :label="'Opens job ' . $job->number" />

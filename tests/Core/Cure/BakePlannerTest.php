@@ -16,6 +16,7 @@ use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Word\BakeTo;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Loads;
 
@@ -157,11 +158,30 @@ final class BakePlannerTest extends TestCase
     public function test_a_flowed_layer_stays_under_half_a_dose(): void
     {
         $sheet = Loads::sheet([[160, 15, null], [180, 8, null]]);
-        $plan = self::planner([Loads::item('arm', 6.4, 0.55, 8, 'carbon_steel')], [Aim::flow($sheet)])->plan();
+        $plan = self::planner(self::arms(), [Aim::to(BakeTo::Flow, $sheet)])->plan();
         self::assertTrue($plan->feasible);
         self::assertLessThan(0.5, $plan->judgements[0]->dose);
         self::assertGreaterThanOrEqual(3, $plan->judgements[0]->flowMinutes);
         self::assertSame(CureState::Flowed, $plan->judgements[0]->state(ClockWay::Window));
+    }
+
+    public function test_a_part_cured_layer_has_half_a_dose_and_not_a_whole_one(): void
+    {
+        $sheet = Loads::sheet([[160, 15, null], [180, 8, null]]);
+        $plan = self::planner(self::arms(), [Aim::to(BakeTo::Part, $sheet)])->plan();
+        self::assertTrue($plan->feasible);
+        self::assertGreaterThanOrEqual(0.55, $plan->judgements[0]->dose);
+        self::assertLessThan(BakeRules::PART_DOSE_LIMIT, $plan->judgements[0]->dose);
+        self::assertSame(CureState::PartCured, $plan->judgements[0]->state(ClockWay::Window));
+        self::assertStringContainsString('part cured', $plan->why);
+        $flow = self::planner(self::arms(), [Aim::to(BakeTo::Flow, $sheet)])->plan();
+        self::assertLessThan($plan->minutes, $flow->minutes);
+    }
+
+    /** @return list<LoadItem> */
+    private static function arms(): array
+    {
+        return [Loads::item('arm', 6.4, 0.55, 8, 'carbon_steel')];
     }
 
     public function test_what_a_layer_underneath_has_had_counts_against_the_bake(): void

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Route;
+
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Strip\Agent;
+use Aenum\Core\Strip\Agents;
+use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\StripWay;
+
+/** What the coating on a part is stripped with, if with anything. */
+final class Stripping
+{
+    /** Null where it goes straight to the blast. */
+    public static function agent(JobFacts $facts): ?Agent
+    {
+        $coatings = $facts->part->coatings();
+        $way = $facts->house->strip;
+        $straight = $way === StripWay::ByCoating && ! self::isSlow($facts);
+        if ($coatings === [] || $way === StripWay::Blast || $straight) {
+            return null;
+        }
+        $agent =
+            $facts->agent ??
+            match ($way) {
+                StripWay::Caustic => Agents::get('caustic'),
+                StripWay::BurnOff => Agents::get('burn_off'),
+                default => Agents::get('benzyl'),
+            };
+        $takes = array_filter($coatings, $agent->takesOff(...)) !== [];
+
+        return $takes && self::suits($agent, $facts) ? $agent : Agents::get('benzyl');
+    }
+
+    /** Cross-linked coating is on it. */
+    public static function isSlow(JobFacts $facts): bool
+    {
+        return array_filter($facts->part->coatings(), fn (OnIt $on): bool => $on->isCrossLinked()) !== [];
+    }
+
+    /** Whether nothing about the part forbids an agent outright, so that the house's way can be its. */
+    private static function suits(Agent $agent, JobFacts $facts): bool
+    {
+        $part = $facts->part;
+        $burns =
+            $part->isHardSteel() ||
+            $part->isClosedHollow() ||
+            $part->paintTest->isPositive() ||
+            $part->carries(OnIt::PlasticCoating);
+
+        return $agent->harms($part->metal) === null && ! ($agent->isFire() && $burns);
+    }
+}
