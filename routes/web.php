@@ -102,6 +102,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/lots/{lot}/release', [LotController::class, 'release']);
         Route::get('/jobs/{job}/parts/create', [JobController::class, 'createPart']);
         Route::post('/jobs/{job}/parts', [JobController::class, 'storePart']);
+        Route::match(['post', 'put'], '/jobs/{job}/metal', [JobController::class, 'askMetal']);
         Route::get('/parts/{part}/edit', [JobController::class, 'editPart']);
         Route::put('/parts/{part}', [JobController::class, 'updatePart']);
         Route::post('/parts/{part}/withdraw', [JobController::class, 'withdrawPart']);
@@ -121,6 +122,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bags/{bag}/withdraw', [PinController::class, 'withdrawBag']);
         Route::put('/parts/{part}/facts', [RouteController::class, 'facts']);
         Route::post('/parts/{part}/route', [RouteController::class, 'change']);
+        Route::post('/parts/{part}/ways', [RouteController::class, 'ways']);
         Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);
         Route::post('/signatures/{signature}/withdraw', [RouteController::class, 'unsign']);
         Route::post('/parts/{part}/strip-way', [StripController::class, 'choose']);

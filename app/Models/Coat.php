@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $part_id
  * @property int $position
  * @property int $powder_id
+ * @property ?string $zone where on the part it goes; null for all of it
+ * @property float $share of the part's area
  * @property string $role primer, base, mid or clear
  * @property string $bake_to as BakeTo has it
  * @property Part $part
@@ -30,10 +32,22 @@ final class Coat extends Model
 
     public $timestamps = false;
 
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['share' => 'float'];
+    }
+
     /** How far it is baked; fully, where a row says what this release does not know. */
     public function bakeTo(): BakeTo
     {
         return BakeTo::tryFrom($this->bake_to) ?? BakeTo::Full;
+    }
+
+    /** What it is, where it goes and how far it is baked, in words. */
+    public function words(): string
+    {
+        return $this->role.($this->zone === null ? '' : " on {$this->zone}")." {$this->powder->name}";
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -19,8 +19,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property int $count
  * @property string $metal
- * @property float $mass_kg
- * @property float $area_m2
+ * @property ?float $mass_kg of one; null until it is weighed
+ * @property ?float $area_m2 of one; null until it is known
+ * @property Collection<int, PartWay> $ways settled, where it does not go as the house goes now
+ * @property bool $outside_only a closed profile: the inside sees neither oven nor gun
  * @property ?float $wall_mm
  * @property float $view_factor
  * @property ?string $made as the core's Made has it, and so on; null where nobody said, unknown words kept as they are
@@ -195,6 +197,18 @@ final class Part extends Model
         return $relation;
     }
 
+    /** @return HasMany<PartWay, $this> */
+    public function ways(): HasMany
+    {
+        return $this->hasMany(PartWay::class);
+    }
+
+    /** @return array<string, string> question => way, where it has its own */
+    public function ownWays(): array
+    {
+        return $this->ways->pluck('way', 'question')->all();
+    }
+
     /** @return HasMany<Coat, $this> */
     public function coats(): HasMany
     {
@@ -204,10 +218,17 @@ final class Part extends Model
         return $relation;
     }
 
+    /** Whether mass and area are known, so that a bake can be worked out. */
+    public function isWeighed(): bool
+    {
+        return $this->mass_kg !== null && $this->area_m2 !== null;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'outside_only' => 'boolean',
             'mass_kg' => 'float',
             'area_m2' => 'float',
             'wall_mm' => 'float',

@@ -8,6 +8,7 @@ use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Unit\UnitSystem;
+use App\Models\Part;
 use Illuminate\Support\Facades\Auth;
 
 /** Figures in the units of whoever is looking. */
@@ -25,6 +26,15 @@ final readonly class Units
     public function show(Dimension $dimension, ?float $kept, ?int $decimals = null): string
     {
         return $kept === null ? 'not known' : $dimension->show($kept, $this->system, $decimals);
+    }
+
+    /** Mass and area of one piece, the same wherever it is read. */
+    public function ofOne(Part $part): string
+    {
+        $mass = $part->mass_kg === null ? 'not weighed yet' : $this->show(Dimension::Mass, $part->mass_kg);
+        $area = $part->area_m2 === null ? 'area not known' : $this->show(Dimension::Area, $part->area_m2);
+
+        return "{$mass}, {$area} each";
     }
 
     /** What stands in a form field: the bare number. */

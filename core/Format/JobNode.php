@@ -112,7 +112,7 @@ final class JobNode
     {
         $node->object([
             'role', 'bake_c', 'bake_min', 'film_um', 'effect', 'zinc_rich', 'gas_tolerant', 'conductive', 'over',
-            'before_clear',
+            'before_clear', 'zone', 'share',
         ]);
 
         return $node->guard(fn (): CoatFacts => new CoatFacts(
@@ -126,6 +126,8 @@ final class JobNode
             conductive: $node->find('conductive')?->asFlag() ?? false,
             over: $node->find('over')?->enum(Over::class) ?? $usual,
             beforeClear: $node->find('before_clear')?->enum(BeforeClear::class) ?? BeforeClear::Silent,
+            zone: $node->find('zone')?->asText(),
+            share: Check::above('share', $node->numberOr('share', 1.0) ?? 1.0, 0, 1),
         ));
     }
 

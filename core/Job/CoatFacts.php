@@ -16,6 +16,8 @@ final readonly class CoatFacts
      * @param  float  $bakeC  part metal
      * @param  float  $bakeMinutes  at that temperature
      * @param  Over  $over  what it goes on
+     * @param  string|null  $zone  where on the part it goes; null for all of it
+     * @param  float  $share  of the part's area it covers, above 0 to 1
      * @param  BeforeClear  $beforeClear  what its sheet asks before a clear goes on it
      */
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class CoatFacts
         public bool $conductive = false,
         public Over $over = Over::Metal,
         public BeforeClear $beforeClear = BeforeClear::Silent,
+        public ?string $zone = null,
+        public float $share = 1.0,
     ) {
     }
 }

@@ -142,7 +142,7 @@ final readonly class Plan
     public function bareMinutes(): float
     {
         $coat = $this->first(StepKind::Coat);
-        $blast = $coat === null ? null : $this->last(fn (Step $step): bool => $step->kind->blasts(), $coat);
+        $blast = $coat === null ? null : $this->last(fn (Step $step): bool => $step->kind->baresMetal(), $coat);
 
         return $coat === null || $blast === null ? 0.0 : $this->minutesBetween($blast, $coat);
     }

@@ -67,6 +67,30 @@ final readonly class Walk
         return null;
     }
 
+    /** The first step of a kind behind a position, where it is open; null where it is closed or there is none. */
+    public function firstOpenAfter(int $position, StepKind $kind): ?int
+    {
+        foreach ($this->steps as $n => $step) {
+            if ($n > $position && $step->kind === $kind) {
+                return $this->isOpen($n) ? $n : null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The first open step of a kind that puts masks on, as far as the masks before it are off; null where there is
+     * none.
+     */
+    public function masksDue(StepKind $kind): ?int
+    {
+        $due = $this->firstOpen(null, $kind);
+        $off = $this->firstOpen(null, StepKind::MasksOff);
+
+        return $due !== null && $off !== null && $off < $due ? null : $due;
+    }
+
     /** The step hands do next: the first that is open and not put off; else the first put off; null at the end. */
     public function next(): ?int
     {

@@ -53,7 +53,7 @@ final readonly class MaskPick
         ?float $hottestC,
         array $stock,
     ): self {
-        if ($sizeMm === null && $kind !== PinKind::GroundPoint) {
+        if ($sizeMm === null && $kind !== PinKind::EarthFace) {
             return self::nothing(Said::from('The pin has no size; measure it.'));
         }
         $size = $sizeMm ?? self::EARTH_POINT_MM;

@@ -16,6 +16,7 @@ enum PinKind: string
     case Recess = 'recess';
     case HangPoint = 'hang_point';
     case GroundPoint = 'ground_point';
+    case EarthFace = 'earth_face';
     case LooseFitting = 'loose_fitting';
     case Damage = 'damage';
     case WasLikeThis = 'was_like_this';
@@ -25,6 +26,8 @@ enum PinKind: string
     {
         return match ($this) {
             self::Damage => 'damage as received',
+            self::GroundPoint => 'earth, where the hook bites',
+            self::EarthFace => 'earth face of the finished part',
             default => str_replace('_', ' ', $this->value),
         };
     }
@@ -32,13 +35,13 @@ enum PinKind: string
     /** Something goes over it or into it before the powder. */
     public function isMasked(): bool
     {
-        return in_array($this, [self::Thread, self::Bore, self::Face, self::Seat, self::GroundPoint], true);
+        return in_array($this, [self::Thread, self::Bore, self::Face, self::Seat, self::EarthFace], true);
     }
 
     /** Masking it needs a size to pick a plug, cap, disc or tape by. */
     public function needsSize(): bool
     {
-        return in_array($this, [self::Thread, self::Bore, self::Face, self::Seat], true);
+        return $this->isMasked() && $this !== self::EarthFace;
     }
 
     /** What the note should say, so that the next person can work from it. */
@@ -50,7 +53,8 @@ enum PinKind: string
             self::Face, self::Seat => 'What sits there; its across or width is the size.',
             self::Recess => 'How deep; sprayed first, checked with a torch.',
             self::HangPoint => 'Hook or wire, what it carries.',
-            self::GroundPoint => 'Bare metal to the hook.',
+            self::GroundPoint => 'Bare metal to the hook: never taped; its mark is covered after the coat.',
+            self::EarthFace => 'Which lug or face stays bare for the earth strap; its width is the size.',
             self::LooseFitting => 'What moves or comes off; count it into a bag.',
             self::Damage => 'What is hurt and how far; it will show.',
             self::WasLikeThis => 'Hose to which port, how many turns in, which mark.',
@@ -63,7 +67,7 @@ enum PinKind: string
         return match ($this) {
             self::Thread => Feature::Threads,
             self::Bore => Feature::Bores,
-            self::Face => Feature::Faces,
+            self::Face, self::EarthFace => Feature::Faces,
             self::Seat => Feature::Seats,
             self::Recess => Feature::Recesses,
             default => null,

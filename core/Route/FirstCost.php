@@ -45,7 +45,7 @@ final readonly class FirstCost
         $kg = $spent = 0.0;
         foreach ($plan->facts->coats as $n => $coat) {
             $each =
-                ($part->count * ($part->areaM2 ?? 0.0)) /
+                ($part->count * ($part->areaM2 ?? 0.0) * $coat->share) /
                 Cover::m2PerKg($powders[$n]['sg'] ?? self::USUAL_SG, $coat->filmMicrons, self::TRANSFER);
             $kg += $each;
             $spent += $each * ($powders[$n]['price'] ?? ($prices['powder_kg'] ?? 0.0));

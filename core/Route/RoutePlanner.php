@@ -336,13 +336,18 @@ final class RoutePlanner
             }
             if ($coat->over === Over::Abraded) {
                 $why = 'A cured film gives the next coat nothing to hold to until it is sanded.';
-                $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area, 0, $why, coat: $n + 1));
+                $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area * $coat->share, 0, $why, coat: $n + 1));
+            }
+            if ($n > 0 && $coat->zone !== null) {
+                $why = "Only {$coat->zone} takes this coat; mask what keeps the coat below, or wipe it off before the bake.";
+                $minutes = RouteTimes::ZONE_EACH * $this->part->count;
+                $this->add(new Step(StepKind::ZoneMask, $minutes, 0, $why, coat: $n + 1));
             }
             $why =
                 $n === 0
                     ? 'Recesses first, then edges and insides, then faces.'
                     : 'Lower voltage over a film: it charges up.';
-            $minutes = RouteTimes::COAT_SET_UP + (60 * $this->area) / RouteTimes::COAT_M2_PER_H;
+            $minutes = RouteTimes::COAT_SET_UP + (60 * $this->area * $coat->share) / RouteTimes::COAT_M2_PER_H;
             $this->add(new Step(StepKind::Coat, $minutes, 0, $why, coat: $n + 1));
             [$hold, $why] = match ($above?->over) {
                 Over::Flowed => [RouteTimes::FLOW_MIN, 'Flowed only, so that the next coat bonds.'],

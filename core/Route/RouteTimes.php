@@ -68,6 +68,9 @@ final class RouteTimes
 
     public const ROOM_C = 22.0;
 
+    /** Masking what keeps the coat below, where the next goes on a part of one piece only, min. */
+    public const ZONE_EACH = 6.0;
+
     /** Breaking the edges of one piece, min. */
     public const EDGES_EACH = 3.0;
 

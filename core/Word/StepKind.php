@@ -36,6 +36,7 @@ enum StepKind: string
     case GroundCheck = 'ground_check';
     case SealSeams = 'seal_seams';
     case Warm = 'warm';
+    case ZoneMask = 'zone_mask';
     case Coat = 'coat';
     case Abrade = 'abrade';
     case Bake = 'bake';
@@ -69,7 +70,7 @@ enum StepKind: string
             self::MasksOff,
             self::Hang,
             self::GroundCheck => Station::MaskAndHang,
-            self::SealSeams, self::Warm, self::Coat, self::Abrade => Station::Coat,
+            self::SealSeams, self::ZoneMask, self::Warm, self::Coat, self::Abrade => Station::Coat,
             self::Bake, self::Cool => Station::Cure,
             self::Inspect => Station::Inspect,
             self::Unmask, self::Release => Station::Release,
@@ -184,7 +185,7 @@ enum StepKind: string
             self::Neutralise => 'its rinse, face shield',
             self::ReliefBake, self::BakeOut, self::Bake, self::DryOff, self::Warm => 'an oven',
             self::PlugMask => 'plugs and caps',
-            self::TapeMask => 'tape and discs',
+            self::TapeMask, self::ZoneMask => 'tape and discs',
             self::Blast, self::SweepBlast => 'nozzle, media, supplied air',
             self::BlowOut => 'dry air',
             self::BreakEdges => 'file or flap disc, eye protection',
@@ -213,6 +214,7 @@ enum StepKind: string
             self::Acid => 'acid pickle',
             self::PlugMask => 'plug and cap',
             self::TapeMask => 'tape and disc',
+            self::ZoneMask => 'mask off the coat below',
             self::MasksOff => 'masks off and counted',
             self::BreakEdges => 'break sharp edges',
             self::HandAbrade => 'abrade by hand',

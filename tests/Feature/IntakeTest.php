@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Models\Oven;
 use App\Models\Part;
+use App\Models\Powder;
+use App\Models\Shop;
+use Illuminate\Support\Once;
 
 final class IntakeTest extends ShopTestCase
 {
@@ -50,15 +54,88 @@ final class IntakeTest extends ShopTestCase
             $this->form(['area_m2' => '', 'wall_mm' => '8']),
         )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta((2 * 34) / (7200 * 0.008), Part::query()->firstOrFail()->area_m2, 1e-6);
-        $this->send(
-            "/jobs/{$job->id}/parts",
-            $this->form(['area_m2' => '', 'wall_mm' => '']),
-        )->assertSessionHasErrors('area_m2');
-        $this->send("/jobs/{$job->id}/parts", $this->form(['mass_kg' => '']))->assertSessionHasErrors('mass_kg');
+        $closed = $this->form(['area_m2' => '', 'wall_mm' => '8', 'outside_only' => '1']);
+        $this->send("/jobs/{$job->id}/parts", $closed)->assertSessionHasNoErrors();
+        $area = Part::query()->latest('id')->firstOrFail()->area_m2;
+        self::assertEqualsWithDelta(34 / (7200 * 0.008), $area, 1e-6);
         $this->send(
             "/jobs/{$job->id}/parts",
             $this->form(['mass_kg' => '40000', 'area_m2' => '', 'wall_mm' => '0.1']),
         )->assertSessionHasErrors('wall_mm');
+    }
+
+    public function test_a_part_may_be_weighed_later_and_is_not_baked_before(): void
+    {
+        $job = $this->job(Station::Intake);
+        $this->send("/jobs/{$job->id}/parts", $this->form(['mass_kg' => '', 'area_m2' => '']))
+            ->assertSessionHasNoErrors();
+        $part = Part::query()->firstOrFail();
+        $lot = $this->lot($part);
+        foreach (['intake', 'strip', 'blast', 'bake-out', 'wash', 'mask-and-hang', 'coat', 'cure', 'inspect'] as $at) {
+            $lot->update(['station' => Station::from($at)]);
+            $this->actingAs($this->finisher)->get("/station/{$at}?lot={$lot->id}")->assertOk();
+        }
+        foreach (["/jobs/{$job->id}", "/jobs/{$job->id}/record", "/parts/{$part->id}/bench", '/'] as $page) {
+            $this->actingAs($this->finisher)->get($page)->assertOk();
+        }
+        $this->actingAs($this->finisher)->get("/parts/{$part->id}/route")->assertOk()->assertSee('not weighed yet');
+        $lot->update(['station' => Station::Cure]);
+        $this->coated($part);
+        $this->send('/bakes', ['oven_id' => Oven::query()->firstOrFail()->id, 'items' => $this->allOf($part)])
+            ->assertSessionHasErrors('load');
+        self::assertStringContainsString('is not weighed', session('errors')->first('load'));
+    }
+
+    public function test_regions_never_take_the_place_of_what_was_weighed(): void
+    {
+        $job = $this->job(Station::Intake);
+        $regions = [
+            ['name' => 'foot', 'mass_kg' => '20', 'area_m2' => '0.5'],
+            ['name' => 'arm', 'mass_kg' => '8', 'area_m2' => '0.65'],
+        ];
+        $this->send("/jobs/{$job->id}/parts", $this->form(['sections' => $regions]))
+            ->assertSessionHasErrors('mass_kg');
+        $regions[1]['mass_kg'] = '14.5';
+        $this->send("/jobs/{$job->id}/parts", $this->form(['sections' => $regions]))->assertSessionHasNoErrors();
+        $part = Part::query()->firstOrFail();
+        self::assertSame(34.0, $part->mass_kg);
+        $regions[1]['mass_kg'] = '9';
+        $this->send("/parts/{$part->id}", ['_method' => 'put'] + $this->form(['sections' => $regions]))
+            ->assertSessionHasNoErrors();
+        self::assertSame(29.0, $part->refresh()->mass_kg);
+    }
+
+    public function test_what_was_typed_waits_while_the_metal_is_asked(): void
+    {
+        $job = $this->job(Station::Intake);
+        $this->send("/jobs/{$job->id}/metal", $this->form(['name' => 'weather-vane arm', 'metal' => '']))
+            ->assertRedirect("/metal?job={$job->id}");
+        $this->actingAs($this->finisher)->get("/metal?job={$job->id}&magnet=slips")->assertOk();
+        $this->actingAs($this->finisher)->get("/jobs/{$job->id}/parts/create?metal=copper")->assertOk()
+            ->assertSee('weather-vane arm')->assertSee('value="copper" selected', false);
+        $this->actingAs($this->finisher)->get("/jobs/{$job->id}/parts/create")->assertDontSee('weather-vane arm');
+    }
+
+    public function test_a_coat_left_to_the_house_is_baked_as_the_house_goes_between_coats(): void
+    {
+        $job = $this->job(Station::Intake);
+        $powder = Powder::query()->firstOrFail();
+        $row = ['powder_id' => (string) $powder->id, 'bake_to' => '', 'zone' => '', 'share' => ''];
+        $coats = [['role' => 'primer'] + $row, ['role' => 'base', 'zone' => 'letters', 'share' => '12,5'] + $row];
+        $baked = function (string $way) use ($job, $coats): array {
+            Shop::current()->keepHouseWays(['between' => $way]);
+            Once::flush();
+            $this->send("/jobs/{$job->id}/parts", $this->form(['coats' => $coats]))->assertSessionHasNoErrors();
+
+            return Part::query()->latest('id')->firstOrFail()->coats->pluck('bake_to')->all();
+        };
+        self::assertSame(
+            [['flow', 'full'], ['part', 'full'], ['full', 'full']],
+            [$baked('flow'), $baked('part'), $baked('full')],
+        );
+        $part = Part::query()->latest('id')->firstOrFail();
+        self::assertSame(['letters', 0.125], [$part->coats[1]->zone, $part->coats[1]->share]);
+        $this->actingAs($this->finisher)->get("/parts/{$part->id}/route")->assertSee('Mask off the coat below');
     }
 
     public function test_units_are_understood_and_shown_as_the_person_likes(): void

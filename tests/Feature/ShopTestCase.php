@@ -265,10 +265,13 @@ abstract class ShopTestCase extends TestCase
     /** @param  array<string, mixed>  $data */
     protected function send(string $path, array $data = [], ?User $as = null, string $method = 'POST'): TestResponse
     {
-        return $this->actingAs($as ?? $this->finisher)->call(
+        $answer = $this->actingAs($as ?? $this->finisher)->call(
             $method,
             $path,
             $data + ['_once' => (string) Str::uuid()],
         );
+        self::assertNotSame(500, $answer->status(), (string) $answer->exception?->getMessage());
+
+        return $answer;
     }
 }

@@ -54,7 +54,7 @@ final class BareSteelWatch
      */
     public function after(Lot $lot, StepKind $step, User $by, ?CarbonImmutable $at = null): void
     {
-        if ($step->blasts() && $lot->part->metalKind()->family->rusts()) {
+        if ($step->baresMetal() && $lot->part->metalKind()->family->rusts()) {
             $ago = $at === null ? 0.0 : max(0.0, $at->diffInMilliseconds(ShopClock::now()) / 60000);
             $this->start($lot, $by, $ago, anew: $step === StepKind::SweepBlast);
         } elseif ($step->keepsSteel() || $step === StepKind::Coat) {

@@ -106,7 +106,7 @@ final readonly class PartShapes
     /** What is odd about the weighed mass; null where nothing is, or nothing is built. */
     public function gap(): ?string
     {
-        if ($this->isEmpty() || $this->massKg() <= 0) {
+        if ($this->isEmpty() || $this->massKg() <= 0 || $this->part->mass_kg === null) {
             return null;
         }
         $gap = $this->part->mass_kg / $this->massKg() - 1;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use Aenum\Core\Metal\Metals;
+use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
 use App\Actions\Find\IndexJob;
 use App\Models\Coat;
@@ -13,24 +14,31 @@ use App\Models\Lot;
 use App\Models\OvenLoadItem;
 use App\Models\Part;
 use App\Support\ShopClock;
+use App\Support\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes a part with its sections and its coats. A coat that has been in an oven stays as it was. */
 final class SavePart
 {
+    /** Regions weighed one by one and the whole agree within this share. House figure. */
+    private const REGIONS_OFF = 0.03;
+
     /**
-     * @param array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
-     *      view_factor: float,
-     *         sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string,
-     *     powder_id: int, bake_to: string}>} $facts
+     * @param  array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
+     *      outside_only?: bool, view_factor: float,
+     *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
+     *      coats: list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>}  $facts
      *
      * @throws ValidationException
      */
     public function __invoke(Job $job, ?Part $part, array $facts): Part
     {
         return DB::transaction(function () use ($job, $part, $facts): Part {
-            [$mass, $area] = $this->massAndArea($facts);
+            if ($part !== null) {
+                $this->refuseIfBaked($part, $facts);
+            }
+            [$mass, $area] = $this->massAndArea($this->untouched($part, $facts));
             $written = [
                 'job_id' => $job->id,
                 'name' => $facts['name'],
@@ -39,6 +47,7 @@ final class SavePart
                 'mass_kg' => $mass,
                 'area_m2' => $area,
                 'wall_mm' => $facts['wall_mm'],
+                'outside_only' => $facts['outside_only'] ?? false,
                 'view_factor' => $facts['view_factor'],
             ];
             if ($part === null) {
@@ -46,7 +55,6 @@ final class SavePart
                 self::firstLot($part);
             } else {
                 $this->recount($part, $facts['count']);
-                $this->refuseIfBaked($part, $facts);
                 $part->update($written);
             }
             $this->writeSections($part, $facts['sections']);
@@ -99,32 +107,43 @@ final class SavePart
     }
 
     /**
+     * A whole that came from the regions and was left as it stood follows them.
+     *
      * @param  array<string, mixed>  $facts
-     * @return array{float, float}
+     * @return array<string, mixed>
+     */
+    private function untouched(?Part $part, array $facts): array
+    {
+        if ($part !== null && $part->sections()->exists()) {
+            foreach (['mass_kg', 'area_m2'] as $field) {
+                if ($facts[$field] !== null && abs($facts[$field] - $part->{$field}) <= 1e-3 * $facts[$field]) {
+                    $facts[$field] = null;
+                }
+            }
+        }
+
+        return $facts;
+    }
+
+    /**
+     * Mass and area of one, each null until it is known: by its regions, as typed, or from the mean wall.
+     *
+     * @param  array<string, mixed>  $facts
+     * @return array{?float, ?float}
+     *
+     * @throws ValidationException where regions and whole contradict each other
      */
     private function massAndArea(array $facts): array
     {
         if ($facts['sections'] !== []) {
-            return [
-                array_sum(array_column($facts['sections'], 'mass_kg')),
-                array_sum(array_column($facts['sections'], 'area_m2')),
-            ];
-        }
-        if ($facts['mass_kg'] === null) {
-            throw ValidationException::withMessages([
-                'mass_kg' => 'Mass is empty; weigh one piece, or give its sections.',
-            ]);
+            return [$this->ofRegions($facts, 'mass_kg', 'Mass'), $this->ofRegions($facts, 'area_m2', 'Area')];
         }
         $area =
             $facts['area_m2'] ??
-            ($facts['wall_mm'] === null
+            ($facts['wall_mm'] === null || $facts['mass_kg'] === null
                 ? null
-                : Metals::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm']));
-        if ($area === null) {
-            throw ValidationException::withMessages([
-                'area_m2' => 'Area is empty; give the area, or the mean wall and it is worked out.',
-            ]);
-        }
+                : Metals::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm'])
+                    * (($facts['outside_only'] ?? false) ? 0.5 : 1));
         if ($area > 2000) {
             throw ValidationException::withMessages([
                 'wall_mm' => sprintf(
@@ -135,6 +154,28 @@ final class SavePart
         }
 
         return [$facts['mass_kg'], $area];
+    }
+
+    /**
+     * What the regions come to; refused where the whole is typed as well and says something else.
+     *
+     * @param  array<string, mixed>  $facts
+     */
+    private function ofRegions(array $facts, string $field, string $label): float
+    {
+        $sum = (float) array_sum(array_column($facts['sections'], $field));
+        $typed = $facts[$field];
+        if ($typed !== null && abs($typed - $sum) > self::REGIONS_OFF * $typed) {
+            $dimension = $field === 'mass_kg' ? Dimension::Mass : Dimension::Area;
+            $units = Units::current();
+            throw ValidationException::withMessages([
+                $field => "{$label} of one is {$units->show($dimension, $typed)} and its regions come to "
+                    ."{$units->show($dimension, $sum)}; allowed: within ".(100 * self::REGIONS_OFF)
+                    .' % of each other. Mend one of them, or leave it empty to take the sum.',
+            ]);
+        }
+
+        return $typed ?? $sum;
     }
 
     /** @param  array<string, mixed>  $facts */
@@ -181,7 +222,7 @@ final class SavePart
         }
     }
 
-    /** @param  list<array{role: string, powder_id: int, bake_to: string}>  $coats */
+    /** @param  list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>  $coats */
     private function writeCoats(Part $part, array $coats): void
     {
         $kept = $part->coats()->get()->keyBy('position');

@@ -7,14 +7,18 @@ namespace App\Actions\Lot;
 use Aenum\Core\Cure\Standing;
 use Aenum\Core\Job\Step;
 use Aenum\Core\Job\Walk;
+use Aenum\Core\Route\Pause;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\StepOutcome;
+use App\Actions\Log\LotPast;
 use App\Actions\Route\PartRoute;
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\OvenResult;
 use App\Models\StepMark;
 use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
 
 /** A lot on its part's route: what is done, what is open, where it goes next. */
 final readonly class LotWalk
@@ -138,6 +142,32 @@ final readonly class LotWalk
         }
 
         return $closed;
+    }
+
+    /** What its last steps ask of the time until its next one. */
+    public function pause(): Pause
+    {
+        $ago = [];
+        foreach ($this->walk->keys as $n => $key) {
+            $mark = $this->marks[$key->text()] ?? null;
+            $at = $key->kind === StepKind::Bake && $key->coat !== null
+                ? $this->bakedAt($key->coat)
+                : $mark->done_at ?? $mark?->at;
+            if ($at !== null) {
+                $ago[$n] = $at->diffInMilliseconds(ShopClock::now()) / 60000;
+            }
+        }
+        $bakes = $this->lot->part->coats->mapWithKeys(fn (Coat $one): array => [$one->position => $one->bakeTo()]);
+
+        return Pause::of($this->walk, $this->route->facts->part, $ago, $bakes->all());
+    }
+
+    private function bakedAt(int $position): ?CarbonImmutable
+    {
+        $past = LotPast::of($this->lot);
+        $mine = fn (OvenResult $one): bool => $one->fresh && $past->any($one->lot_id, $one->at);
+
+        return $this->lot->part->coats->firstWhere('position', $position)?->results->filter($mine)->max('at');
     }
 
     /** How far it is, in words. */

@@ -30,8 +30,9 @@ final class OvenRoom
                 'load' => "{$oven->name} is baking already; pull that load first, or pick another oven.",
             ]);
         }
+        self::weighed($lots);
         $hung = $lots->map(fn (Lot $lot): array => [
-            'rack' => $lot->part->rack === null ? null : Rack::of($lot->part->rack->setting(), $lot->part->mass_kg),
+            'rack' => $lot->part->rack === null ? null : Rack::of($lot->part->rack->setting(), (float) $lot->part->mass_kg),
             'pieces' => $counts[$lot->id],
             'kg' => $counts[$lot->id] * $lot->part->mass_kg,
         ]);
@@ -40,6 +41,23 @@ final class OvenRoom
             throw ValidationException::withMessages([
                 'load' => "{$oven->name} does not take this load: ".Units::current()->said($against).'.',
             ]);
+        }
+    }
+
+    /**
+     * Nothing is baked by a guess.
+     *
+     * @param  Collection<int, Lot>  $lots
+     *
+     * @throws ValidationException
+     */
+    private static function weighed(Collection $lots): void
+    {
+        $not = $lots->first(fn (Lot $lot): bool => ! $lot->part->isWeighed());
+        if ($not !== null) {
+            $why = ucfirst($not->partName()).' is not weighed, or its area is not known; write both down on the part '
+                .'or its bench first. No bake is worked out from a guess.';
+            throw ValidationException::withMessages(['load' => $why]);
         }
     }
 }

@@ -21,7 +21,18 @@ final class TickStep
     public static function logged(Lot $lot, User $by, ?int $coat, StepKind ...$kinds): void
     {
         $walk = self::walk($lot);
-        $at = $walk->firstOpen($coat, ...$kinds);
+        self::done($lot, $by, $walk, $walk->firstOpen($coat, ...$kinds));
+    }
+
+    /** All masks of a kind are on and counted. */
+    public static function masked(Lot $lot, User $by, StepKind $kind): void
+    {
+        $walk = self::walk($lot);
+        self::done($lot, $by, $walk, $walk->masksDue($kind));
+    }
+
+    private static function done(Lot $lot, User $by, Walk $walk, ?int $at): void
+    {
         if ($at !== null) {
             self::write($lot, $by, $walk->keys[$at]->text(), StepOutcome::Done->value, 'logged');
         }

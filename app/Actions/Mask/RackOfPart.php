@@ -20,6 +20,9 @@ use Illuminate\Support\Facades\DB;
 /** How a part hangs: as it was set, or a usual rack for its size; and what the book says of it. */
 final readonly class RackOfPart
 {
+    /** A rack is drawn for a piece of this mass until it is weighed, kg. */
+    private const UNWEIGHED_KG = 1.0;
+
     /** @param  list<Finding>  $findings */
     private function __construct(public Rack $rack, public bool $guessed, public array $findings)
     {
@@ -28,7 +31,7 @@ final readonly class RackOfPart
     public static function of(Part $part, ?PartRoute $route = null): self
     {
         $route ??= PartRoute::of($part);
-        $rack = $route->facts->rack ?? Rack::of(self::usual($part, $route), $part->mass_kg);
+        $rack = $route->facts->rack ?? Rack::of(self::usual($part, $route), $part->mass_kg ?? 0.0);
         $facts = new JobFacts(...['rack' => $rack] + get_object_vars($route->facts));
 
         return new self(
@@ -56,7 +59,7 @@ final readonly class RackOfPart
     {
         DB::transaction(function () use ($part, $set): void {
             StoredRack::query()->updateOrCreate(['part_id' => $part->id], StoredRack::columns($set));
-            $part->update(['view_factor' => round(Rack::of($set, $part->mass_kg)->viewFactor, 3)]);
+            $part->update(['view_factor' => round(Rack::of($set, $part->mass_kg ?? 0.0)->viewFactor, 3)]);
         });
         $part->unsetRelation('rack');
     }
@@ -68,6 +71,6 @@ final readonly class RackOfPart
             $box ??= $piece['shape']->extent->boxMm;
         }
 
-        return RackSetting::usual($box, $part->mass_kg, $part->metalKind()->densityKgPerM3, $part->count);
+        return RackSetting::usual($box, $part->mass_kg ?? self::UNWEIGHED_KG, $part->metalKind()->densityKgPerM3, $part->count);
     }
 }

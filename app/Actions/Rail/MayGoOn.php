@@ -12,6 +12,8 @@ use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Log\PartFloor;
+use App\Actions\Lot\LotPause;
+use App\Actions\Lot\LotWalk;
 use App\Actions\Route\PartRoute;
 use App\Models\BenchClock;
 use App\Models\Lot;
@@ -108,17 +110,18 @@ final class MayGoOn
         }
     }
 
-    /** A dwell or a wait that still runs is not walked away from in silence. */
+    /** A dwell or a wait that still runs, or one that has run too long, is not walked away from in silence. */
     private static function unfinished(Lot $lot): void
     {
         $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereNull('done_at');
         $clocks->where('lot_id', $lot->id);
         $clocks->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))->orderByDesc('due_at');
         $last = $clocks->first();
-        if ($last !== null) {
-            $until = ShopClock::time($last->due_at);
-            $why = "Note is empty; {$last->label} runs until {$until}, so write why it moves on.";
-            throw ValidationException::withMessages(['note' => $why]);
+        $says = $last === null
+            ? LotPause::of(LotWalk::of($lot))?->holds()
+            : "{$last->label} runs until ".ShopClock::time($last->due_at);
+        if ($says !== null) {
+            throw ValidationException::withMessages(['note' => "Note is empty; {$says}, so write why it moves on."]);
         }
     }
 }

@@ -9,6 +9,7 @@ use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\RunClock;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\TickStep;
+use App\Actions\Route\PartWays;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Move;
@@ -49,6 +50,9 @@ final class MoveLot
             }
             // What is told is looked at as well: steel said to be blasted this morning may stand too long by now.
             $answers?->write($held, $by);
+            if ($seenAt === Station::Intake) {
+                PartWays::settle($held->part);
+            }
             if ($to->isAfter($seenAt)) {
                 MayGoOn::orRefuse($held, $seenAt, $to, $note ?? $because);
             } else {

@@ -10,7 +10,6 @@ use Aenum\Core\Hang\Rack as HungRack;
 use Aenum\Core\Job\BlastFacts;
 use Aenum\Core\Job\CoatFacts;
 use Aenum\Core\Job\EquipmentFacts;
-use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\PartFacts;
 use Aenum\Core\Strip\Agents;
@@ -34,6 +33,7 @@ use App\Models\Oven;
 use App\Models\Part;
 use App\Models\PartTrait;
 use App\Models\Pin;
+use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\Signature;
 
@@ -52,7 +52,7 @@ final class ReadFacts
 
     private function __construct(private readonly Part $part, private readonly ?Lot $lot)
     {
-        $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack']);
+        $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack', 'ways']);
         $shop = Shop::current();
         $chosen = $this->part->strip_way ?? '';
         $this->facts = new JobFacts(
@@ -61,7 +61,7 @@ final class ReadFacts
             coats: $this->part->coats->map(fn (Coat $coat): CoatFacts => $this->coat($coat))->values()->all(),
             blast: $this->blast(),
             equipment: $this->equipment($shop),
-            house: HouseWays::read($shop->houseWays())->strippedBy($chosen),
+            house: PartWays::of($this->part)->strippedBy($chosen),
             humidityPct: $shop->humidity_pct,
             signed: $this->part->signatures
                 ->mapWithKeys(fn (Signature $one): array => [$one->rule => $one->signed_by])
@@ -134,11 +134,13 @@ final class ReadFacts
         $rows = $powder->sheet()->rows;
         // A coat that is only to flow runs no hotter than its coolest row; what is to cure may run as hot as its
         // hottest.
-        $bake = $coat->bake_to === 'flow' ? $rows[0] : $rows[count($rows) - 1];
+        $bake = $coat->bakeTo()->stopsShort() ? $rows[0] : $rows[count($rows) - 1];
         $below = $this->part->coats->firstWhere('position', $coat->position - 1);
+        $role = $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base;
+        $cured = $below !== null && $role === Role::Clear && $this->beforeClear($below->powder)->allowsCured();
 
         return new CoatFacts(
-            role: $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base,
+            role: $role,
             bakeC: $bake->pmtC,
             bakeMinutes: $bake->minMinutes,
             filmMicrons: ($powder->film_min_um + $powder->film_max_um) / 2,
@@ -146,10 +148,17 @@ final class ReadFacts
             zincRich: $powder->zinc_rich,
             gasTolerant: $powder->gas_tolerant,
             conductive: $powder->conductive,
-            over: $below === null ? Over::Metal : ($below->bake_to === 'flow' ? Over::Flowed : Over::Cured),
-            beforeClear: $this->word(BeforeClear::class, $powder->before_clear, 'a powder\'s word on its clear') ??
-                BeforeClear::Silent,
+            over: $below === null ? Over::Metal : $below->bakeTo()->under($cured),
+            beforeClear: $this->beforeClear($powder),
+            zone: $coat->zone,
+            share: $coat->share,
         );
+    }
+
+    private function beforeClear(Powder $powder): BeforeClear
+    {
+        return $this->word(BeforeClear::class, $powder->before_clear, 'a powder\'s word on its clear') ??
+            BeforeClear::Silent;
     }
 
     private function blast(): ?BlastFacts
@@ -169,7 +178,7 @@ final class ReadFacts
     {
         $rack = $this->part->rack;
 
-        return $rack === null ? null : HungRack::of($rack->setting(), $this->part->mass_kg);
+        return $rack === null ? null : HungRack::of($rack->setting(), $this->part->mass_kg ?? 0.0);
     }
 
     /** What the shop has; the largest oven speaks for the ovens. */

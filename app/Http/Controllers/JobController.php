@@ -26,6 +26,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Validation\ValidationException;
 
 /** A job, its parts, and its record. */
@@ -109,9 +110,23 @@ final class JobController
         return redirect("/jobs/{$job->id}")->with('said', 'Saved.');
     }
 
-    public function createPart(Job $job): View
+    public function createPart(Request $request, Job $job): View
     {
-        return $this->partForm($job, null);
+        return $this->partForm($request, $job, null);
+    }
+
+    /** Off to find out which metal it is; what was typed so far waits for the answer. */
+    public function askMetal(Request $request, Job $job): RedirectResponse
+    {
+        $job->mustBeOpen();
+        $request->session()->put(self::typed($job), $request->except(['_token', '_method', '_once', 'part']));
+
+        return redirect('/metal?'.http_build_query(['job' => $job->id, 'part' => $request->integer('part') ?: null]));
+    }
+
+    private static function typed(Job $job): string
+    {
+        return "typed.part.{$job->id}";
     }
 
     public function storePart(PartRequest $request, Job $job, SavePart $save): RedirectResponse
@@ -125,9 +140,9 @@ final class JobController
         );
     }
 
-    public function editPart(Part $part): View
+    public function editPart(Request $request, Part $part): View
     {
-        return $this->partForm($part->job, $part->load(['sections', 'coats']));
+        return $this->partForm($request, $part->job, $part->load(['sections', 'coats']));
     }
 
     public function updatePart(PartRequest $request, Part $part, SavePart $save): RedirectResponse
@@ -211,11 +226,20 @@ final class JobController
         ]);
     }
 
-    private function partForm(Job $job, ?Part $part): View
+    private function partForm(Request $request, Job $job, ?Part $part): View
     {
+        $metal = $request->query('metal');
+        $metal = is_string($metal) && isset(Metals::names()[$metal]) ? $metal : null;
+        $typed = $metal === null ? null : $request->session()->pull(self::typed($job));
+        if (is_array($typed)) {
+            Session::now('_old_input', ['metal' => $metal] + $typed);
+        }
+
         return view('jobs.part', [
             'job' => $job,
             'part' => $part,
+            'metal' => $metal,
+            'mostCoats' => PartRequest::MOST_COATS,
             'metals' => Metals::names(),
             'powders' => Powder::query()
                 ->where(

@@ -100,11 +100,11 @@ final class MaskController
     {
         $masks = MasksOfPart::of($lot);
         if ($masks->allOn(fn (Pin $pin): bool => $pin->kind->isPlugged())) {
-            TickStep::logged($lot, $by, null, StepKind::PlugMask);
+            TickStep::masked($lot, $by, StepKind::PlugMask);
         }
         $taped = fn (Pin $pin): bool => $pin->kind->isMasked() && ! $pin->kind->isPlugged();
         if ($masks->allOn($taped)) {
-            TickStep::logged($lot, $by, null, StepKind::TapeMask);
+            TickStep::masked($lot, $by, StepKind::TapeMask);
         }
     }
 
@@ -128,7 +128,7 @@ final class MaskController
         ]);
         $lot = $fitting->lot;
         if ($lot !== null && ! MasksOfPart::anyOn($lot)) {
-            TickStep::logged($lot, $this->person($request), null, StepKind::Unmask);
+            TickStep::logged($lot, $this->person($request), null, StepKind::MasksOff, StepKind::Unmask);
         }
 
         return back()->with(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Metal\MetalQuestions;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Rule as OneRule;
@@ -15,6 +16,7 @@ use App\Actions\Floor\RunOven;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
+use App\Actions\Route\PartWays;
 use App\Actions\Route\WriteFacts;
 use App\Http\Requests\FactsRequest;
 use App\Models\Job;
@@ -68,6 +70,23 @@ final class RouteController
         }
 
         return redirect("/parts/{$part->id}/route")->with('said', 'Noted.');
+    }
+
+    /** The ways this part goes, where they are not the house's. */
+    public function ways(Request $request, Part $part): RedirectResponse
+    {
+        $part->job->mustBeOpen();
+        $rules = array_map(
+            fn (array $choices): array => ['nullable', Rule::in($choices)],
+            array_combine(
+                array_map(fn (string $question): string => "ways.{$question}", array_keys(HouseWays::choices())),
+                HouseWays::choices(),
+            ),
+        );
+        $in = $request->validate($rules, ['ways.*' => 'That way is not known; pick one of the list.']);
+        DB::transaction(fn () => PartWays::choose($part, $in['ways'] ?? []));
+
+        return redirect("/parts/{$part->id}/route")->with('said', 'It goes these ways.');
     }
 
     public function change(Request $request, Part $part, ChangeRoute $change): RedirectResponse
@@ -165,8 +184,11 @@ final class RouteController
             $found = MetalQuestions::answer($given);
         }
 
+        $job = Job::query()->where('status', 'open')->find($request->integer('job'));
+
         return view('jobs.metal', [
-            'job' => Job::query()->where('status', 'open')->find((int) $request->integer('job')),
+            'job' => $job,
+            'part' => $job?->parts()->find($request->integer('part')),
             'given' => $given,
             'found' => $found,
             'air' => $air,

@@ -39,6 +39,7 @@ final class DecimalComma
         'set_emissivity',
         'prices',
         'rows',
+        'coats',
         'heater_kw',
         'band_k',
         'air_kj_per_k',

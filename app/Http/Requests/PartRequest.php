@@ -6,7 +6,12 @@ namespace App\Http\Requests;
 
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\BakeTo;
+use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\Role;
+use App\Actions\Route\PartWays;
 use App\Models\Part;
+use App\Models\Powder;
 use App\Rules\Measured;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -14,6 +19,8 @@ use Illuminate\Validation\Rule;
 /** A part, its sections and its coats. Rows left blank are left out. */
 final class PartRequest extends FormRequest
 {
+    public const MOST_COATS = 10;
+
     /** Share of the oven's wall a part on a usual rack sees. House figure. */
     private const USUAL_VIEW = 0.8;
 
@@ -40,10 +47,13 @@ final class PartRequest extends FormRequest
             'sections.*.name' => ['required', 'string', 'max:80', 'distinct'],
             'sections.*.mass_kg' => ['required', Measured::above(Dimension::Mass, 0, 50000)],
             'sections.*.area_m2' => ['required', Measured::above(Dimension::Area, 0, 2000)],
-            'coats' => ['array', 'max:6'],
+            'outside_only' => ['nullable', 'boolean'],
+            'coats' => ['array', 'max:'.self::MOST_COATS],
             'coats.*.role' => ['required', Rule::in(['primer', 'base', 'mid', 'clear'])],
             'coats.*.powder_id' => ['required', Rule::exists('powders', 'id')],
-            'coats.*.bake_to' => ['required', Rule::in(['flow', 'full'])],
+            'coats.*.bake_to' => ['nullable', Rule::enum(BakeTo::class)],
+            'coats.*.zone' => ['nullable', 'string', 'max:40'],
+            'coats.*.share' => ['nullable', 'numeric', 'between:1,100'],
         ];
     }
 
@@ -66,15 +76,18 @@ final class PartRequest extends FormRequest
             'sections.*.name.distinct' => 'Two sections have the same name.',
             'sections.*.mass_kg.required' => 'A section has no mass.',
             'sections.*.area_m2.required' => 'A section has no area.',
+            'coats.*.share.*' => 'A coat\'s share of the area must be a number; allowed: 1 to 100 %.',
+            'coats.*.zone.max' => 'Where a coat goes is too long; allowed: up to 40 characters, such as "letters".',
+            'coats.max' => 'Coats are more than '.self::MOST_COATS.'; allowed: up to '.self::MOST_COATS.'.',
             'coats.*.powder_id.*' => 'A coat\'s powder is not on the shelf.',
         ];
     }
 
     /**
      * @return array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
-     *      view_factor: float,
-     *         sections: list<array{name: string, mass_kg: float, area_m2: float}>, coats: list<array{role: string,
-     *     powder_id: int, bake_to: string}>}
+     *      outside_only: bool, view_factor: float,
+     *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
+     *      coats: list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float}>}
      */
     public function facts(): array
     {
@@ -87,6 +100,7 @@ final class PartRequest extends FormRequest
             'mass_kg' => Measured::read(Dimension::Mass, $in['mass_kg'] ?? null),
             'area_m2' => Measured::read(Dimension::Area, $in['area_m2'] ?? null),
             'wall_mm' => Measured::read(Dimension::Length, $in['wall_mm'] ?? null),
+            'outside_only' => ! empty($in['outside_only']),
             // What it sees of the oven is the rack's affair; until it hangs on one, as on a usual rack.
             'view_factor' => isset($in['view_factor']) ? (float) $in['view_factor'] : $this->viewFactor(),
             'sections' => array_map(
@@ -97,15 +111,36 @@ final class PartRequest extends FormRequest
                 ],
                 array_values($in['sections'] ?? []),
             ),
-            'coats' => array_map(
-                fn (array $row): array => [
-                    'role' => $row['role'],
-                    'powder_id' => (int) $row['powder_id'],
-                    'bake_to' => $row['bake_to'],
-                ],
-                array_values($in['coats'] ?? []),
-            ),
+            'coats' => $this->coats(array_values($in['coats'] ?? [])),
         ];
+    }
+
+    /**
+     * How far a coat is baked where nobody says: as its sheet and the house go between coats.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float}>
+     */
+    private function coats(array $rows): array
+    {
+        $part = $this->route('part');
+        $house = PartWays::of($part instanceof Part ? $part : null);
+        $sheets = Powder::query()->whereKey(array_column($rows, 'powder_id'))->pluck('before_clear', 'id');
+        $coats = [];
+        foreach ($rows as $n => $row) {
+            $zone = trim((string) ($row['zone'] ?? ''));
+            $above = isset($rows[$n + 1]) ? Role::from($rows[$n + 1]['role']) : null;
+            $sheet = BeforeClear::tryFrom((string) ($sheets[$row['powder_id']] ?? '')) ?? BeforeClear::Silent;
+            $coats[] = [
+                'role' => $row['role'],
+                'powder_id' => (int) $row['powder_id'],
+                'bake_to' => ($row['bake_to'] ?? null) ?: $house->bakeTo($sheet, $above)->value,
+                'zone' => $zone === '' ? null : $zone,
+                'share' => (float) ($row['share'] ?? null ?: 100) / 100,
+            ];
+        }
+
+        return $coats;
     }
 
     /**

@@ -3,8 +3,12 @@
 @use('Aenum\Core\Word\Station')
 @php($lot = $walk->lot)
 @php($to = $walk->nextStation())
+@php($pause = App\Actions\Lot\LotPause::of($walk))
 @php($here = $walk->some($walk->walk->here($lot->station)))
 <section class="panel grid gap-3 no-print" aria-label="Steps of {{ $lot->title() }}">
+    @if ($pause)
+        <p @class(['wrong' => $pause->late]) role="status">{{ ucfirst($pause->says) }}.</p>
+    @endif
     @if ($here)
         <ul class="grid gap-1">
             @foreach ($here as $line)

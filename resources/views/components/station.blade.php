@@ -35,8 +35,7 @@
                     <h2 class="text-[1.35rem]">
                         <a class="no-underline" href="/jobs/{{ $part->job_id }}">{{ $pick->lot->title() }}</a>
                         <span class="hint font-normal">{{ strtolower($part->metalKind()->name) }},
-                            {{ $u->show(D::Mass, $part->mass_kg) }} and
-                            {{ $u->show(D::Area, $part->area_m2) }} each</span>
+                            {{ $u->ofOne($part) }}</span>
                     </h2>
                     <nav class="flex gap-4" aria-label="This part">
                         <a class="inline-flex items-center min-h-[44px]" href="/parts/{{ $part->id }}/pins">Pins</a>

@@ -9,7 +9,7 @@
     <label for="hang-{{ $lot->id }}" class="grow min-w-48 py-2">
         <b>{{ $lot->partName() }}</b>
         <span class="hint">job {{ $lot->part->job->number }}, {{ strtolower($lot->part->metalKind()->name) }}
-            {{ $u->show(D::Mass, $lot->part->mass_kg) }}</span><br>
+            {{ $u->ofOne($lot->part) }}</span><br>
         <span class="inline-flex items-center gap-2">
             <x-swatch :colour="$coat->powder->colour" />
             {{ $coat->role }} {{ $coat->powder->name }}, {{ $coat->bakeTo()->label() }}{{

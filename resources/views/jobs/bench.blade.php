@@ -87,8 +87,7 @@
                         {{ $u->show(D::Area, $built->heatAreaM2()) }}
                         heated{{ $built->pieces ? '; thickest ' . $u->show(D::Length, $built->thickestMm()) : '' }}.
                     </p>
-                    <p class="hint">Written down: {{ $u->show(D::Mass, $part->mass_kg) }},
-                        {{ $u->show(D::Area, $part->area_m2) }}.</p>
+                    <p class="hint">Written down: {{ $u->ofOne($part) }}.</p>
                     @if ($part->job->isOpen())
                         @can('work')
                             <form method="post" action="/parts/{{ $part->id }}/shapes/take" class="mt-2">

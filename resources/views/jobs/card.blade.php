@@ -14,8 +14,7 @@
                     <h1>{{ $part->count }} × {{ $part->name }}</h1>
                     <p>{{ $job->customer->name }}{{ $job->due_on ? ', due ' . $job->due_on->format('j M Y') : '' }}
                     </p>
-                    <p>{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }},
-                        {{ $u->show(D::Area, $part->area_m2) }} each</p>
+                    <p>{{ $part->metalKind()->name }}, {{ $u->ofOne($part) }}</p>
                     @foreach ($part->coats as $coat)
                         <p class="flex items-center gap-2"><x-swatch :colour="$coat->powder->colour" />
                             {{ $coat->position }}.

@@ -9,6 +9,9 @@
         @if ($job)
             <input type="hidden" name="job" value="{{ $job->id }}">
         @endif
+        @if ($part)
+            <input type="hidden" name="part" value="{{ $part->id }}">
+        @endif
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3 content-start">
             @foreach (Q::QUESTIONS as $key => [$asked, $answers])
                 <fieldset class="panel">
@@ -53,7 +56,8 @@
                                 @endif @if ($job)
                                     @can('work')
                                         <a class="inline-flex items-center min-h-[44px] ml-2"
-                                            href="/jobs/{{ $job->id }}/parts/create?metal={{ $metal }}">write
+                                            href="{{ $part ? "/parts/{$part->id}/edit" : "/jobs/{$job->id}/parts/create"
+                                                }}?metal={{ $metal }}">write
                                             the part down as this</a>
                                     @endcan
                                 @endif

@@ -4,7 +4,7 @@
         'area_m2' => $u->field(D::Area, $s->area_m2)])->all() ?? []))
 @php($coats = App\Support\Typed::rows('coats',
     $part?->coats->map(fn($c) => ['role' => $c->role, 'powder_id' => $c->powder_id,
-        'bake_to' => $c->bake_to])->all() ?? []))
+        'bake_to' => $c->bake_to, 'zone' => $c->zone, 'share' => 100 * $c->share])->all() ?? []))
 <x-layout :title="$part?->name ?? 'A part'" :at="$job->station">
     <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a></p>
     <h1 class="mb-3">{{ $part?->name ?? 'What part came with it?' }}</h1>
@@ -13,24 +13,28 @@
         <x-once />
         @if ($part)
             @method('put')
+            <input type="hidden" name="part" value="{{ $part->id }}">
         @endif
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Part" :value="$part?->name" autofocus />
             <x-field name="count" label="How many" :value="$part?->count ?? 1" inputmode="numeric" />
-            <div><x-pick name="metal" label="Metal" :options="$metals" :value="$part?->metal ?? request('metal')"
+            <div><x-pick name="metal" label="Metal" :options="$metals" :value="$metal ?? $part?->metal"
                 empty="Pick one"
-                    hint="A magnet holds to steel and iron, not to aluminium, brass or most stainless." /><a
-                    class="inline-flex items-center min-h-[44px]" href="/metal?job={{ $job->id }}">Which metal
-                    is it?</a></div>
+                    hint="A magnet holds to steel and iron, not to aluminium, brass or most stainless." />
+                <button class="btn btn-quiet" formaction="/jobs/{{ $job->id }}/metal" formnovalidate>Which metal is
+                    it?</button></div>
             <x-field name="mass_kg" label="Mass of one" :unit="$u->unit(D::Mass)"
                 :value="$u->field(D::Mass, $part?->mass_kg)"
-                hint="On the scale; “12 lb” is understood." />
+                hint="On the scale; may wait until the part bench has it, but nothing is baked before." />
             <x-field name="area_m2" label="Area of one, all faces" :unit="$u->unit(D::Area)"
                 :value="$u->field(D::Area, $part?->area_m2)"
                 hint="Leave empty to have it worked out from the mean wall." />
             <x-field name="wall_mm" label="Mean wall" :unit="$u->unit(D::Length)"
                 :value="$u->field(D::Length, $part?->wall_mm)"
-                hint="Area = 2 × mass ÷ (density × wall). “3/8 in” is understood." />
+                hint="Area = 2 × mass ÷ (density × wall), half of it where the inside is closed." />
+            <x-pick name="outside_only" label="Its inside, for an area from the wall"
+                :options="['0' => 'open to the oven and the gun, or a sheet', '1' => 'closed: only the outside counts']"
+                :value="(int) ($part?->outside_only ?? false)" />
         </div>
         <fieldset class="panel">
             <legend class="font-semibold px-1">Thick and thin regions</legend>
@@ -51,6 +55,11 @@
                 @endfor
             </div>
         </fieldset>
+        <datalist id="zones">
+            @foreach (['rim', 'letters', 'face', 'back', 'foot'] as $zone)
+                <option value="{{ $zone }}"></option>
+            @endforeach
+        </datalist>
         <fieldset class="panel">
             <legend class="font-semibold px-1">Coats, from the metal up</legend>
             @error('coats')
@@ -59,21 +68,24 @@
             @if ($powders->isEmpty())
                 <p>No powder on the shelf yet. <a href="/powders/create">Put one there</a></p>
             @endif
-            <div class="grid gap-2">
-                @for ($i = 0; $i < max(2, count($coats) + 1); $i++)
-                    <div class="grid grid-cols-[10rem_1fr_16rem] max-[900px]:grid-cols-1 gap-3">
-                        <x-pick name="coats[{{ $i }}][role]" label="Coat {{ $i + 1 }}"
-                            :options="['primer' => 'Primer', 'base' => 'Base', 'mid' => 'Mid', 'clear' => 'Clear']"
-                                :value="$coats[$i]['role'] ?? ($i ? 'clear' : 'base')" />
-                        <x-pick name="coats[{{ $i }}][powder_id]" label="Powder"
-                            :options="$powders->pluck('name', 'id')"
-                            :value="$coats[$i]['powder_id'] ?? ''" empty="None" />
-                        <x-pick name="coats[{{ $i }}][bake_to]" label="Bake it until"
-                            :options="['full' => 'fully cured', 'flow' => 'flowed, for the next coat']"
-                            :value="$coats[$i]['bake_to'] ?? 'full'" />
-                    </div>
+            <p class="hint mb-2">Left to the house, a coat under another is baked as its sheet says, or as the house goes
+                between coats. Two colours: say where the second one goes, and its share of the area.</p>
+            @php($shown = max(2, count($coats) + 1))
+            <div class="grid gap-3">
+                @for ($i = 0; $i < min($shown, $mostCoats); $i++)
+                    <x-coat-row :at="$i" :coat="$coats[$i] ?? []" :powders="$powders" />
                 @endfor
             </div>
+            @if ($shown < $mostCoats)
+                <details class="mt-3">
+                    <summary>More coats</summary>
+                    <div class="grid gap-3">
+                        @for ($i = $shown; $i < $mostCoats; $i++)
+                            <x-coat-row :at="$i" :coat="[]" :powders="$powders" />
+                        @endfor
+                    </div>
+                </details>
+            @endif
         </fieldset>
         <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet"
                 href="/jobs/{{ $job->id }}">Back</a></div>

@@ -37,8 +37,7 @@
                                 @if ($line->first)
                                     {{ $line->lot->title() }}{{ $line->lot->fate === 'scrapped' ? ', scrapped' : '' }}
                                     <br><span class="hint font-normal">{{ $line->lot->part->metalKind()->name }},
-                                        {{ $u->show(D::Mass, $line->lot->part->mass_kg) }},
-                                        {{ $u->show(D::Area, $line->lot->part->area_m2) }}</span>
+                                        {{ $u->ofOne($line->lot->part) }}</span>
                                 @endif
                             </th>
                             <td>{{ ucfirst($line->coat->role) }}: {{ $line->coat->powder->name

@@ -55,9 +55,7 @@
                             @endcan
                         @endif
                     </div>
-                    <p>{{ $part->metalKind()->name }}, {{ $u->show(D::Mass, $part->mass_kg) }} and
-                        {{ $u->show(D::Area, $part->area_m2) }}
-                        each{{ $part->wall_mm ? ', from a mean wall of ' . $u->show(D::Length, $part->wall_mm) : '' }}.
+                    <p>{{ $part->metalKind()->name }}, {{ $u->ofOne($part) }}{{ $part->wall_mm ? ', from a mean wall of ' . $u->show(D::Length, $part->wall_mm) : '' }}.
                         @if ($part->sections->isNotEmpty())
                             Regions:
                             {{ $part->sections->map(fn($s) => $s->name . ' '

@@ -28,9 +28,7 @@
             @method('put')
             <h2>What is it</h2>
             <p>
-                {{ $facts->metal->name }}, {{ $u->show(D::Mass, $part->mass_kg) }} and
-                {{ $u->show(D::Area, $part->area_m2) }}
-                each{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.
+                {{ $facts->metal->name }}, {{ $u->ofOne($part) }}{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.
             </p>
             <x-pick name="made" label="Made how" :options="Words::of(Made::cases())" :value="$facts->made->value" />
             <x-ticks name="on_it" legend="What is on it now" :options="Words::of(OnIt::cases())"
@@ -134,4 +132,7 @@
         </form>
         @include('route.answer')
     </div>
+    @if ($part->job->isOpen())
+        @include('route.ways', ['own' => $part->ownWays()])
+    @endif
 </x-layout>

@@ -20,7 +20,7 @@
                                 && $lot->station === $station) as $lot)
                                 <p><b>{{ $lot->title() }}</b>,
                                     {{ strtolower($part->metalKind()->name) }},
-                                    {{ $u->show(D::Mass, $part->mass_kg) }} each
+                                    {{ $u->ofOne($part) }}
                                     @if ($part->coats->isNotEmpty())
                                         <span class="hint">· {{ $part->coatWords() }}</span>
                                     @endif

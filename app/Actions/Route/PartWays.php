@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Route;
+
+use Aenum\Core\Job\HouseWays;
+use App\Models\Part;
+use App\Models\PartWay;
+use App\Models\Shop;
+
+/** The ways one part goes: its own where it has any, the house's for the rest. */
+final class PartWays
+{
+    public static function of(?Part $part): HouseWays
+    {
+        return HouseWays::read([...Shop::current()->houseWays(), ...$part?->ownWays() ?? []]);
+    }
+
+    /** @param  array<string, string|null>  $ways  question => way; null or nothing for as the house goes */
+    public static function choose(Part $part, array $ways): void
+    {
+        PartWay::query()->where('part_id', $part->id)->delete();
+        self::keep($part, array_filter($ways, fn (?string $way): bool => $way !== null && $way !== ''));
+    }
+
+    /** As a part leaves Intake its ways are settled: the house may turn, its route does not any more. */
+    public static function settle(Part $part): void
+    {
+        $usual = array_map(fn (array $ways): string => $ways[0], HouseWays::choices());
+        $house = array_intersect_key([...$usual, ...Shop::current()->houseWays()], $usual);
+        self::keep($part, array_diff_key($house, $part->ownWays()));
+    }
+
+    /** @param  array<string, string>  $ways */
+    private static function keep(Part $part, array $ways): void
+    {
+        foreach ($ways as $question => $way) {
+            PartWay::query()->updateOrCreate(['part_id' => $part->id, 'question' => $question], ['way' => $way]);
+        }
+        $part->unsetRelation('ways');
+    }
+}

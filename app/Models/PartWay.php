@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The way a part goes where practitioners disagree: as somebody chose for it, or as the house went when it left Intake.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property string $question
+ * @property string $way
+ */
+final class PartWay extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

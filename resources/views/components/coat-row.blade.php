@@ -1,0 +1,16 @@
+{{-- One coat of a part: what it is, where on the part it goes, and how far it is baked. --}}
+@props(['at', 'coat', 'powders'])
+<div class="grid grid-cols-[8rem_1fr_14rem_9rem_6rem] max-[1000px]:grid-cols-2 gap-3">
+    <x-pick name="coats[{{ $at }}][role]" label="Coat {{ $at + 1 }}"
+        :options="['primer' => 'Primer', 'base' => 'Base', 'mid' => 'Mid', 'clear' => 'Clear']"
+        :value="$coat['role'] ?? ($at ? 'clear' : 'base')" />
+    <x-pick name="coats[{{ $at }}][powder_id]" label="Powder" :options="$powders->pluck('name', 'id')"
+        :value="$coat['powder_id'] ?? ''" empty="None" />
+    <x-pick name="coats[{{ $at }}][bake_to]" label="Bake it until"
+        :options="['full' => 'fully cured', 'flow' => 'flowed, for the next coat', 'part' => 'part cured']"
+        :value="$coat['bake_to'] ?? ''" empty="as the house does" />
+    <x-field name="coats[{{ $at }}][zone]" label="Where" :value="$coat['zone'] ?? ''" placeholder="all"
+        list="zones" />
+    <x-field name="coats[{{ $at }}][share]" label="Share" unit="%" :value="$coat['share'] ?? ''" placeholder="100"
+        inputmode="decimal" />
+</div>
