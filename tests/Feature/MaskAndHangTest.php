@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Lot\LotWalk;
 use App\Actions\Pins\PlacePin;
+use App\Actions\Route\PartRoute;
+use App\Actions\Route\PartWays;
 use App\Models\Fitting;
+use App\Models\Lot;
 use App\Models\Mask;
 use App\Models\Part;
 use App\Models\Pin;
+use App\Models\Shop;
+use App\Models\StepMark;
+use Illuminate\Support\Once;
 
 final class MaskAndHangTest extends ShopTestCase
 {
@@ -210,5 +218,70 @@ final class MaskAndHangTest extends ShopTestCase
             'unit' => '1000',
         ])->assertSessionHasNoErrors();
         $on()->assertSessionHasNoErrors();
+    }
+
+    public function test_masks_for_the_blast_are_off_for_the_bake_out_and_on_again_each_time_counted(): void
+    {
+        Shop::current()->keepHouseWays(['masking' => 'off_for_bake_out', 'bake_out' => 'after_blast']);
+        Once::flush();
+        $this->part->update(['made' => 'cast']);
+        $thread = $this->pin('thread', 12, 2);
+        $lot = $this->lot($this->part);
+        $state = function () use ($lot): array {
+            $lines = LotWalk::of(Lot::query()->findOrFail($lot->id))->lines();
+            $masks = array_filter($lines, fn ($line): bool => in_array(
+                $line->step->kind,
+                [StepKind::PlugMask, StepKind::MasksOff, StepKind::Unmask],
+                true,
+            ));
+
+            return array_column(array_map(fn ($line): array => [$line->key, $line->outcome?->value], $masks), 1, 0);
+        };
+        $open = ['plug_mask-0-1' => null, 'masks_off-0-1' => null, 'plug_mask-0-2' => null, 'unmask-0-1' => null];
+        StepMark::query()->where('lot_id', $lot->id)->delete();
+        self::assertSame($open, $state());
+        $fit = fn () => $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '20'])
+            ->assertSessionHasNoErrors();
+        $off = fn (int $fitting) => $this->send("/fittings/{$fitting}/off", ['removed' => '20'])
+            ->assertSessionHasNoErrors();
+        $fit();
+        self::assertSame(['plug_mask-0-1' => 'done'] + $open, $state());
+        // Another pin of the same lot does not tick what goes on after the bake-out.
+        $face = $this->pin('face', 30, 1);
+        $this->send("/pins/{$face->id}/fit", $this->here() + ['fitted' => '10'])->assertSessionHasNoErrors();
+        self::assertNull($state()['plug_mask-0-2']);
+        foreach (Fitting::query()->orderBy('id')->get() as $fitting) {
+            $this->send("/fittings/{$fitting->id}/off", ['removed' => (string) $fitting->fitted]);
+        }
+        self::assertSame(['plug_mask-0-1' => 'done', 'masks_off-0-1' => 'done'] + $open, $state());
+        $fit();
+        self::assertSame('done', $state()['plug_mask-0-2']);
+        self::assertNull($state()['unmask-0-1']);
+        $off((int) Fitting::query()->max('id'));
+        self::assertSame('done', $state()['unmask-0-1']);
+    }
+
+    public function test_a_house_way_that_turns_leaves_the_route_of_what_left_intake(): void
+    {
+        $kinds = fn (): array => array_map(
+            fn ($step): string => $step->kind->value,
+            PartRoute::of(Part::query()->findOrFail($this->part->id))->steps,
+        );
+        $turn = function (string $way): void {
+            Shop::current()->keepHouseWays(['last_clean' => $way]);
+            Once::flush();
+        };
+        $turn('solvent');
+        self::assertContains('solvent_wipe', $kinds());
+        $turn('detergent');
+        self::assertNotContains('solvent_wipe', $kinds());
+        PartWays::settle($this->part);
+        $turn('solvent');
+        self::assertNotContains('solvent_wipe', $kinds());
+        $this->send("/parts/{$this->part->id}/ways", ['ways' => ['last_clean' => 'never']])
+            ->assertSessionHasErrors('ways.last_clean');
+        $this->send("/parts/{$this->part->id}/ways", ['ways' => ['last_clean' => '']])->assertSessionHasNoErrors();
+        self::assertContains('solvent_wipe', $kinds());
+        $this->actingAs($this->finisher)->get("/parts/{$this->part->id}/route")->assertSee('Its own ways');
     }
 }

@@ -31,6 +31,7 @@ final class OneValueEach
         'on_it',
         'features',
         'is',
+        'ways',
     ];
 
     /** Fields that are a list on one page and a value on another. */
