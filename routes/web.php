@@ -161,6 +161,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bakes/{bake}/readings', [FloorController::class, 'read']);
         Route::get('/bakes/{bake}/thermometer', [FloorController::class, 'thermometer']);
         Route::post('/bakes/{bake}/items/{item}/out', [FloorController::class, 'takeOut']);
+        Route::post('/bakes/{bake}/items/{item}/in', [FloorController::class, 'neverLeft']);
         Route::post('/bakes/{bake}/pull', [FloorController::class, 'pull']);
         Route::post('/bakes/{bake}/withdraw', [FloorController::class, 'withdraw']);
         Route::post('/readings/{reading}/withdraw', [FloorController::class, 'withdrawReading']);

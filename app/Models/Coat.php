@@ -44,6 +44,12 @@ final class Coat extends Model
         return BakeTo::tryFrom($this->bake_to) ?? BakeTo::Full;
     }
 
+    /** Where it goes, where that is not all of the part: on a screen behind what it is. */
+    public function zoneWords(): string
+    {
+        return $this->zone === null ? '' : sprintf(', on the %s only (%.0f %%)', $this->zone, 100 * $this->share);
+    }
+
     /** What it is, where it goes and how far it is baked, in words. */
     public function words(): string
     {

@@ -78,9 +78,9 @@ final class Part extends Model
     /** The coats it is to have, in words. */
     public function coatWords(): string
     {
-        $coat = fn (Coat $coat): string => "{$coat->role} {$coat->powder->name}";
+        $words = $this->coats->map(fn (Coat $coat): string => $coat->words());
 
-        return $this->coats->isEmpty() ? 'no coat planned yet' : $this->coats->map($coat)->join(', then ');
+        return $words->isEmpty() ? 'no coat planned yet' : $words->join(', then ');
     }
 
     /** Its lots and its coats know it without asking for it again. */

@@ -46,7 +46,7 @@ final readonly class Promise
                 $part->made === Made::Cast ? 'Sand marks, seams and pores of the casting stay visible.' : null,
                 $part->has(Feature::StampedPlate) ? 'Stamped plates are masked and keep their present look.' : null,
                 $part->has(Feature::SharpEdges)
-                    ? 'Film draws thin on sharp edges; they are the first to rust.'
+                    ? 'Film draws thin on sharp edges; they are the first to go.'
                     : null,
                 self::bright($facts) ? 'A bright powder looks like brushed metal, not like plating.' : null,
             ]),

@@ -107,7 +107,7 @@ final class RoutePlanner
 
             return;
         }
-        $this->dry('A wet part clogs the media and rusts.');
+        $this->dry($this->rusting('A wet part clogs the media and rusts.', 'A wet part clogs the media.'));
     }
 
     private function strip(): void
@@ -148,7 +148,7 @@ final class RoutePlanner
         if (($agent->acid || $ends?->acid) && $this->part->isHardSteel()) {
             $this->reliefBake();
         }
-        $this->dry('A wet part clogs the media and rusts.');
+        $this->dry($this->rusting('A wet part clogs the media and rusts.', 'A wet part clogs the media.'));
     }
 
     private function reliefBake(): void
@@ -164,6 +164,11 @@ final class RoutePlanner
     private function rinse(string $why): void
     {
         $this->add(new Step(StepKind::Rinse, 3 + $this->area, 0, $why));
+    }
+
+    private function rusting(string $where, string $else): string
+    {
+        return $this->part->family()->rusts() ? $where : $else;
     }
 
     private function dry(string $why): void
@@ -303,7 +308,7 @@ final class RoutePlanner
             $this->add(new Step($advice->step, RouteTimes::WASH_STAGE, 3, $advice->why));
         }
         $this->add(new Step(StepKind::Rinse, RouteTimes::WASH_STAGE, 2, 'Nothing of the bath may stay.'));
-        $this->dry('Dry before powder, or flash rust and pinholes.');
+        $this->dry($this->rusting('Dry before powder, or flash rust and pinholes.', 'Dry before powder, or pinholes.'));
     }
 
     private function hang(HangWay $when): void

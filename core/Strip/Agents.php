@@ -289,7 +289,7 @@ final class Agents
                 litresPerM2: 0.3,
                 acid: true,
                 celsius: null,
-                rinse: 'Rinse twice at once; it flash-rusts while it waits.',
+                rinse: 'Rinse twice at once; steel flash-rusts while it waits.',
                 neutralise: 'Neutralise with soda solution, then rinse again.',
                 waitAfter: 0.0,
                 waitWhy: '',

@@ -110,7 +110,9 @@ final class BakeTest extends ShopTestCase
         $this->actingAs($this->finisher)
             ->get("/bakes/{$bake->id}")
             ->assertSee('No single bake serves all of this')
-            ->assertSee('bake them apart');
+            ->assertSee('bake them apart')
+            ->assertSee('some of it taken out early')
+            ->assertSee('Thin skirt out');
         $once = (string) Str::uuid();
         $this->send("/bakes/{$bake->id}/split", ['_once' => $once])->assertSessionHasNoErrors();
         $this->send("/bakes/{$bake->id}/split", ['_once' => $once]);

@@ -238,10 +238,17 @@ final class LotTest extends ShopTestCase
         $out($light, '60')->assertSessionHasNoErrors();
         $out($light, '60')->assertSessionHasErrors('item');
         $out($heavy, '60')->assertSessionHasErrors('item');
+        // Pressed by mistake, it is as if it had not been, its door and what it was judged by with it.
+        $this->send("/bakes/{$load->id}/items/{$item($light)->id}/in")->assertSessionHasNoErrors();
+        self::assertSame([0, null], [OvenResult::query()->count(), $item($light)->out_at]);
+        self::assertSame(0, $load->refresh()->events->count());
+        $this->send("/bakes/{$load->id}/items/{$item($light)->id}/in")->assertSessionHasErrors('item');
+        $out($light, '60')->assertSessionHasNoErrors();
         // Out, it is judged at once and may go on while the rest bakes.
         self::assertTrue(CoatOfLot::standing($this->coat($light), $this->lot($light))->isBaked());
         $this->send("/lots/{$this->lot($light)->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])
             ->assertSessionHasNoErrors();
+        $this->send("/bakes/{$load->id}/items/{$item($light)->id}/in")->assertSessionHasErrors('item');
         $this->send("/lots/{$this->lot($heavy)->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])
             ->assertSessionHasErrors('load');
         $this->actingAs($this->finisher)->get("/bakes/{$load->id}")->assertOk()->assertSee('door open 60 s');

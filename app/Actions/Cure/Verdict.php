@@ -53,7 +53,8 @@ final readonly class Verdict
             $spoilt !== null && $spoilt < $ready => [
                 'stop',
                 sprintf(
-                    '%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart.',
+                    '%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart, or '
+                        .'take it out by then.',
                     $decides,
                     Units::minutes($ready),
                     self::same($suffers, $decides, 'It'),

@@ -22,6 +22,7 @@ use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
 use App\Models\Lot;
+use App\Models\Move;
 use App\Models\Oven;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
@@ -229,6 +230,35 @@ final class RunOven
             OvenEvent::query()->create($door + ['at' => $opened, 'user_id' => $by->id]);
             OvenLoadItem::query()->whereKey($item->id)->update(['out_at' => $now->format('Y-m-d H:i:s.v')]);
             $this->keepResults($held, $item->id);
+        });
+    }
+
+    /**
+     * "Out" was pressed and they never left: as if it had not been.
+     *
+     * @throws ValidationException where they are in, or something was done with them since
+     */
+    public function neverLeft(OvenLoad $load, OvenLoadItem $item, User $by): void
+    {
+        $this->on($load, 'running', function (OvenLoad $held) use ($item, $by): void {
+            $out = OvenLoadItem::query()->lockForUpdate()->findOrFail($item->id);
+            $at = $out->out_at;
+            $from = ($at ?? ShopClock::now())->format('Y-m-d H:i:s.v');
+            $since = Move::query()->where('lot_id', $out->lot_id)->where('at', '>=', $from);
+            $again = OvenLoadItem::query()->where('lot_id', $out->lot_id)->where('id', '>', $out->id);
+            if ($at === null || $since->exists() || $again->exists()) {
+                throw ValidationException::withMessages([
+                    'item' => 'That cannot be taken back: it is in the oven, or it has gone on since.',
+                ]);
+            }
+            $gone = ['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $by->id];
+            foreach ($held->events()->where('kind', OvenEventKind::Door)->get() as $door) {
+                if (abs($door->at->addMilliseconds((int) round(1000 * (float) $door->value))->diffInSeconds($at)) < 1) {
+                    $door->update($gone);
+                }
+            }
+            OvenResult::query()->where('oven_load_item_id', $out->id)->delete();
+            $out->update(['out_at' => null]);
         });
     }
 

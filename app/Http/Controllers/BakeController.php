@@ -10,6 +10,7 @@ use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\CameOut;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\SplitBake;
+use App\Actions\Cure\TakeSomeOut;
 use App\Actions\Cure\Verdict;
 use App\Actions\Logger\LoggedBake;
 use App\Charts\BakePicture;
@@ -143,6 +144,8 @@ final class BakeController
         $board = BakeBoard::of($bake);
         $units = Units::current();
         $verdict = Verdict::of($board, $units);
+        $parts = $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1;
+        $split = $parts ? SplitBake::proposal($board->load) : [];
 
         return [
             'bake' => $bake,
@@ -154,9 +157,8 @@ final class BakeController
             'cameOut' => $bake->isPulled() ? CameOut::all($bake) : [],
             'after' => $bake->isPulled() ? AfterBake::of($bake) : [],
             'shop' => Shop::current(),
-            'split' => $bake->isPlanned() && $board->outlook->bestPull() === null && count($board->load->hung) > 1
-                    ? SplitBake::proposal($board->load)
-                    : [],
+            'split' => $split,
+            'early' => $split === [] ? null : TakeSomeOut::proposal($board, $split),
         ];
     }
 }

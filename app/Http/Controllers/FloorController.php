@@ -75,6 +75,14 @@ final class FloorController
         return $this->to($bake, ucfirst($item->title()).' is out; the rest bakes on.');
     }
 
+    public function neverLeft(Request $request, OvenLoad $bake, OvenLoadItem $item): RedirectResponse
+    {
+        abort_if($item->oven_load_id !== $bake->id, 404);
+        $this->run->neverLeft($bake, $item, $this->user($request));
+
+        return $this->to($bake, ucfirst($item->title()).' is still in.');
+    }
+
     public function read(Request $request, OvenLoad $bake): RedirectResponse
     {
         $in = $request->validate(

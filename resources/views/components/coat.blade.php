@@ -4,7 +4,7 @@
 @use('App\Actions\Lot\CoatOfLot')
 <div class="border-t border-line mt-2 pt-2">
     <p class="flex flex-wrap items-center gap-2"><x-swatch :colour="$coat->powder->colour" />
-        <b>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}</b>
+        <b>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}</b>{{ $coat->zoneWords() }}
         @if ($lot)
             <span>{{ $u->said(CoatOfLot::standing($coat, $lot)->words()) }}</span>
         @endif

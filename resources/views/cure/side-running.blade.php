@@ -71,6 +71,14 @@
             </div>
         </details>
     @endif
+    @foreach ($bake->items->whereNotNull('out_at') as $item)
+        <form method="post" action="/bakes/{{ $bake->id }}/items/{{ $item->id }}/in"
+            class="flex items-center justify-between gap-2">
+            <x-once />
+            <span>{{ ucfirst($item->title()) }} is out since {{ App\Support\ShopClock::time($item->out_at) }}.</span>
+            <button class="btn btn-quiet" aria-label="{{ $item->title() }} never left">It never left</button>
+        </form>
+    @endforeach
     <details class="panel !py-1" id="event-panel" hx-preserve
         @if ($errors->hasAny(['kind', 'door_s', 'new_setpoint'])) open @endif>
         <summary class="font-semibold">Something happened</summary>

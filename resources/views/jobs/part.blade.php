@@ -11,6 +11,8 @@
     <form method="post" action="{{ $part ? '/parts/' . $part->id : '/jobs/' . $job->id . '/parts' }}"
         class="grid gap-4 max-w-5xl">
         <x-once />
+        {{-- What Enter presses: saving, not the question of the metal that comes before it. --}}
+        <button hidden>Save</button>
         @if ($part)
             @method('put')
             <input type="hidden" name="part" value="{{ $part->id }}">

@@ -19,7 +19,7 @@
             <div class="verdict" data-tone="good">
                 <strong class="flex items-center gap-2"><x-swatch :colour="$coat->powder->colour" />
                     {{ ucfirst($coat->role) }}: {{ $coat->powder->name }}</strong>
-                <p>Coat {{ $coat->position }} of {{ $pick->part->coats->count() }},
+                <p>Coat {{ $coat->position }} of {{ $pick->part->coats->count() }}{{ $coat->zoneWords() }},
                     {{ $u->show(D::Film, $coat->powder->film_min_um) }} to
                     {{ $u->show(D::Film, $coat->powder->film_max_um) }} cured.</p>
             </div>

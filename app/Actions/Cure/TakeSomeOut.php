@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Cure;
+
+use Aenum\Core\Cure\EarlyOut;
+use App\Models\OvenLoadItem;
+
+/** One load with some of it taken out before the rest, offered beside parting it. */
+final readonly class TakeSomeOut
+{
+    /** @param  list<array{name: string, minutes: float}>  $out  minutes after the door shut, the first first */
+    private function __construct(public float $setpointC, public float $minutes, public array $out)
+    {
+    }
+
+    /**
+     * Null where no such bake serves.
+     *
+     * @param  list<array{items: list<int>, names: list<string>, minutes: ?float, setpointC: ?float, why: string}>  $split
+     */
+    public static function proposal(BakeBoard $board, array $split): ?self
+    {
+        $load = $board->load;
+        $found = EarlyOut::find(
+            $load->oven,
+            $load->items(),
+            $load->aims(),
+            array_map(fn (HungItem $hung): int => $hung->bakeItem->id, $load->hung),
+            $load->schedule(),
+            $load->bake->rules(),
+            array_values(array_filter([$load->bake->setpoint_c, ...array_column($split, 'setpointC')])),
+        );
+        if ($found === null) {
+            return null;
+        }
+        $items = $load->bake->items->keyBy('id');
+        $out = [];
+        foreach ($found->outMinutes as $id => $minute) {
+            $item = $items->get($id);
+            $name = $item instanceof OvenLoadItem ? $item->part->name : 'part';
+            $out[] = ['name' => $name, 'minutes' => $board->sinceShut($minute)];
+        }
+
+        return new self($found->setpointC, $board->sinceShut($found->minutes), $out);
+    }
+}
