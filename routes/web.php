@@ -77,6 +77,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/rules', [RouteController::class, 'rules']);
     Route::get('/parts/{part}/route', [RouteController::class, 'show']);
     Route::get('/parts/{part}/bench', [PartBenchController::class, 'show']);
+    Route::get('/parts/{part}/facets', [PartBenchController::class, 'facets']);
     Route::get('/parts/{part}/pins', [PinController::class, 'show']);
     Route::get('/parts/{part}/agreement', [RouteController::class, 'agreement']);
     Route::get('/pictures/{picture}', [PinController::class, 'image']);

@@ -57,12 +57,13 @@ final class Oven extends Model
     /** The largest that is in use: it speaks for the ovens where none is named. */
     public static function largest(): ?self
     {
-        $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
+        return once(function (): ?self {
+            $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
+            $ovens = self::query();
+            $ovens->whereNull('retired_at');
 
-        $ovens = self::query();
-        $ovens->whereNull('retired_at');
-
-        return $ovens->get()->sortByDesc($size)->first();
+            return $ovens->get()->sortByDesc($size)->first();
+        });
     }
 
     /** @return array{float, float, float}|null inside, mm */

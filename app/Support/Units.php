@@ -37,6 +37,14 @@ final readonly class Units
         return "{$mass}, {$area} each";
     }
 
+    /** The same, and where the area is from. */
+    public function ofOneAndWall(Part $part): string
+    {
+        return $this->ofOne($part).($part->wall_mm === null
+            ? ''
+            : ', from a mean wall of '.$this->show(Dimension::Length, $part->wall_mm));
+    }
+
     /** What stands in a form field: the bare number. */
     public function field(Dimension $dimension, ?float $kept, ?int $decimals = null): string
     {

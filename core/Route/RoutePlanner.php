@@ -344,7 +344,7 @@ final class RoutePlanner
                 $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area * $coat->share, 0, $why, coat: $n + 1));
             }
             if ($n > 0 && $coat->zone !== null) {
-                $why = "Only {$coat->zone} takes this coat; mask what keeps the coat below, or wipe it off before the bake.";
+                $why = "Only {$coat->zone} takes this coat; mask the rest, or wipe it off before the bake.";
                 $minutes = RouteTimes::ZONE_EACH * $this->part->count;
                 $this->add(new Step(StepKind::ZoneMask, $minutes, 0, $why, coat: $n + 1));
             }

@@ -31,10 +31,10 @@ final class MeshReader
     }
 
     /**
-     * The mesh with a picture of it: read twice, first for its size.
+     * The mesh with a picture of it and what is turned on a screen: read twice, first for its size.
      *
      * @param  resource  $stream  at its beginning, seekable
-     * @return array{Mesh, MeshPicture}
+     * @return array{Mesh, MeshPicture, Facets}
      *
      * @throws InvalidQuantity as read does
      */
@@ -44,9 +44,10 @@ final class MeshReader
         $mesh = $sum->total();
         $picture = new MeshPicture($sum->least(), $sum->most(), 1000 * self::UNITS[$unit], $mesh->inverted);
         rewind($stream);
-        self::feed($stream, $bytes, $kind, $picture);
+        $facets = new Facets($sum->least(), $sum->most());
+        self::feed($stream, $bytes, $kind, new BothSinks($picture, $facets));
 
-        return [$mesh, $picture];
+        return [$mesh, $picture, $facets];
     }
 
     /** @param  resource  $stream */

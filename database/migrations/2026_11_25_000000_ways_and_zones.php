@@ -29,12 +29,18 @@ return new class extends Migration
             $table->string('way', 30);
             $table->unique(['part_id', 'question']);
         });
+        Schema::create('part_facets', function (Blueprint $table): void {
+            $table->foreignId('part_id')->primary()->constrained();
+            $table->binary('facets');
+        });
+        DB::statement('ALTER TABLE part_facets MODIFY facets MEDIUMBLOB NOT NULL');
         DB::statement('ALTER TABLE coats ADD CONSTRAINT coats_share CHECK (share > 0 AND share <= 1)');
     }
 
     /** Parts nobody has weighed keep the least figures there can be, so that no row is lost. */
     public function down(): void
     {
+        Schema::drop('part_facets');
         Schema::drop('part_ways');
         DB::statement('ALTER TABLE coats DROP CONSTRAINT coats_share');
         DB::table('coats')->where('bake_to', 'part')->update(['bake_to' => 'flow']);

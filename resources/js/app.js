@@ -3,6 +3,7 @@ import { runClocks } from './clocks.js';
 import { readPointer } from './pointer.js';
 import { walkByKeys } from './keys.js';
 import { placePins } from './pins.js';
+import { turnParts } from './turn.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -13,3 +14,4 @@ runClocks();
 readPointer();
 walkByKeys();
 placePins();
+turnParts();

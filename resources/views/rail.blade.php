@@ -55,11 +55,13 @@
                     @if ($column->folded->isNotEmpty())
                         <details>
                             <summary>{{ $column->folded->count() }} more</summary>
-                            <div class="grid gap-2">
+                            <ul>
                                 @foreach ($column->folded as $tag)
-                                    <x-tag :job="$tag->job" :which="$tag->which" :runs="$tag->runs" />
+                                    <li><a class="inline-flex items-center min-h-[44px]"
+                                        href="/jobs/{{ $tag->job->id }}">{{ $tag->job->number }}
+                                        {{ $tag->which ?? $tag->job->title }}</a></li>
                                 @endforeach
-                            </div>
+                            </ul>
                         </details>
                     @endif
                 </div>

@@ -63,7 +63,14 @@ test('a mesh is read, drawn, and refused when it is none', async ({ page, baseUR
     await page.getByRole('button', { name: 'Read the mesh' }).click();
     const shown = page.getByRole('region', { name: 'The mesh' });
     await expect(shown).toContainText('60 mm × 40 mm × 20 mm, 12 triangles');
-    await expect(shown.getByRole('img')).toHaveCount(2);
+    await expect(shown.getByRole('img')).toHaveCount(3);
+    const canvas = shown.locator('canvas');
+    const picture = () => canvas.evaluate((one) => one.toDataURL());
+    const straight = await picture();
+    await canvas.press('ArrowRight');
+    await expect.poll(picture).not.toBe(straight);
+    await canvas.press('Home');
+    await expect.poll(picture).toBe(straight);
     await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('0.35 kg');
     await expect(page.getByText('Weighed and built are apart.')).toBeVisible();
     await shown.getByRole('button', { name: 'Take the mesh away' }).click();

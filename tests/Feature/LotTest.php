@@ -409,4 +409,22 @@ final class LotTest extends ShopTestCase
         self::assertSame('declined', $part->job->refresh()->status);
         $this->actingAs($this->viewer)->get("/jobs/{$part->job_id}/record")->assertOk()->assertSee('scrapped');
     }
+
+    public function test_what_stops_at_a_bench_stops_as_its_lot_leaves_it(): void
+    {
+        $part = $this->part($this->job(), 'lantern body', 3, 0.4, 2, 'cast_aluminium');
+        $part->update(['blast_medium' => 'steel_grit']);
+        $lot = $this->lot($part);
+        $lot->update(['station' => Station::Blast]);
+        $this->excuse($lot, Station::Wash);
+        $on = fn (string $note = '') => $this->send(
+            "/lots/{$lot->id}/go",
+            ['seen_at' => 'blast', 'then' => 'on', 'to' => 'wash', 'note' => $note],
+        );
+        $on('it is only a little')->assertSessionHasErrors('ferrous-media');
+        self::assertSame(Station::Blast, $lot->refresh()->station);
+        $part->update(['blast_medium' => 'glass_bead']);
+        $on('own media, own collector')->assertSessionHasNoErrors();
+        self::assertSame(Station::Wash, $lot->refresh()->station);
+    }
 }

@@ -177,6 +177,8 @@ final class PartBenchTest extends ShopTestCase
             ->assertSee('finial.obj')
             ->assertSee('class="mesh mesh-light"', false)
             ->assertDontSee('has no volume');
+        $facets = $this->actingAs($this->viewer)->get("/parts/{$part->id}/facets")->assertOk();
+        self::assertSame(4 * 18, strlen((string) $facets->getContent()));
         $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($kg, $part->refresh()->mass_kg, 1e-3);
         $this->get("/parts/{$part->id}/pins")

@@ -34,6 +34,7 @@ final readonly class BenchPick
         'part.traits',
         'part.steps',
         'part.rack',
+        'part.ways',
         'part.bags',
     ];
 

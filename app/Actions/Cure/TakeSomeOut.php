@@ -18,7 +18,8 @@ final readonly class TakeSomeOut
     /**
      * Null where no such bake serves.
      *
-     * @param  list<array{items: list<int>, names: list<string>, minutes: ?float, setpointC: ?float, why: string}>  $split
+     * @param  list<array{items: list<int>, names: list<string>, minutes: ?float, setpointC: ?float,
+     *     why: string}>  $split
      */
     public static function proposal(BakeBoard $board, array $split): ?self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
-use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Word\BakeTo;
 use App\Support\ShopClock;

@@ -43,6 +43,7 @@ final readonly class WaitingLot
             'part.traits',
             'part.steps',
             'part.rack',
+            'part.ways',
         ])->get();
         $hanging = HangLoad::hanging();
 

@@ -241,7 +241,7 @@ final class RunOven
     public function neverLeft(OvenLoad $load, OvenLoadItem $item, User $by): void
     {
         $this->on($load, 'running', function (OvenLoad $held) use ($item, $by): void {
-            $out = OvenLoadItem::query()->lockForUpdate()->findOrFail($item->id);
+            $out = $held->items()->findOrFail($item->id);
             $at = $out->out_at;
             $from = ($at ?? ShopClock::now())->format('Y-m-d H:i:s.v');
             $since = Move::query()->where('lot_id', $out->lot_id)->where('at', '>=', $from);

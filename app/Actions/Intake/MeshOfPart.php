@@ -36,7 +36,7 @@ final class MeshOfPart
         }
         set_time_limit(180);
         try {
-            [$mesh, $picture] = MeshReader::readWithPicture($stream, (int) $file->getSize(), $kind, $unit);
+            [$mesh, $picture, $facets] = MeshReader::readWithPicture($stream, (int) $file->getSize(), $kind, $unit);
         } catch (InvalidQuantity $e) {
             throw ValidationException::withMessages([
                 'mesh' => ucfirst(trim("mesh {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
@@ -44,6 +44,7 @@ final class MeshOfPart
         } finally {
             fclose($stream);
         }
+        FacetsOfPart::keep($part, $facets);
         $drawing = $picture->drawing();
         $part->update([
             'mesh' => [

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Logger;
 
 use Aenum\Core\Cure\CureState;
-use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Logger\LoggerFile;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\BakeTo;
 use App\Actions\Cure\LoadOfBake;
 use App\Models\Inspection;
 use App\Models\OvenLoad;

@@ -32,7 +32,9 @@ final class OvenRoom
         }
         self::weighed($lots);
         $hung = $lots->map(fn (Lot $lot): array => [
-            'rack' => $lot->part->rack === null ? null : Rack::of($lot->part->rack->setting(), (float) $lot->part->mass_kg),
+            'rack' => $lot->part->rack === null
+                ? null
+                : Rack::of($lot->part->rack->setting(), (float) $lot->part->mass_kg),
             'pieces' => $counts[$lot->id],
             'kg' => $counts[$lot->id] * $lot->part->mass_kg,
         ]);

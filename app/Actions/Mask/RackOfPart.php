@@ -71,6 +71,8 @@ final readonly class RackOfPart
             $box ??= $piece['shape']->extent->boxMm;
         }
 
-        return RackSetting::usual($box, $part->mass_kg ?? self::UNWEIGHED_KG, $part->metalKind()->densityKgPerM3, $part->count);
+        $kg = $part->mass_kg ?? self::UNWEIGHED_KG;
+
+        return RackSetting::usual($box, $kg, $part->metalKind()->densityKgPerM3, $part->count);
     }
 }

@@ -36,6 +36,7 @@ final class MayGoOn
         if ($from === Station::Intake) {
             self::atTheCounter($lot);
         }
+        self::atTheBench($lot, $from, $silent);
         if (! Station::Coat->isAfter($to)) {
             self::beforePowder($lot, $to, $silent);
         }
@@ -61,6 +62,26 @@ final class MayGoOn
         );
         if ($why !== []) {
             throw ValidationException::withMessages(['route' => $why]);
+        }
+    }
+
+    /** What the book says of the work of the bench it leaves. */
+    private static function atTheBench(Lot $lot, Station $from, bool $silent): void
+    {
+        $moment = match ($from) {
+            Station::Strip => Moment::Strip,
+            Station::Blast => Moment::Blast,
+            Station::BakeOut => Moment::BakeOut,
+            Station::Wash => Moment::Wash,
+            Station::MaskAndHang => Moment::MaskAndHang,
+            default => null,
+        };
+        if ($moment === null) {
+            return;
+        }
+        $plan = PartRoute::of($lot->part, $lot)->plan()->on(PartFloor::of($lot->part, $lot));
+        foreach (RuleBook::holding($plan, $moment) as $finding) {
+            self::refuse($lot, $finding, $silent);
         }
     }
 

@@ -184,7 +184,7 @@ final class ReadFacts
     /** What the shop has; the largest oven speaks for the ovens. */
     private function equipment(Shop $shop): EquipmentFacts
     {
-        $oven = once(Oven::largest(...));
+        $oven = Oven::largest();
         $ground = Ground::today($this->part, $this->lot);
 
         return new EquipmentFacts(

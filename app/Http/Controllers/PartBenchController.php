@@ -9,6 +9,7 @@ use Aenum\Core\Shape\MeshReader;
 use Aenum\Core\Shape\ShapeKind;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Actions\Intake\FacetsOfPart;
 use App\Actions\Intake\LastTime;
 use App\Actions\Intake\MeshOfPart;
 use App\Actions\Intake\PartShapes;
@@ -20,6 +21,7 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -128,9 +130,16 @@ final class PartBenchController
         return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is read.');
     }
 
+    /** What is turned on the bench: see Facets for how it is written. */
+    public function facets(Part $part): Response
+    {
+        return response(FacetsOfPart::bytes($part), 200, ['Content-Type' => 'application/octet-stream']);
+    }
+
     public function dropMesh(Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
+        FacetsOfPart::keep($part, null);
         $part->update(['mesh' => null]);
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is taken away.');

@@ -27,6 +27,9 @@
                         @endforeach
                     </figcaption>
                 </figure>
+                @if (! $part->mesh)
+                    <x-turned :part="$part" caption="All of it, side by side" />
+                @endif
                 <ol class="panel grid gap-1">
                     @foreach ($built->pieces as $n => $piece)
                         <li class="flex items-center justify-between gap-3"><span><b>{{ $piece['count'] }} ×

@@ -9,6 +9,7 @@
             @endcan
         @endif
     </div>
+    <x-turned :part="$part" caption="The mesh" class="!p-0 !border-0" />
     <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
         @foreach (['light' => 'As it looks',
             'through' => 'Metal along the line of sight, darker is more'] as $set => $caption)
@@ -24,8 +25,8 @@
                     @endforeach
                 </svg>
                 <figcaption class="hint">{{ $caption }}@if ($set === 'through')
-                        · up to {{ $u->show(D::Length, $mesh['thickest_mm']) }}
-                    @endif.</figcaption>
+                        · up to {{ $u->show(D::Length, $mesh['thickest_mm'])
+                            }}@endif.</figcaption>
             </figure>
         @endforeach
     </div>

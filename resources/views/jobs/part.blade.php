@@ -70,8 +70,8 @@
             @if ($powders->isEmpty())
                 <p>No powder on the shelf yet. <a href="/powders/create">Put one there</a></p>
             @endif
-            <p class="hint mb-2">Left to the house, a coat under another is baked as its sheet says, or as the house goes
-                between coats. Two colours: say where the second one goes, and its share of the area.</p>
+            <p class="hint mb-2">Left to the house, a coat under another is baked as its sheet says, or as the house
+                goes between coats. Two colours: say where the second one goes, and its share of the area.</p>
             @php($shown = max(2, count($coats) + 1))
             <div class="grid gap-3">
                 @for ($i = 0; $i < min($shown, $mostCoats); $i++)

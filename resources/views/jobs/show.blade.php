@@ -55,7 +55,7 @@
                             @endcan
                         @endif
                     </div>
-                    <p>{{ $part->metalKind()->name }}, {{ $u->ofOne($part) }}{{ $part->wall_mm ? ', from a mean wall of ' . $u->show(D::Length, $part->wall_mm) : '' }}.
+                    <p>{{ $part->metalKind()->name }}, {{ $u->ofOneAndWall($part) }}.
                         @if ($part->sections->isNotEmpty())
                             Regions:
                             {{ $part->sections->map(fn($s) => $s->name . ' '

@@ -28,7 +28,7 @@
             @method('put')
             <h2>What is it</h2>
             <p>
-                {{ $facts->metal->name }}, {{ $u->ofOne($part) }}{{ $part->wall_mm ? ', from a mean wall of '.$u->show(D::Length, $part->wall_mm) : '' }}.
+                {{ $facts->metal->name }}, {{ $u->ofOneAndWall($part) }}.
             </p>
             <x-pick name="made" label="Made how" :options="Words::of(Made::cases())" :value="$facts->made->value" />
             <x-ticks name="on_it" legend="What is on it now" :options="Words::of(OnIt::cases())"
