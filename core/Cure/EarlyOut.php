@@ -84,10 +84,18 @@ final readonly class EarlyOut
             }
             [$group, $minute] = $next;
             $out[$group] = $minute;
-            foreach (array_keys($groups, $group, true) as $i) {
-                $load[$i] = $load[$i]->outAt($minute + self::DOOR_S / 60);
-                $aims[$i] = $aims[$i]->asGone();
-            }
+            $leaves = fn (int $i): bool => $groups[$i] === $group;
+            $outMin = $minute + self::DOOR_S / 60;
+            $load = array_map(
+                fn (LoadItem $item, int $i): LoadItem => $leaves($i) ? $item->outAt($outMin) : $item,
+                $load,
+                array_keys($load),
+            );
+            $aims = array_map(
+                fn (Aim $aim, int $i): Aim => $leaves($i) ? $aim->asGone() : $aim,
+                $aims,
+                array_keys($aims),
+            );
             $schedule = $schedule->withDoor(Door::opened($minute, self::DOOR_S));
         }
 

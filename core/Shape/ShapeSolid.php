@@ -12,8 +12,11 @@ final class ShapeSolid
     /** @var list<array{array{float, float, float}, array{float, float, float}, array{float, float, float}}> */
     private array $triangles = [];
 
-    /** Room it takes across the row, mm. */
-    public float $wideMm = 0.0;
+    /** @var array{float, float, float} corner of its box, mm */
+    private array $least = [INF, INF, INF];
+
+    /** @var array{float, float, float} the corner across from it, mm */
+    private array $most = [-INF, -INF, -INF];
 
     private function __construct()
     {
@@ -48,8 +51,6 @@ final class ShapeSolid
             ShapeKind::SheetFolded => $solid->folds($m['length_mm'], $shape->legsMm, $m['thickness_mm']),
             default => $solid->block([0, 0, 0], [$long, $high, $deep]),
         };
-        $y = array_merge(...array_map(fn (array $one): array => array_column($one, 1), $solid->triangles));
-        $solid->wideMm = max($y) - min($y);
 
         return $solid;
     }
@@ -69,14 +70,7 @@ final class ShapeSolid
     /** @return array{array{float, float, float}, array{float, float, float}} corners of its box, mm */
     public function box(): array
     {
-        $side = fn (int $n): array => array_merge(
-            ...array_map(fn (array $one): array => array_column($one, $n), $this->triangles),
-        );
-
-        return [
-            [min($side(0)), min($side(1)), min($side(2))],
-            [max($side(0)), max($side(1)), max($side(2))],
-        ];
+        return [$this->least, $this->most];
     }
 
     /**
@@ -121,16 +115,27 @@ final class ShapeSolid
     /** @param  list<array{float|int, float|int}>  $profile */
     private function skin(array $profile): void
     {
-        $at = fn (array $point, int $n): array => [
-            (float) $point[0],
-            $point[1] * cos(2 * M_PI * $n / self::ROUND),
-            $point[1] * sin(2 * M_PI * $n / self::ROUND),
-        ];
         foreach (array_slice($profile, 1) as $k => $to) {
             for ($n = 0; $n < self::ROUND; $n++) {
-                $this->quad($at($profile[$k], $n), $at($to, $n), $at($to, $n + 1), $at($profile[$k], $n + 1));
+                $this->quad(
+                    self::around($profile[$k], $n),
+                    self::around($to, $n),
+                    self::around($to, $n + 1),
+                    self::around($profile[$k], $n + 1),
+                );
             }
         }
+    }
+
+    /**
+     * @param  array{float|int, float|int}  $point
+     * @return array{float, float, float}
+     */
+    private static function around(array $point, int $n): array
+    {
+        $turn = 2 * M_PI * $n / self::ROUND;
+
+        return [(float) $point[0], $point[1] * cos($turn), $point[1] * sin($turn)];
     }
 
     private function frame(float $long, float $wide, float $high, float $wall): void
@@ -174,8 +179,21 @@ final class ShapeSolid
      */
     private function quad(array $a, array $b, array $c, array $d): void
     {
-        $float = fn (array $p): array => [(float) $p[0], (float) $p[1], (float) $p[2]];
-        $this->triangles[] = [$float($a), $float($b), $float($c)];
-        $this->triangles[] = [$float($a), $float($c), $float($d)];
+        [$a, $b, $c, $d] = [self::point($a), self::point($b), self::point($c), self::point($d)];
+        $this->triangles[] = [$a, $b, $c];
+        $this->triangles[] = [$a, $c, $d];
+        foreach ([$a, $b, $c, $d] as [$x, $y, $z]) {
+            $this->least = [min($this->least[0], $x), min($this->least[1], $y), min($this->least[2], $z)];
+            $this->most = [max($this->most[0], $x), max($this->most[1], $y), max($this->most[2], $z)];
+        }
+    }
+
+    /**
+     * @param  array{float|int, float|int, float|int}  $at
+     * @return array{float, float, float}
+     */
+    private static function point(array $at): array
+    {
+        return [(float) $at[0], (float) $at[1], (float) $at[2]];
     }
 }

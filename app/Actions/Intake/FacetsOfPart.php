@@ -51,7 +51,7 @@ final class FacetsOfPart
         foreach ($row as $solid) {
             [$from, $to] = $solid->box();
             $places[] = $beside - $from[1];
-            $beside += $solid->wideMm;
+            $beside += $to[1] - $from[1];
             $most[1] = $beside;
             $beside += self::GAP * $longest;
             foreach ([0, 2] as $n) {
