@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Bench;
 
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Job\Floor;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
@@ -22,15 +23,17 @@ final class DoorCheck
      * @param  Plan  $route  with what stands on the part in its floor
      * @param  float  $peakC  part metal this load is computed to reach
      * @param  float  $metalMinutes  equivalent minutes at 200 °C it gives the metal
+     * @param  PeakLimit|null  $sheets  how hot the powders on the part may get, of a cure
      * @return list<Finding> those nobody has signed
      */
-    public static function of(Plan $route, float $peakC, float $metalMinutes): array
+    public static function of(Plan $route, float $peakC, float $metalMinutes, ?PeakLimit $sheets = null): array
     {
         $floor = new Floor(
             peakC: $peakC,
             metalMinutes: $metalMinutes,
             masks: $route->floor->masks,
             sinceAcidMin: $route->floor->sinceAcidMin,
+            sheets: $sheets,
         );
         $findings = RuleBook::judge($route->on($floor), Moment::DoorShut);
 

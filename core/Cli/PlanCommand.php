@@ -6,6 +6,7 @@ namespace Aenum\Core\Cli;
 
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Cure\LoadSplit;
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\PlanReport;
@@ -25,7 +26,10 @@ final class PlanCommand
         if ($file->oven->maxC === null) {
             throw InvalidQuantity::missing('oven.max_c', '-40 to 700');
         }
-        $aims = array_fill(0, count($file->items), Aim::fullCure($powder));
+        $aims = array_map(
+            fn (?PeakLimit $limit): Aim => Aim::fullCure($powder)->notAbove($limit),
+            $file->limits,
+        );
         $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->schedule, $file->rules))->plan();
         $split = $plan->feasible
             ? []

@@ -19,13 +19,52 @@ final readonly class Aim
         public float $overbakeSoFar,
         /** It has left the oven: nothing more is waited for on its account, and nothing more spoils it. */
         public bool $gone = false,
+        /** What the part and what is on it stand; null where only the sheets say. */
+        private ?PeakLimit $partStands = null,
     ) {
     }
 
     /** The same for an item that has left before the rest. */
     public function asGone(): self
     {
-        return new self($this->sheet, $this->to, $this->under, $this->doseSoFar, $this->overbakeSoFar, true);
+        return new self(
+            $this->sheet,
+            $this->to,
+            $this->under,
+            $this->doseSoFar,
+            $this->overbakeSoFar,
+            true,
+            $this->partStands,
+        );
+    }
+
+    /** The same on a part that stands no more than that. */
+    public function notAbove(?PeakLimit $limit): self
+    {
+        return new self(
+            $this->sheet,
+            $this->to,
+            $this->under,
+            $this->doseSoFar,
+            $this->overbakeSoFar,
+            $this->gone,
+            $limit,
+        );
+    }
+
+    /** How hot its surface may get: the least of every layer's sheet, the part and what is on it. */
+    public function limit(): PeakLimit
+    {
+        return PeakLimit::least($this->partStands, $this->sheets()) ?? $this->sheets();
+    }
+
+    /** How hot its surface may get by the sheets of its layers alone. */
+    public function sheets(): PeakLimit
+    {
+        return CureSheet::ceiling(
+            $this->sheet,
+            ...array_map(fn (Underlayer $layer): CureSheet => $layer->sheet, $this->under),
+        );
     }
 
     /** @param  list<Underlayer>  $under */

@@ -191,6 +191,7 @@ final class BakePlanner
         }
         $late = $this->load[$best->last]->name;
         $hurt = $this->load[$best->mostHurt()]->name;
+        $passed = $best->watches[$best->mostHurt()]->passed();
 
         return BakePlan::none(
             match (true) {
@@ -199,6 +200,14 @@ final class BakePlanner
                     $late,
                     $best->setpointC,
                     $best->coreAtEndC($best->last),
+                ),
+                $passed !== null => sprintf(
+                    '%s would get hotter than the %.0f C that %s allows, at best (%d C, %.1f min).',
+                    $hurt,
+                    $passed->celsius,
+                    $passed->why,
+                    $best->setpointC,
+                    $best->pullS / 60,
                 ),
                 $hurt === $late => sprintf(
                     '%s itself stands at %.2f times its over-bake limit by the time it is cured, at best (%d C, '

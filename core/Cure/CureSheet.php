@@ -18,6 +18,11 @@ final readonly class CureSheet
     /** Cure is counted from this far below the sheet's lowest row, K. */
     public const BELOW_LOWEST_K = 10.0;
 
+    /** No surface gets hotter than the hottest row and this, K: where no row says what the powder stands, and else. */
+    private const ABOVE_SILENT_K = 10.0;
+
+    private const ABOVE_KNOWN_K = 20.0;
+
     /**
      * @param  non-empty-list<CureRow>  $rows  coolest first
      */
@@ -109,6 +114,24 @@ final readonly class CureSheet
     public function lowestC(): float
     {
         return $this->rows[0]->pmtC;
+    }
+
+    /**
+     * How hot a surface with these layers may get, °C: past the hottest row of all, and a little, the sheets are
+     * silent. Where one says what its powder stands a little more is borne than where none does.
+     */
+    public static function ceiling(self $sheet, self ...$under): PeakLimit
+    {
+        $all = [$sheet, ...array_values($under)];
+        $hottest = max(array_map(fn (self $one): float => $one->rows[count($one->rows) - 1]->pmtC, $all));
+        $known = array_filter($all, fn (self $one): bool => $one->stands !== null) !== [];
+
+        return new PeakLimit(
+            $hottest + ($known ? self::ABOVE_KNOWN_K : self::ABOVE_SILENT_K),
+            $known
+                ? 'its powder\'s sheet, silent far above its hottest row'
+                : 'its powder\'s sheet, silent above its hottest row and on how long it stands',
+        );
     }
 
     /** Where flow is reached: the sheet's own figures, or 5 minutes at 40 K under the lowest row where it is silent. */

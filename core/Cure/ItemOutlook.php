@@ -17,6 +17,8 @@ final readonly class ItemOutlook
         public array $under,
         /** Over-bake at the pull as a share of the limit, the worst of all layers. */
         public float $excess,
+        /** What it is hotter than it may get by the pull; null where it is not. */
+        public ?PeakLimit $passed,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class ItemOutlook
             Judgement::of($meters['core'], $meters['surface']),
             array_map(fn (CureMeter $meter): Judgement => Judgement::of($meter, $meter), $meters['under']),
             $atPull->excess($rules),
+            $atPull->passed(),
         );
     }
 }

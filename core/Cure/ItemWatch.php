@@ -15,6 +15,9 @@ use Aenum\Core\Word\BakeTo;
  */
 final class ItemWatch
 {
+    /** So far past what it stands is as bad as twice the over-bake it stands, K: orders bakes that do not serve. */
+    private const BADLY_K = 20.0;
+
     private CureMeter $core;
 
     private CureMeter $surface;
@@ -28,10 +31,13 @@ final class ItemWatch
 
     private float $nowS = 0.0;
 
+    private readonly PeakLimit $limit;
+
     public function __construct(private readonly Aim $aim, HeatBalance $balance, int $item)
     {
         $this->coreNode = $balance->coreOf($item);
         $this->surfaceNode = HeatBalance::ITEMS + $item;
+        $this->limit = $aim->limit();
         $this->core = new CureMeter($aim->sheet);
         $this->surface = $this->coreNode === $this->surfaceNode ? $this->core : new CureMeter($aim->sheet);
         foreach ($aim->under as $layer) {
@@ -82,7 +88,16 @@ final class ItemWatch
         };
     }
 
-    /** Largest over-bake of any of the item's layers, as a share of the limit: above 1 it has had too much. */
+    /** What it is hotter than it may get; null where it is not. */
+    public function passed(): ?PeakLimit
+    {
+        return ! $this->aim->gone && $this->limit->isPassedBy($this->surface->peakC) ? $this->limit : null;
+    }
+
+    /**
+     * Largest over-bake of any of the item's layers, as a share of the limit, and past 1 where it got too hot: above 1
+     * it has had too much.
+     */
     public function excess(BakeRules $rules): float
     {
         if ($this->aim->gone) {
@@ -90,6 +105,9 @@ final class ItemWatch
         }
         $worst = ($this->aim->overbakeSoFar + $this->surface->overbake) / $rules->overbakeLimit;
         $worst = max($worst, ($this->aim->doseSoFar + $this->surface->dose) / $this->aim->doseLimit());
+        if ($this->passed() !== null) {
+            $worst = max($worst, 1 + ($this->surface->peakC - $this->limit->celsius) / self::BADLY_K);
+        }
         foreach ($this->under as $i => $meter) {
             $worst = max($worst, ($this->aim->under[$i]->overbakeSoFar + $meter->overbake) / $rules->overbakeLimit);
         }

@@ -7,6 +7,7 @@ namespace Aenum\Core\Format;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureSheet;
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
@@ -70,9 +71,13 @@ final readonly class LoadFile
         'slab',
         'start_c',
         'out_min',
+        'peak_max_c',
     ];
 
-    /** @param  list<LoadItem>  $items */
+    /**
+     * @param  list<LoadItem>  $items
+     * @param  list<?PeakLimit>  $limits  of each item, where it has one of its own
+     */
     private function __construct(
         public Oven $oven,
         /** Its setpoint stands only where the file gives one. */
@@ -82,6 +87,7 @@ final readonly class LoadFile
         public ?CureSheet $powder,
         public ?float $runMinutes,
         public BakeRules $rules,
+        public array $limits,
     ) {
     }
 
@@ -134,6 +140,7 @@ final readonly class LoadFile
                     $file->numberOr('overbake_limit', 0.85) ?? 0.85,
                 ),
             ),
+            array_map(self::limit(...), $file->need('items', 'a list')->list(1, self::MOST_ITEMS)),
         );
     }
 
@@ -186,6 +193,15 @@ final readonly class LoadFile
         }
 
         return $items;
+    }
+
+    private static function limit(Node $node): ?PeakLimit
+    {
+        $celsius = $node->numberOr('peak_max_c', null);
+
+        return $celsius === null
+            ? null
+            : $node->guard(fn (): PeakLimit => new PeakLimit(Check::celsius('peak_max_c', $celsius), 'its own'));
     }
 
     /** The metal a node names, or one made of its own heat capacity. */

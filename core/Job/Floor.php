@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Cure\PeakLimit;
+
 /**
  * What is so on the floor at the moment a rule is asked: what was measured, what stands on the part, what it will
  * reach.
@@ -20,6 +22,7 @@ final readonly class Floor
      * @param  MediumLot|null  $lot  the medium at hand, and what got into it
      * @param  float|null  $sinceAcidMin  minutes since acid ended on it; null where none was logged, or a relief
      *                                   bake that serves has followed it
+     * @param  PeakLimit|null  $sheets  how hot the powders on the part may get at all, by their sheets
      */
     public function __construct(
         public ?float $airC = null,
@@ -30,6 +33,7 @@ final readonly class Floor
         public array $masks = [],
         public ?MediumLot $lot = null,
         public ?float $sinceAcidMin = null,
+        public ?PeakLimit $sheets = null,
     ) {
     }
 }

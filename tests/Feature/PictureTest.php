@@ -166,7 +166,16 @@ final class PictureTest extends ShopTestCase
             ->get("/bakes/{$bake->id}")
             ->assertSee('over-bake is not judged')
             ->assertSee('not judged');
-        self::assertNull(BakeBoard::of($bake)->outlook->spoiltMinutes);
+        $look = BakeBoard::of($bake)->outlook;
+        self::assertNull($look->items[0]->atPull->overbake);
+        self::assertLessThanOrEqual(190.05, $look->items[0]->atPull->peakC, 'silent above its row and 10 K');
+        // By hand it is not set hotter either: the board says so, and the door does not shut on it.
+        $hot = ['setpoint' => '225', 'minutes' => '60', 'door_open_s' => '60', 'way' => 'window'];
+        $this->send("/bakes/{$bake->id}/adjust", $hot)->assertSessionHasNoErrors();
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertSee('Too hot: cleat would get')
+            ->assertSee('Cleat may get no hotter than 190');
+        $this->send("/bakes/{$bake->id}/shut")->assertSessionHasErrors('load');
+        self::assertTrue($bake->refresh()->isPlanned());
     }
 
     public function test_a_flow_bake_is_told_by_its_dose_and_every_part_by_the_minute_it_is_done(): void

@@ -11,6 +11,7 @@ use Aenum\Core\Cure\Judgement;
 use Aenum\Core\Cure\MetalAgeing;
 use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\Outlook;
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
@@ -201,7 +202,12 @@ final readonly class BakeBoard implements OvenBoard
         foreach ($this->bake->items->unique('part_id') as $item) {
             $part = $item->part;
             $plan = PartRoute::of($part, $item->lot)->plan()->on(PartFloor::of($part, $item->lot));
-            foreach (DoorCheck::of($plan, $hot[$part->id]['peakC'], $hot[$part->id]['metalMinutes']) as $finding) {
+            foreach (DoorCheck::of(
+                $plan,
+                $hot[$part->id]['peakC'],
+                $hot[$part->id]['metalMinutes'],
+                $hot[$part->id]['sheets'],
+            ) as $finding) {
                 $findings[] = new PartFinding($part, $finding);
             }
         }
@@ -209,7 +215,7 @@ final readonly class BakeBoard implements OvenBoard
         return $findings;
     }
 
-    /** @return array<int, array{peakC: float, metalMinutes: float}> by part id */
+    /** @return array<int, array{peakC: float, metalMinutes: float, sheets: ?PeakLimit}> by part id */
     private function hottestByPart(): array
     {
         $hot = [];
@@ -218,6 +224,7 @@ final readonly class BakeBoard implements OvenBoard
             $hot[$part] = [
                 'peakC' => max($hot[$part]['peakC'] ?? -INF, $this->outlook->items[$i]->atPull->peakC),
                 'metalMinutes' => max($hot[$part]['metalMinutes'] ?? 0.0, $this->metalMinutes($i, $hung)),
+                'sheets' => PeakLimit::least($hot[$part]['sheets'] ?? null, $hung->aim->sheets()),
             ];
         }
 

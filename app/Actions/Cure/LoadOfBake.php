@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Bench\PeakLimits;
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Cure\BakePlanner;
 use Aenum\Core\Cure\LoadSplit;
@@ -15,6 +16,7 @@ use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
 use App\Actions\Log\LotPast;
 use App\Actions\Log\MetalMinutes;
+use App\Actions\Log\PartFloor;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Models\Coat;
@@ -194,7 +196,8 @@ final readonly class LoadOfBake
             array_slice($layers, 0, -1),
         );
         $overbake = $fresh->overbake ?? 0.0;
-        $aim = Aim::to($coat->bakeTo(), $coat->powder->sheet(), $under, $fresh->dose, $overbake);
+        $aim = Aim::to($coat->bakeTo(), $coat->powder->sheet(), $under, $fresh->dose, $overbake)
+            ->notAbove(PeakLimits::of($part->metalKind(), PartFloor::of($part, $lot)->masks));
 
         $out = $bakeItem->out_at === null ? null : LoadSchedule::second($bake, $bakeItem->out_at) / 60;
 

@@ -12,6 +12,9 @@ use App\Support\Units;
 /** What the board says, in words: a headline and the reasons under it. */
 final readonly class Verdict
 {
+    /** Nearer than this to what it may get, K, is worth saying. */
+    private const NEAR_K = 10.0;
+
     /** @param  list<string>  $reasons */
     private function __construct(public string $tone, public string $headline, public array $reasons)
     {
@@ -29,6 +32,7 @@ final readonly class Verdict
         $pull = $board->sinceShut($look->pullMinutes);
         $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
         $done = $board->decides()->aim->to->past();
+        $passed = $look->items[$look->suffers]->passed;
         [$tone, $headline] = match (true) {
             $ready === null => [
                 'stop',
@@ -37,6 +41,16 @@ final readonly class Verdict
                     $decides,
                     $u->temp($board->bake->setpoint_c),
                     $u->temp($look->run->coreC($look->decides, $look->viewS)),
+                ),
+            ],
+            $passed !== null && ! $board->bake->isRunning() => [
+                'stop',
+                sprintf(
+                    'Too hot: %s would get %s, and %s allows %s. Set the oven cooler.',
+                    lcfirst($suffers),
+                    $u->temp($look->items[$look->suffers]->atPull->peakC),
+                    $passed->why,
+                    $u->temp($passed->celsius),
                 ),
             ],
             $spoilt !== null && $spoilt < $ready && $board->bake->isRunning() => [
@@ -142,6 +156,7 @@ final readonly class Verdict
                     ),
             ),
         };
+        array_push($reasons, ...self::holds($board, $u));
         $door = $board->doorCostMinutes();
         if ($door !== null) {
             $reasons[] = sprintf(
@@ -155,6 +170,31 @@ final readonly class Verdict
         }
 
         return $reasons;
+    }
+
+    /** @return list<string> what holds the heat, where something gets near it */
+    private static function holds(BakeBoard $board, Units $u): array
+    {
+        $near = null;
+        foreach ($board->load->hung as $i => $hung) {
+            $room = $hung->aim->limit()->celsius - $board->outlook->items[$i]->atPull->peakC;
+            if (! $hung->aim->gone && $room < ($near[0] ?? self::NEAR_K)) {
+                $near = [$room, $hung];
+            }
+        }
+        if ($near === null) {
+            return [];
+        }
+        $limit = $near[1]->aim->limit();
+
+        return [
+            sprintf(
+                '%s may get no hotter than %s: %s.',
+                ucfirst($near[1]->item->name),
+                $u->temp($limit->celsius),
+                $limit->why,
+            ),
+        ];
     }
 
     private static function at(BakeBoard $board, ?float $runMinutes): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Rule;
 
 use Aenum\Core\Blast\Media;
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Hang\Rack;
 use Aenum\Core\Hang\RackSetting;
@@ -245,6 +246,10 @@ final class RuleBookTest extends TestCase
             'mask-on-rating' => [
                 ['floor' => new Floor(peakC: 194.1, masks: [new MaskOn(1, 'disc', 204)])],
                 ['floor' => new Floor(peakC: 194, masks: [new MaskOn(1, 'disc', 204)])],
+            ],
+            'hotter-than-sheet' => [
+                ['floor' => new Floor(peakC: 210.2, sheets: new PeakLimit(210, 'its sheet'))],
+                ['floor' => new Floor(peakC: 210, sheets: new PeakLimit(210, 'its sheet'))],
             ],
             'rack-too-large' => [
                 $hung([300, 900, 200], 12, 400, ['oven_mm' => [1800, 2000, 3200]]),
