@@ -26,6 +26,12 @@ final class PlanCommand
         if ($file->oven->maxC === null) {
             throw InvalidQuantity::missing('oven.max_c', '-40 to 700');
         }
+        foreach ($file->items as $n => $item) {
+            if ($item->outS !== null) {
+                $allowed = 'nothing; a plan finds out itself what comes out when';
+                throw InvalidQuantity::outside("items[{$n}].out_min", $item->outS / 60, $allowed);
+            }
+        }
         $aims = array_map(
             fn (?PeakLimit $limit): Aim => Aim::fullCure($powder)->notAbove($limit),
             $file->limits,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
+use Aenum\Core\Heat\Links;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\OvenSchedule;
@@ -13,7 +14,8 @@ use Aenum\Core\Heat\OvenSchedule;
  *
  * Items are put in order of how slowly they heat, and each bake takes the longest run of neighbours it can serve,
  * slowest first: a bake fails because its slowest and its fastest are too far apart, so neighbours belong together
- * and the longest run wastes least. An item that cannot be baked even alone is tried with fewer pieces at a time.
+ * and the longest run wastes least. A load is never parted through a piece. An item that cannot be baked even alone
+ * is tried with fewer pieces at a time.
  */
 final readonly class LoadSplit
 {
@@ -33,12 +35,14 @@ final readonly class LoadSplit
     /** @return list<SplitBake> */
     public function bakes(): array
     {
-        $order = array_keys($this->load);
-        usort($order, fn (int $a, int $b): int => $this->slowness($b) <=> $this->slowness($a));
+        $order = Links::groups($this->load);
+        usort($order, fn (array $a, array $b): int => $this->slowness($b) <=> $this->slowness($a));
         $bakes = [];
         while ($order !== []) {
             [$taken, $plan] = $this->longestRun($order);
-            $bakes[] = $plan->feasible ? new SplitBake($taken, $plan, null) : $this->fewerAtATime($taken[0], $plan);
+            $bakes[] = $plan->feasible
+                ? new SplitBake(array_merge(...$taken), $plan, null)
+                : $this->fewerAtATime($taken[0], $plan);
             $order = array_slice($order, count($taken));
         }
 
@@ -46,12 +50,12 @@ final readonly class LoadSplit
     }
 
     /**
-     * @param  non-empty-list<int>  $order
-     * @return array{list<int>, BakePlan}
+     * @param  non-empty-list<non-empty-list<int>>  $order  pieces, each with its items
+     * @return array{non-empty-list<non-empty-list<int>>, BakePlan}
      */
     private function longestRun(array $order): array
     {
-        $plan = $this->plan([$order[0]]);
+        $plan = $this->plan($order[0]);
         $low = 1;
         $high = count($order);
         if (! $plan->feasible) {
@@ -59,7 +63,7 @@ final readonly class LoadSplit
         }
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            $wider = $this->plan(array_slice($order, 0, $middle));
+            $wider = $this->plan(array_merge(...array_slice($order, 0, $middle)));
             if ($wider->feasible) {
                 [$low, $plan] = [$middle, $wider];
             } else {
@@ -67,19 +71,20 @@ final readonly class LoadSplit
             }
         }
 
-        return [array_slice($order, 0, $low), $plan];
+        return [[$order[0], ...array_slice($order, 1, $low - 1)], $plan];
     }
 
-    private function fewerAtATime(int $item, BakePlan $alone): SplitBake
+    /** @param  non-empty-list<int>  $items  of one kind of piece */
+    private function fewerAtATime(array $items, BakePlan $alone): SplitBake
     {
-        for ($pieces = intdiv($this->load[$item]->count, 2); $pieces >= 1; $pieces = intdiv($pieces, 2)) {
-            $plan = $this->plan([$item], $pieces);
+        for ($pieces = intdiv($this->load[$items[0]]->count, 2); $pieces >= 1; $pieces = intdiv($pieces, 2)) {
+            $plan = $this->plan($items, $pieces);
             if ($plan->feasible) {
-                return new SplitBake([$item], $plan, $pieces);
+                return new SplitBake($items, $plan, $pieces);
             }
         }
 
-        return new SplitBake([$item], $alone, null);
+        return new SplitBake($items, $alone, null);
     }
 
     /** @param  list<int>  $items */
@@ -97,12 +102,18 @@ final readonly class LoadSplit
         ))->plan();
     }
 
-    /** Seconds to close most of the gap to the oven: m·cp/(h_total·A). */
-    private function slowness(int $item): float
+    /**
+     * Seconds to close most of the gap to the oven: m·cp/(h_total·A), of a piece its slowest region.
+     *
+     * @param  non-empty-list<int>  $items
+     */
+    private function slowness(array $items): float
     {
-        $it = $this->load[$item];
+        return max(array_map(function (int $item): float {
+            $it = $this->load[$item];
 
-        return ($it->massKg * $it->metal->heatCapacity->at(150)) /
-            ($it->areaM2 * max(1e-9, $it->exchangeWPerM2K($this->oven, 150)));
+            return ($it->massKg * $it->metal->heatCapacity->at(150)) /
+                ($it->areaM2 * max(1e-9, $it->exchangeWPerM2K($this->oven, 150)));
+        }, $items));
     }
 }

@@ -9,6 +9,7 @@ use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Heat\Door;
+use Aenum\Core\Heat\Links;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\OvenSchedule;
@@ -28,6 +29,10 @@ final readonly class LoadFile
 
     public const MOST_DOORS = 100;
 
+    public const MOST_LINKS = 1000;
+
+    private const LINK_KEYS = ['between', 'w_per_k'];
+
     private const KEYS = [
         'format',
         'note',
@@ -40,6 +45,7 @@ final readonly class LoadFile
         'margin',
         'overbake_limit',
         'way',
+        'links',
     ];
 
     private const OVEN_KEYS = [
@@ -99,7 +105,10 @@ final readonly class LoadFile
         $file->find('note')?->asText();
         $ovenNode = $file->need('oven', 'an object')->object(self::OVEN_KEYS);
         $oven = self::oven($ovenNode);
-        $items = self::items($file->need('items', 'a list of 1 to '.self::MOST_ITEMS));
+        $items = self::linked(
+            self::items($file->need('items', 'a list of 1 to '.self::MOST_ITEMS)),
+            $file->find('links')?->list(0, self::MOST_LINKS) ?? [],
+        );
         $setpoint = $ovenNode->numberOr('setpoint_c', null);
         $ambient = $file->guard(fn (): float => Check::celsius('ambient_c', $file->number('ambient_c')));
         $schedule = $ovenNode->guard(
@@ -193,6 +202,55 @@ final readonly class LoadFile
         }
 
         return $items;
+    }
+
+    /**
+     * @param  list<LoadItem>  $items
+     * @param  array<int, Node>  $links
+     * @return list<LoadItem>
+     */
+    private static function linked(array $items, array $links): array
+    {
+        $place = array_flip(array_map(fn (LoadItem $item): string => $item->name, $items));
+        foreach ($links as $node) {
+            $node->object(self::LINK_KEYS);
+            [$a, $b] = array_map(function (Node $name) use ($place, $items): int {
+                $i = $place[$name->asText()] ?? throw InvalidQuantity::outside(
+                    $name->place,
+                    $name->asText(),
+                    'the name of an item',
+                );
+                if ($items[$i]->slab !== null) {
+                    throw InvalidQuantity::outside($name->place, $name->asText(), 'an item without a slab');
+                }
+
+                return $i;
+            }, $node->need('between', 'two names')->list(2, 2));
+            $node->guard(fn () => self::mayLink($node, $items, $a, $b));
+            $items = $node->guard(fn (): array => Links::join($items, $a, $b, $node->number('w_per_k')));
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param  list<LoadItem>  $items
+     *
+     * @throws InvalidQuantity where two items cannot be regions of one piece
+     */
+    private static function mayLink(Node $node, array $items, int $a, int $b): void
+    {
+        [$one, $other] = [$items[$a], $items[$b]];
+        $wrong = match (true) {
+            $a === $b => 'two different items',
+            $one->count !== $other->count => 'two items of equal count',
+            $one->outS !== $other->outS => 'two items of equal out_min',
+            isset($one->links[$other->name]) => 'a pair not linked before',
+            default => null,
+        };
+        if ($wrong !== null) {
+            throw InvalidQuantity::outside('between', [$one->name, $other->name], $wrong);
+        }
     }
 
     private static function limit(Node $node): ?PeakLimit

@@ -24,6 +24,8 @@ use Aenum\Core\Unit\Constant;
  * slab…]. Items touch only the air and the shell, so the linear system is an arrow: it is solved in time proportional
  * to the number of nodes.
  *
+ * Regions of one piece are joined by G·(T₂ − T₁); they make small blocks on the arrow's shaft (see LinkedBlock).
+ *
  * This is the innermost loop of the program. It keeps plain arrays and writes products out on purpose.
  */
 final class HeatBalance
@@ -72,6 +74,9 @@ final class HeatBalance
     /** @var array<int, SlabChain> by item */
     private array $slabs = [];
 
+    /** @var list<LinkedBlock> */
+    private readonly array $blocks;
+
     private readonly int $size;
 
     private float $setpointC = 0;
@@ -119,6 +124,7 @@ final class HeatBalance
         float $exchange = 1.0,
     ) {
         $this->items = count($load);
+        $this->blocks = Links::blocks($load);
         $slabs = array_filter(array_map(fn (LoadItem $item): ?Slab => $item->slabIn($oven, $hottestC), $load));
         $core = self::ITEMS + $this->items;
         $rest = $core + count($slabs);
@@ -244,6 +250,12 @@ final class HeatBalance
             $loses = $hA * ($this->ambientC - $y[$at]) + $radiative * ($this->ambient4 - $k2 * $k2);
             $f[$at] = $loses / $this->capacityAt($i, $y[$at]);
         }
+        foreach ($this->blocks as $block) {
+            foreach ($block->into($y) as $n => $watts) {
+                $i = $block->items[$n];
+                $f[self::ITEMS + $i] += $watts / $this->capacityAt($i, $y[self::ITEMS + $i]);
+            }
+        }
         foreach ($this->slabs as $slab) {
             $slab->schedule($y, $f);
         }
@@ -301,13 +313,45 @@ final class HeatBalance
             $this->fromShell[$i] = $received / ($capacity * $pivot);
             $this->toAir[$i] = ($this->count[$i] * $hA) / $airC;
             $this->toShell[$i] = ($this->count[$i] * $emitted) / $shellC;
-            $aa += ($this->count[$i] * $hA) / $airC - $this->toAir[$i] * $this->fromAir[$i];
+            $aa += ($this->count[$i] * $hA) / $airC;
+            $ss += ($this->count[$i] * $received) / $shellC;
+        }
+        foreach ($this->blocks as $block) {
+            $this->factorBlock($block, $y);
+        }
+        for ($i = 0; $i < $this->items; $i++) {
+            $aa -= $this->toAir[$i] * $this->fromAir[$i];
             $as -= $this->toAir[$i] * $this->fromShell[$i];
             $sa -= $this->toShell[$i] * $this->fromAir[$i];
-            $ss += ($this->count[$i] * $received) / $shellC - $this->toShell[$i] * $this->fromShell[$i];
+            $ss -= $this->toShell[$i] * $this->fromShell[$i];
         }
         $determinant = $aa * $ss - $as * $sa;
         $this->corner = [$ss / $determinant, -$as / $determinant, -$sa / $determinant, $aa / $determinant];
+    }
+
+    /**
+     * What the air and the shell do to a block's items, through the metal between them.
+     *
+     * @param  array<int, float>  $y
+     */
+    private function factorBlock(LinkedBlock $block, array $y): void
+    {
+        $pivots = $capacities = $air = $shell = [];
+        foreach ($block->items as $i) {
+            $pivots[] = $pivot = 1 / $this->inverse[$i];
+            $capacities[] = $this->capacityAt($i, $y[self::ITEMS + $i]);
+            $air[] = $this->fromAir[$i] * $pivot;
+            $shell[] = $this->fromShell[$i] * $pivot;
+            // The block's own elimination takes its items' unknowns from here on.
+            $this->inverse[$i] = 1.0;
+        }
+        $block->factor($pivots, $capacities);
+        $fromAir = $block->solve($air);
+        $fromShell = $block->solve($shell);
+        foreach ($block->items as $n => $i) {
+            $this->fromAir[$i] = $fromAir[$n];
+            $this->fromShell[$i] = $fromShell[$n];
+        }
     }
 
     /** Heat capacity of an item's node at a temperature, J/K. */
@@ -331,6 +375,12 @@ final class HeatBalance
     {
         foreach ($this->slabs as $slab) {
             $slab->fold($r);
+        }
+        foreach ($this->blocks as $block) {
+            $x = $block->solve(array_map(fn (int $i): float => $r[self::ITEMS + $i], $block->items));
+            foreach ($block->items as $n => $i) {
+                $r[self::ITEMS + $i] = $x[$n];
+            }
         }
         $air = $r[0];
         $shell = $r[1];

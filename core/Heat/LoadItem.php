@@ -28,6 +28,8 @@ final readonly class LoadItem
         public ?float $startC,
         /** Second of the run from which it is out of the oven and cools in still air; null where it stays. */
         public ?float $outS = null,
+        /** @var array<array-key, float> W/K to other regions of the same piece, by their names */
+        public array $links = [],
     ) {
     }
 
@@ -88,25 +90,33 @@ final readonly class LoadItem
     {
         $outS = $minute === null ? null : 60 * Check::between('out_min', $minute, 0, 10080);
 
-        return new self(
-            $this->name,
-            $this->count,
-            $this->metal,
-            $this->massKg,
-            $this->areaM2,
-            $this->emissivity,
-            $this->viewFactor,
-            $this->convectionWPerM2K,
-            $this->slab,
-            $this->startC,
-            $outS,
-        );
+        return $this->changed($this->count, $outS, $this->links);
+    }
+
+    /**
+     * The same thing, joined by metal to another region of the piece it is of.
+     *
+     * @param  float  $wPerK  above 0 to 100 000
+     *
+     * @throws InvalidQuantity
+     */
+    public function linkedTo(string $name, float $wPerK): self
+    {
+        $links = [$name => Check::above('w_per_k', $wPerK, 0, 100000)] + $this->links;
+
+        return $this->changed($this->count, $this->outS, $links);
     }
 
     /** The same thing, hung another number of times. */
     public function withCount(int $count): self
     {
-        return self::of(
+        return $this->changed((int) Check::between('count', $count, 1, 10000), $this->outS, $this->links);
+    }
+
+    /** @param  array<array-key, float>  $links */
+    private function changed(int $count, ?float $outS, array $links): self
+    {
+        return new self(
             $this->name,
             $count,
             $this->metal,
@@ -117,7 +127,9 @@ final readonly class LoadItem
             $this->convectionWPerM2K,
             $this->slab,
             $this->startC,
-        )->outAt($this->outS === null ? null : $this->outS / 60);
+            $outS,
+            $links,
+        );
     }
 
     /**
@@ -145,10 +157,10 @@ final readonly class LoadItem
                 ($celsius + Constant::KELVIN_AT_0_C) ** 3;
     }
 
-    /** The slab this item is solved as, or null where one temperature describes it. */
+    /** The slab this item is solved as, or null where one temperature describes it, as it does each linked region. */
     public function slabIn(Oven $oven, float $hottestC): ?Slab
     {
-        if ($this->slab !== null) {
+        if ($this->slab !== null || $this->links !== []) {
             return $this->slab;
         }
         $biot = $this->biot($oven, $hottestC);
