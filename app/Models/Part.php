@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Heat\Joint;
+use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\Metals;
 use App\Models\Casts\Capture;
@@ -22,6 +24,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?float $mass_kg of one; null until it is weighed
  * @property ?float $area_m2 of one; null until it is known
  * @property Collection<int, PartWay> $ways settled, where it does not go as the house goes now
+ * @property ?string $joint how its regions hang together, as Joint has it; one casting where nobody has said
+ * @property ?int $joint_many
+ * @property ?float $joint_thick_mm of one neck
+ * @property ?float $joint_long_mm of one neck, or of the seam
  * @property bool $outside_only a closed profile: the inside sees neither oven nor gun
  * @property ?float $wall_mm
  * @property float $view_factor
@@ -218,6 +224,20 @@ final class Part extends Model
         return $relation;
     }
 
+    /** How its regions hang together; without an answer they are one casting. */
+    public function jointKind(): Joint
+    {
+        return Joint::tryFrom($this->joint ?? '') ?? Joint::Casting;
+    }
+
+    /** Heat between two of its regions, W/K; null where nothing joins them. */
+    public function neck(LoadItem $one, LoadItem $other): ?float
+    {
+        $many = max(1, $this->joint_many ?? 1);
+
+        return $this->jointKind()->wPerK($one, $other, $many, $this->joint_thick_mm, $this->joint_long_mm);
+    }
+
     /** Whether mass and area are known, so that a bake can be worked out. */
     public function isWeighed(): bool
     {
@@ -229,6 +249,9 @@ final class Part extends Model
     {
         return [
             'outside_only' => 'boolean',
+            'joint_many' => 'integer',
+            'joint_thick_mm' => 'float',
+            'joint_long_mm' => 'float',
             'mass_kg' => 'float',
             'area_m2' => 'float',
             'wall_mm' => 'float',

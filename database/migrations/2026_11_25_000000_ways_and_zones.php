@@ -16,6 +16,10 @@ return new class extends Migration
             $table->double('mass_kg')->nullable()->change();
             $table->double('area_m2')->nullable()->change();
             $table->boolean('outside_only')->default(false);
+            $table->string('joint', 10)->nullable();
+            $table->unsignedSmallInteger('joint_many')->nullable();
+            $table->double('joint_thick_mm')->nullable();
+            $table->double('joint_long_mm')->nullable();
         });
         Schema::table('coats', function (Blueprint $table): void {
             $table->string('bake_to', 10)->default('full')->change();
@@ -53,7 +57,7 @@ return new class extends Migration
         Schema::table('parts', function (Blueprint $table): void {
             $table->double('mass_kg')->nullable(false)->change();
             $table->double('area_m2')->nullable(false)->change();
-            $table->dropColumn('outside_only');
+            $table->dropColumn(['outside_only', 'joint', 'joint_many', 'joint_thick_mm', 'joint_long_mm']);
         });
     }
 };

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Actions\Cure\LoadOfBake;
 use App\Models\Oven;
+use App\Models\OvenLoad;
 use App\Models\Part;
 use App\Models\Powder;
 use App\Models\Shop;
@@ -103,6 +105,35 @@ final class IntakeTest extends ShopTestCase
         $this->send("/parts/{$part->id}", ['_method' => 'put'] + $this->form(['sections' => $regions]))
             ->assertSessionHasNoErrors();
         self::assertSame(29.0, $part->refresh()->mass_kg);
+    }
+
+    public function test_regions_are_one_casting_unless_somebody_says_how_they_hang_together(): void
+    {
+        $job = $this->job(Station::Intake);
+        $form = $this->form(['mass_kg' => '', 'area_m2' => '', 'sections' => [
+            ['name' => 'hub', 'mass_kg' => '20', 'area_m2' => '0.4'],
+            ['name' => 'rim', 'mass_kg' => '8', 'area_m2' => '0.65'],
+        ]]);
+        $this->send("/jobs/{$job->id}/parts", ['joint' => 'spokes'] + $form)
+            ->assertSessionHasErrors(['joint_many', 'joint_thick_mm', 'joint_long_mm']);
+        $this->send("/jobs/{$job->id}/parts", ['joint' => 'weld'] + $form)->assertSessionHasErrors('joint_long_mm');
+        $spokes = ['joint' => 'spokes', 'joint_many' => '5', 'joint_thick_mm' => '12', 'joint_long_mm' => '100'];
+        $this->send("/jobs/{$job->id}/parts", $spokes + $form)->assertSessionHasNoErrors();
+        $part = Part::query()->firstOrFail();
+        $this->actingAs($this->finisher)->get("/parts/{$part->id}/edit")->assertSee('W/K');
+        $this->lot($part)->update(['station' => Station::Cure]);
+        $load = fn (): LoadOfBake => LoadOfBake::from($this->hang($part->refresh()));
+        $of = $load();
+        self::assertSame('rim', array_key_first($of->hung[0]->item->links) === null ? '' : $of->hung[1]->section?->name);
+        self::assertEqualsWithDelta(50 * 5 * 113.1e-6 / 0.1, array_sum($of->hung[0]->item->links), 0.1);
+        OvenLoad::query()->update(['status' => 'withdrawn']);
+        $part->update(['joint' => 'apart']);
+        self::assertSame([], $load()->hung[0]->item->links);
+        OvenLoad::query()->update(['status' => 'withdrawn']);
+        $part->update(['joint' => null]);
+        self::assertEqualsWithDelta(0.453, array_sum($load()->hung[0]->item->links), 0.01, 'silent: one casting');
+        $this->send("/parts/{$part->id}", ['_method' => 'put', 'joint' => 'apart'] + $form)
+            ->assertSessionHasErrors('sections');
     }
 
     public function test_what_was_typed_waits_while_the_metal_is_asked(): void

@@ -24,6 +24,18 @@ final readonly class HungItem
     ) {
     }
 
+    public function with(LoadItem $item): self
+    {
+        return new self(
+            $this->bakeItem,
+            $this->section,
+            $item,
+            $this->aim,
+            $this->layers,
+            $this->metalMinutesSoFar,
+        );
+    }
+
     public function coat(): Coat
     {
         return $this->bakeItem->coat;

@@ -11,6 +11,7 @@ use Aenum\Core\Cure\LoadSplit;
 use Aenum\Core\Cure\Outlook;
 use Aenum\Core\Cure\Reading as CoreReading;
 use Aenum\Core\Cure\Underlayer;
+use Aenum\Core\Heat\Links;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
@@ -59,12 +60,36 @@ final readonly class LoadOfBake
         foreach ($bake->items as $item) {
             $item->setRelation('part', $item->coat->part);
             $sections = $item->part->sections;
+            $regions = [];
             foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {
-                $hung[] = self::hang($bake, $item, $section, $names);
+                $regions[] = self::hang($bake, $item, $section, $names);
             }
+            array_push($hung, ...self::joined($regions));
         }
 
         return new self($bake, Frozen::oven($bake)->model(), $hung);
+    }
+
+    /**
+     * Regions of one piece, each joined to the next as they were written down.
+     *
+     * @param  non-empty-list<HungItem>  $regions
+     * @return list<HungItem>
+     */
+    private static function joined(array $regions): array
+    {
+        $part = $regions[0]->bakeItem->part;
+        $items = array_map(fn (HungItem $hung): LoadItem => $hung->item, $regions);
+        for ($n = 1; $n < count($items); $n++) {
+            $neck = $part->neck($items[$n - 1], $items[$n]);
+            $items = $neck === null ? $items : Links::join($items, $n - 1, $n, $neck);
+        }
+
+        return array_map(
+            fn (HungItem $hung, LoadItem $item): HungItem => $hung->with($item),
+            $regions,
+            $items,
+        );
     }
 
     /** @return list<LoadItem> */

@@ -66,12 +66,14 @@ final readonly class Verdict
             $spoilt !== null && $spoilt < $ready => [
                 'stop',
                 sprintf(
-                    '%s decides, %s after the door shuts. %s would be over-baked from minute %s: bake them apart, or '
-                        .'take it out by then.',
+                    '%s decides, %s after the door shuts. %s would be over-baked from minute %s: %s.',
                     $decides,
                     Units::minutes($ready),
                     self::same($suffers, $decides, 'It'),
                     number_format($spoilt, 0),
+                    $board->decides()->bakeItem->is($board->suffers()->bakeItem)
+                        ? 'it is one piece, so hang fewer at a time or set it cooler'
+                        : 'bake them apart, or take it out by then',
                 ),
             ],
             $pull < $ready - 0.05 => [

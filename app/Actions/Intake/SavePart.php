@@ -26,6 +26,7 @@ final class SavePart
 
     /**
      * @param  array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
+     *      joint?: array{joint: ?string, joint_many: ?int, joint_thick_mm: ?float, joint_long_mm: ?float},
      *      outside_only?: bool, view_factor: float,
      *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
      *      coats: list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>}  $facts
@@ -48,6 +49,7 @@ final class SavePart
                 'area_m2' => $area,
                 'wall_mm' => $facts['wall_mm'],
                 'outside_only' => $facts['outside_only'] ?? false,
+                ...$facts['joint'] ?? [],
                 'view_factor' => $facts['view_factor'],
             ];
             if ($part === null) {
@@ -194,9 +196,13 @@ final class SavePart
             $facts['sections'],
         );
         sort($given);
-        if ($sections !== $given) {
+        $joint = array_map(
+            fn (mixed $one): mixed => is_float($one) ? round($one, 6) : $one,
+            ($facts['joint'] ?? []) + $part->only(['joint', 'joint_many', 'joint_thick_mm', 'joint_long_mm']),
+        );
+        if ($sections !== $given || $part->only(array_keys($joint)) != $joint) {
             throw ValidationException::withMessages([
-                'sections' => 'The sections cannot change once the part has been in an oven: its record stands on '
+                'sections' => 'The sections and how they hang together cannot change once the part has been in an oven: its record stands on '
                     .'them.',
             ]);
         }

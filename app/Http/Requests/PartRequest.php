@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aenum\Core\Heat\Joint;
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\BakeTo;
@@ -43,6 +44,14 @@ final class PartRequest extends FormRequest
             'area_m2' => ['nullable', Measured::above(Dimension::Area, 0, 2000)],
             'wall_mm' => ['nullable', Measured::above(Dimension::Length, 0, 500)],
             'view_factor' => ['nullable', 'numeric', 'between:0,1'],
+            'joint' => ['nullable', Rule::enum(Joint::class)],
+            'joint_many' => ['nullable', 'required_if:joint,spokes', 'integer', 'between:1,1000'],
+            'joint_thick_mm' => [
+                'nullable', 'required_if:joint,spokes', Measured::above(Dimension::Length, 0, 1000),
+            ],
+            'joint_long_mm' => [
+                'nullable', 'required_if:joint,spokes,weld', Measured::above(Dimension::Length, 0, 50000),
+            ],
             'sections' => ['array', 'max:12'],
             'sections.*.name' => ['required', 'string', 'max:80', 'distinct'],
             'sections.*.mass_kg' => ['required', Measured::above(Dimension::Mass, 0, 50000)],
@@ -76,6 +85,9 @@ final class PartRequest extends FormRequest
             'sections.*.name.distinct' => 'Two sections have the same name.',
             'sections.*.mass_kg.required' => 'A section has no mass.',
             'sections.*.area_m2.required' => 'A section has no area.',
+            'joint_many.*' => 'How many spokes is not a count; allowed: 1 to 1000.',
+            'joint_thick_mm.required_if' => 'How thick one spoke is is empty; its diameter, or the web\'s thickness.',
+            'joint_long_mm.required_if' => 'How long is empty; one spoke from hub to rim, or the seam in all.',
             'coats.*.share.*' => 'A coat\'s share of the area must be a number; allowed: 1 to 100 %.',
             'coats.*.zone.max' => 'Where a coat goes is too long; allowed: up to 40 characters, such as "letters".',
             'coats.max' => 'Coats are more than '.self::MOST_COATS.'; allowed: up to '.self::MOST_COATS.'.',
@@ -85,6 +97,7 @@ final class PartRequest extends FormRequest
 
     /**
      * @return array{name: string, count: int, metal: string, mass_kg: ?float, area_m2: ?float, wall_mm: ?float,
+     *      joint: array{joint: ?string, joint_many: ?int, joint_thick_mm: ?float, joint_long_mm: ?float},
      *      outside_only: bool, view_factor: float,
      *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
      *      coats: list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float}>}
@@ -100,6 +113,7 @@ final class PartRequest extends FormRequest
             'mass_kg' => Measured::read(Dimension::Mass, $in['mass_kg'] ?? null),
             'area_m2' => Measured::read(Dimension::Area, $in['area_m2'] ?? null),
             'wall_mm' => Measured::read(Dimension::Length, $in['wall_mm'] ?? null),
+            'joint' => $this->joint($in),
             'outside_only' => ! empty($in['outside_only']),
             // What it sees of the oven is the rack's affair; until it hangs on one, as on a usual rack.
             'view_factor' => isset($in['view_factor']) ? (float) $in['view_factor'] : $this->viewFactor(),
@@ -112,6 +126,26 @@ final class PartRequest extends FormRequest
                 array_values($in['sections'] ?? []),
             ),
             'coats' => $this->coats(array_values($in['coats'] ?? [])),
+        ];
+    }
+
+    /**
+     * Only what the answer asks for is kept.
+     *
+     * @param  array<string, mixed>  $in
+     * @return array{joint: ?string, joint_many: ?int, joint_thick_mm: ?float, joint_long_mm: ?float}
+     */
+    private function joint(array $in): array
+    {
+        $joint = Joint::tryFrom((string) ($in['joint'] ?? ''));
+        $mm = fn (string $key): ?float => Measured::read(Dimension::Length, $in[$key] ?? null);
+        $measured = $joint?->isMeasured() === true;
+
+        return [
+            'joint' => $joint?->value,
+            'joint_many' => $measured ? (int) $in['joint_many'] : null,
+            'joint_thick_mm' => $measured ? $mm('joint_thick_mm') : null,
+            'joint_long_mm' => $measured || $joint?->hasSeam() === true ? $mm('joint_long_mm') : null,
         ];
     }
 

@@ -1,3 +1,4 @@
+@use('Aenum\Core\Heat\Joint')
 @use('Aenum\Core\Unit\Dimension', 'D')
 @php($sections = App\Support\Typed::rows('sections',
     $part?->sections->map(fn($s) => ['name' => $s->name, 'mass_kg' => $u->field(D::Mass, $s->mass_kg),
@@ -56,6 +57,19 @@
                     </div>
                 @endfor
             </div>
+            <div class="grid grid-cols-4 max-[900px]:grid-cols-1 gap-3 mt-3">
+                <x-pick name="joint" label="How they hang together"
+                    :options="collect(Joint::cases())->mapWithKeys(fn($one) => [$one->value => $one->label()])"
+                    :value="$part?->joint ?? 'casting'" hint="Metal between them carries heat: a rim feeds its hub." />
+                <x-field name="joint_many" label="How many spokes" :value="$part?->joint_many" inputmode="numeric" />
+                <x-field name="joint_thick_mm" label="One is thick" :unit="$u->unit(D::Length)"
+                    :value="$u->field(D::Length, $part?->joint_thick_mm)" />
+                <x-field name="joint_long_mm" label="One is long, or the seam" :unit="$u->unit(D::Length)"
+                    :value="$u->field(D::Length, $part?->joint_long_mm)" />
+            </div>
+            @if ($part && $part->sections->count() > 1)
+                <x-regions :part="$part" />
+            @endif
         </fieldset>
         <datalist id="zones">
             @foreach (['rim', 'letters', 'face', 'back', 'foot'] as $zone)

@@ -59,7 +59,7 @@
                         @if ($part->sections->isNotEmpty())
                             Regions:
                             {{ $part->sections->map(fn($s) => $s->name . ' '
-                                . $u->show(D::Mass, $s->mass_kg))->join(', ') }}.
+                                . $u->show(D::Mass, $s->mass_kg))->join(', ') }}; {{ $part->jointKind()->label() }}.
                         @endif
                     </p>
                     <x-route-line :part="$part" />
