@@ -72,6 +72,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/jobs/{job}/record', [JobController::class, 'record']);
     Route::get('/bakes/{bake}', [BakeController::class, 'show']);
     Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
+    Route::get('/bakes/{bake}/choices', [BakeController::class, 'choices']);
     Route::get('/powders', [ShelfController::class, 'powders']);
     Route::get('/ovens', [ShelfController::class, 'ovens']);
     Route::get('/rules', [RouteController::class, 'rules']);

@@ -7,6 +7,7 @@ namespace App\Models;
 use Aenum\Core\Blast\AirLine;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Cure\Prefer;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $kwh_price
  * @property float $ambient_c
  * @property ClockWay $clock_way
+ * @property Prefer $prefer
  * @property float $margin
  * @property float $overbake_limit
  * @property int $clock_ahead_s
@@ -113,7 +115,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['clock_way' => ClockWay::class, 'by_the_sea' => 'boolean'] + array_fill_keys([
+        return ['clock_way' => ClockWay::class, 'prefer' => Prefer::class, 'by_the_sea' => 'boolean'] + array_fill_keys([
             'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',
             'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
             'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',

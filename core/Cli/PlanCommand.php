@@ -36,7 +36,7 @@ final class PlanCommand
             fn (?PeakLimit $limit): Aim => Aim::fullCure($powder)->notAbove($limit),
             $file->limits,
         );
-        $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->schedule, $file->rules))->plan();
+        $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->schedule, $file->rules))->plan($file->prefer);
         $split = $plan->feasible
             ? []
             : (new LoadSplit($file->oven, $file->items, $aims, $file->schedule, $file->rules))->bakes();

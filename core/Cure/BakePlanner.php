@@ -28,8 +28,23 @@ final class BakePlanner
     /** A week: no shop bakes longer. */
     private const HORIZON_MINUTES = 10080.0;
 
+    /** The widest window may cost so many times the shortest bake's minutes. House figure, as is the next. */
+    public const WIDEST_COSTS = 1.25;
+
+    /** A window of so many minutes is wide enough. */
+    public const WIDE_MIN = 6.0;
+
+    /** Longer windows are not told apart, min. */
+    public const WINDOW_LOOK_MIN = 60.0;
+
+    /** Whole degrees between the setpoints the least energy is first looked for at. */
+    private const ENERGY_STRIDE_C = 4;
+
     /** @var array<int, Attempt> by setpoint */
     private array $tried = [];
+
+    /** @var array<int, RecordedRun> by setpoint */
+    private array $tapes = [];
 
     /**
      * @param  list<LoadItem>  $load
@@ -49,8 +64,8 @@ final class BakePlanner
         }
     }
 
-    /** The shortest bake that serves, or why none does. */
-    public function plan(): BakePlan
+    /** The bake that is preferred of those that serve, or why none does. */
+    public function plan(Prefer $prefer = Prefer::Shortest): BakePlan
     {
         [$lowest, $highest] = $this->range();
         if ($highest < $lowest) {
@@ -58,10 +73,116 @@ final class BakePlanner
         }
         $best = $this->hottestThatServes($lowest, $highest);
         if ($best !== null) {
-            return BakePlan::found($this->load, $this->aims, $best, $this->rules);
+            return BakePlan::found($this->load, $this->aims, $this->preferred($prefer, $best, $lowest), $this->rules);
         }
 
         return $this->leastBad($highest);
+    }
+
+    /** @return list<PlanChoice> each preference with its figures, the default first; none where nothing serves */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach (Prefer::cases() as $prefer) {
+            $plan = $this->plan($prefer);
+            if ($plan->feasible && $plan->atBest !== null) {
+                $peaks = array_map(fn (Judgement $one): float => $one->peakC, $plan->judgements);
+                $choices[] = new PlanChoice(
+                    $prefer,
+                    $plan,
+                    $this->windowMinutes($plan->atBest),
+                    $plan->atBest->trajectory->energyKwh($plan->atBest->pullS),
+                    max(0.0, ...$peaks),
+                );
+            }
+        }
+
+        return $choices;
+    }
+
+    private function preferred(Prefer $prefer, Attempt $shortest, int $lowest): Attempt
+    {
+        return match ($prefer) {
+            Prefer::Shortest => $shortest,
+            Prefer::Widest => $this->widest($shortest, $lowest),
+            Prefer::Energy => $this->leastEnergy($shortest, $lowest),
+        };
+    }
+
+    /**
+     * The coolest that costs at most a quarter more time and leaves six minutes between done and too much; where none
+     * does, the one that leaves most.
+     */
+    private function widest(Attempt $shortest, int $lowest): Attempt
+    {
+        $most = self::WIDEST_COSTS * $shortest->pullS;
+        $affordable = [];
+        for ($setpoint = (int) $shortest->setpointC; $setpoint >= $lowest; $setpoint--) {
+            $attempt = $this->try($setpoint);
+            if (! $attempt->serves() || $attempt->pullS > $most) {
+                break;
+            }
+            $affordable[] = $attempt;
+        }
+        $best = $shortest;
+        $window = -INF;
+        foreach (array_reverse($affordable) as $attempt) {
+            $leaves = $this->windowMinutes($attempt);
+            if ($leaves >= self::WIDE_MIN) {
+                return $attempt;
+            }
+            if ($leaves > $window) {
+                [$best, $window] = [$attempt, $leaves];
+            }
+        }
+
+        return $best;
+    }
+
+    private function leastEnergy(Attempt $shortest, int $lowest): Attempt
+    {
+        $best = $shortest;
+        $spent = fn (Attempt $attempt): float => $attempt->trajectory->energyKwh($attempt->pullS);
+        $take = function (int $setpoint) use (&$best, $spent): bool {
+            $attempt = $this->try($setpoint);
+            if ($attempt->serves() && $spent($attempt) < $spent($best)) {
+                $best = $attempt;
+            }
+
+            return $attempt->serves();
+        };
+        for ($setpoint = (int) $shortest->setpointC; $setpoint >= $lowest; $setpoint -= self::ENERGY_STRIDE_C) {
+            if (! $take($setpoint)) {
+                break;
+            }
+        }
+        $middle = (int) $best->setpointC;
+        for ($off = 1 - self::ENERGY_STRIDE_C; $off < self::ENERGY_STRIDE_C; $off++) {
+            if ($middle + $off >= $lowest && $middle + $off <= $shortest->setpointC) {
+                $take($middle + $off);
+            }
+        }
+
+        return $best;
+    }
+
+    /** Minutes from done to the first item's too much, as far as it is looked. */
+    private function windowMinutes(Attempt $attempt): float
+    {
+        $tape = $this->tapes[(int) $attempt->setpointC];
+        $endS = $attempt->pullS + 60 * self::WINDOW_LOOK_MIN;
+        $steps = $tape->until($endS, $this->load)->steps;
+        $first = $endS / 60;
+        foreach ($this->aims as $i => $aim) {
+            $spoilt = Outlook::firstMoment(
+                $steps,
+                new ItemWatch($aim, $tape->balance, $i),
+                fn (ItemWatch $watch): bool => $watch->excess($this->rules) > 1,
+            );
+            $first = min($first, $spoilt ?? INF);
+        }
+
+        return max(0.0, $first - $attempt->pullS / 60);
     }
 
     /** The same load at one setpoint, however it turns out. */
@@ -72,6 +193,8 @@ final class BakePlanner
             new Simulation($this->oven, $this->load, $schedule, $this->exchange),
             60 * self::HORIZON_MINUTES,
         );
+
+        $this->tapes[(int) $setpointC] = $recorded;
 
         return (new AttemptRun($recorded, $this->load, $this->aims, $schedule, $this->rules))->follow();
     }

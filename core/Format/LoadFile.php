@@ -8,6 +8,7 @@ use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Cure\PeakLimit;
+use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\Links;
 use Aenum\Core\Heat\LoadItem;
@@ -46,6 +47,7 @@ final readonly class LoadFile
         'overbake_limit',
         'way',
         'links',
+        'prefer',
     ];
 
     private const OVEN_KEYS = [
@@ -94,6 +96,7 @@ final readonly class LoadFile
         public ?float $runMinutes,
         public BakeRules $rules,
         public array $limits,
+        public Prefer $prefer,
     ) {
     }
 
@@ -150,6 +153,7 @@ final readonly class LoadFile
                 ),
             ),
             array_map(self::limit(...), $file->need('items', 'a list')->list(1, self::MOST_ITEMS)),
+            $file->find('prefer')?->enum(Prefer::class) ?? Prefer::Shortest,
         );
     }
 

@@ -26,6 +26,7 @@ return new class extends Migration
             $table->string('zone', 40)->nullable();
             $table->double('share')->default(1);
         });
+        Schema::table('shops', fn (Blueprint $table) => $table->string('prefer', 10)->default('widest'));
         Schema::create('part_ways', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('part_id')->constrained();
@@ -44,6 +45,7 @@ return new class extends Migration
     /** Parts nobody has weighed keep the least figures there can be, so that no row is lost. */
     public function down(): void
     {
+        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('prefer'));
         Schema::drop('part_facets');
         Schema::drop('part_ways');
         DB::statement('ALTER TABLE coats DROP CONSTRAINT coats_share');

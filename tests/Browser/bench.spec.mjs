@@ -99,7 +99,7 @@ test('a page is useful before any script runs', async ({ browser, baseURL }) => 
     await page.locator('#minutes').fill('3');
     await page.getByRole('button', { name: 'Work it out' }).click();
     await expect(page.getByText('Too short')).toBeVisible();
-    await page.getByRole('button', { name: 'Shortest bake' }).click();
+    await page.getByRole('button', { name: 'As the house plans' }).click();
     await expect(page.getByText('Too short')).toHaveCount(0);
     await page.context().close();
 });

@@ -85,7 +85,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByRole('textbox', { name: 'Setpoint' }).blur();
     await expect(page.getByText('Setpoint is 300 °C; allowed: from 40 to 230 °C.')).toBeVisible();
     await expect(page.getByRole('textbox', { name: 'Setpoint' })).toHaveValue('300');
-    await page.getByRole('button', { name: 'Shortest bake' }).click();
+    await page.getByRole('button', { name: 'As the house plans' }).click();
     await expect(page.getByRole('textbox', { name: 'Minutes, door shut to pull' })).toHaveValue(best);
     await expect(page.getByText(/lamp\s+foot\s+has\s+a\s+dose\s+of\s+0\.\d+:\s+soft\s+film/i)).toBeVisible();
 

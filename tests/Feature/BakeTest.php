@@ -15,7 +15,9 @@ use App\Models\OvenEvent;
 use App\Models\OvenLoad;
 use App\Models\OvenResult;
 use App\Models\Reading;
+use App\Models\Shop;
 use App\Support\ShopClock;
+use Illuminate\Support\Once;
 use Illuminate\Support\Str;
 
 final class BakeTest extends ShopTestCase
@@ -375,5 +377,33 @@ final class BakeTest extends ShopTestCase
         $running = $this->mixed();
         (new RunOven())->shut($running, $this->finisher);
         $this->send("/bakes/{$running->id}/withdraw")->assertSessionHasErrors('load');
+    }
+
+    public function test_which_bake_is_planned_is_the_house_s_way_and_each_is_shown_beside_the_others(): void
+    {
+        $job = $this->job();
+        $bake = $this->hang($this->part($job), $this->part($job, 'sheet panel', 6.3, 0.8, 4, 'carbon_steel'));
+        $shortest = [$bake->refresh()->setpoint_c, $bake->minutes];
+        $window = function () use ($bake): float {
+            $look = BakeBoard::of($bake->refresh())->outlook;
+
+            return ($look->spoiltMinutes ?? INF) - (float) $look->readyMinutes;
+        };
+        $narrow = $window();
+        $page = $this->actingAs($this->viewer)->get("/bakes/{$bake->id}/choices")->assertOk();
+        $page->assertSee('Widest window')->assertSee('Least energy')->assertSee('the house')->assertDontSee('Set the');
+        $this->send("/bakes/{$bake->id}/best", ['prefer' => 'widest'])->assertSessionHasNoErrors();
+        $bake->refresh();
+        self::assertLessThan($shortest[0], $bake->setpoint_c);
+        self::assertGreaterThan($shortest[1], $bake->minutes);
+        self::assertLessThanOrEqual(1.26 * $shortest[1], $bake->minutes);
+        self::assertGreaterThan($narrow, $window());
+        $this->send("/bakes/{$bake->id}/best", ['prefer' => 'never'])->assertSessionHasErrors('prefer');
+        $this->send("/bakes/{$bake->id}/best")->assertSessionHasNoErrors();
+        self::assertSame($shortest, [$bake->refresh()->setpoint_c, $bake->minutes]);
+        Shop::current()->update(['prefer' => 'widest']);
+        Once::flush();
+        $this->send("/bakes/{$bake->id}/best")->assertSessionHasNoErrors();
+        self::assertLessThan($shortest[0], $bake->refresh()->setpoint_c);
     }
 }

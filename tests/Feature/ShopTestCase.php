@@ -74,7 +74,9 @@ abstract class ShopTestCase extends TestCase
         parent::setUp();
         $this->now = CarbonImmutable::parse('2026-11-23 09:00:00', 'UTC');
         CarbonImmutable::setTestNow($this->now);
+        // Planned as the reference cases are, unless a test says otherwise.
         Shop::query()->create([
+            'prefer' => 'shortest',
             'id' => 1,
             'name' => 'Test works',
             'timezone' => 'Europe/Zurich',

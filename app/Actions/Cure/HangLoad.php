@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
 use App\Actions\Lot\LotWalk;
@@ -20,7 +21,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Hangs coats in an oven as a planned bake, set to the shortest bake that serves them. */
+/** Hangs coats in an oven as a planned bake, set to the bake the house prefers of those that serve them. */
 final class HangLoad
 {
     /**
@@ -69,11 +70,14 @@ final class HangLoad
         });
     }
 
-    /** Sets a planned bake to the shortest that serves it; where none does, to the setpoint that hurts least. */
-    public function setBest(OvenLoad $bake): void
+    /**
+     * Sets a planned bake to the one that is preferred, the house's way where nobody says; where none serves, to the
+     * setpoint that hurts least.
+     */
+    public function setBest(OvenLoad $bake, ?Prefer $prefer = null): void
     {
         $load = LoadOfBake::from($bake->fresh() ?? $bake);
-        $plan = $load->planner()->plan();
+        $plan = $load->planner()->plan($prefer ?? Shop::current()->prefer);
         $best = $plan->atBest;
         if ($best !== null) {
             $minutes = $plan->minutes ?? min(720, $best->pullS / 60);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Cure\AfterBake;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\CameOut;
 use App\Actions\Cure\HangLoad;
+use App\Actions\Cure\LoadOfBake;
 use App\Actions\Cure\SplitBake;
 use App\Actions\Cure\TakeSomeOut;
 use App\Actions\Cure\Verdict;
@@ -106,14 +109,29 @@ final class BakeController
             : redirect("/bakes/{$bake->id}");
     }
 
-    public function best(OvenLoad $bake, HangLoad $hang): RedirectResponse
+    /** The bakes that serve, side by side. */
+    public function choices(OvenLoad $bake): View
     {
+        abort_unless($bake->isPlanned(), 404);
+
+        return view('cure.choices', [
+            'bake' => $bake,
+            'choices' => LoadOfBake::from($bake)->planner()->choices(),
+            'house' => Shop::current()->prefer,
+            'look' => BakePlanner::WINDOW_LOOK_MIN,
+        ]);
+    }
+
+    public function best(Request $request, OvenLoad $bake, HangLoad $hang): RedirectResponse
+    {
+        $in = $request->validate(['prefer' => ['nullable', Rule::enum(Prefer::class)]]);
         if (! $bake->isPlanned()) {
             throw ValidationException::withMessages(['load' => 'This load is baking already.']);
         }
-        $hang->setBest($bake);
+        $prefer = Prefer::tryFrom($in['prefer'] ?? '') ?? Shop::current()->prefer;
+        $hang->setBest($bake, $prefer);
 
-        return redirect("/bakes/{$bake->id}")->with('said', 'Set to the shortest bake that serves the load.');
+        return redirect("/bakes/{$bake->id}")->with('said', "Set: {$prefer->label()}.");
     }
 
     public function split(Request $request, OvenLoad $bake, SplitBake $split): RedirectResponse
@@ -124,7 +142,7 @@ final class BakeController
 
         return redirect('/station/cure')->with(
             'said',
-            'Parted into '.count($bakes).' loads; each is set to its own shortest bake.',
+            'Parted into '.count($bakes).' loads; each is set to its own bake.',
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Cure\ClockWay;
+use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\UnitSystem;
@@ -59,6 +60,7 @@ final class HouseController
             'kwh_price' => ['required', 'numeric', 'between:0,100'],
             'ambient' => ['required', new Measured(Dimension::Temperature, -40, 60)],
             'clock_way' => ['required', Rule::enum(ClockWay::class)],
+            'prefer' => ['nullable', Rule::enum(Prefer::class)],
             'margin_percent' => ['required', 'numeric', 'between:0,200'],
             'overbake_percent' => ['required', 'numeric', 'between:10,100'],
             'humidity_pct' => ['required', 'numeric', 'between:0,100'],
@@ -98,6 +100,7 @@ final class HouseController
                     'kwh_price' => $in['kwh_price'],
                     'ambient_c' => Measured::read(Dimension::Temperature, $in['ambient']),
                     'clock_way' => $in['clock_way'],
+                    'prefer' => $in['prefer'] ?? Prefer::Widest->value,
                     'humidity_pct' => $in['humidity_pct'],
                     'by_the_sea' => ! empty($in['by_the_sea']),
                     'margin' => $in['margin_percent'] / 100,

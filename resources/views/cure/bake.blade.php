@@ -12,4 +12,9 @@
     <div id="board">
         @include('cure.board')
     </div>
+    @if ($bake->isPlanned())
+        <div class="mt-4" hx-get="/bakes/{{ $bake->id }}/choices" hx-trigger="load" hx-swap="innerHTML">
+            <a href="/bakes/{{ $bake->id }}/choices">Bakes that serve, side by side</a>
+        </div>
+    @endif
 </x-layout>

@@ -21,8 +21,8 @@
                     @foreach ($verdict->reasons as $reason)
                         <li>{{ $reason }}</li>
                     @endforeach
-                    <li>About {{ number_format($board->outlook->energyKwh, 1) }} kWh, {{ $shop->currency }}
-                        {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 2) }} at
+                    <li>About {{ number_format($board->outlook->energyKwh, 0) }} kWh, {{ $shop->currency }}
+                        {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 1) }} at
                         {{ $shop->currency }} {{ $shop->kwh_price }} a kWh.</li>
                 </ul>
             </section>

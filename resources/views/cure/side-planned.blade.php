@@ -50,7 +50,7 @@
     <x-caution>Interlocks and vent on, no sealed hollow; hot surfaces burn at a touch.</x-caution>
     <div class="flex gap-2">
         <form method="post" action="/bakes/{{ $bake->id }}/best" class="grow"><x-once /><button
-                class="btn w-full">Shortest bake</button></form>
+                class="btn w-full">As the house plans</button></form>
         <form method="post" action="/bakes/{{ $bake->id }}/withdraw"><x-once /><button class="btn btn-quiet">Take
                 down</button></form>
     </div>

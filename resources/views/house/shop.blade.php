@@ -1,3 +1,4 @@
+@use('Aenum\Core\Cure\Prefer')
 @use('Aenum\Core\Cure\ClockWay')
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Support\Words')
@@ -17,6 +18,8 @@
                 and needs a model you trust. From oven entry suits one part repeated all day, and fails the heavy
                 one."
         />
+        <x-pick name="prefer" label="Which bake of those that serve" :options="Words::of(Prefer::cases())"
+            :value="$shop->prefer->value" :hint="Words::says(Prefer::cases())" />
         <x-field
             name="margin_percent"
             label="Extra on dose and minutes, %"
