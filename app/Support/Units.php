@@ -28,6 +28,12 @@ final readonly class Units
         return $kept === null ? 'not known' : $dimension->show($kept, $this->system, $decimals);
     }
 
+    /** Energy, no finer than a model of an oven bears. */
+    public static function energy(float $kwh): string
+    {
+        return number_format($kwh, $kwh < 10 ? 1 : 0).' kWh';
+    }
+
     /** Mass and area of one piece, the same wherever it is read. */
     public function ofOne(Part $part): string
     {

@@ -6,8 +6,8 @@ namespace Aenum\Core\Cli;
 
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Cure\BakePlanner;
-use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Cure\LoadSplit;
+use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\PlanReport;
 use Aenum\Core\Unit\InvalidQuantity;

@@ -88,6 +88,12 @@ final class ItemWatch
         };
     }
 
+    /** Whether it is to be cured in this bake, not only flowed or part cured. */
+    public function wantsCure(): bool
+    {
+        return ! $this->aim->to->stopsShort();
+    }
+
     /** What it is hotter than it may get; null where it is not. */
     public function passed(): ?PeakLimit
     {

@@ -15,6 +15,8 @@ final readonly class WayOutlook
         public int $slowest,
         /** Null where no sheet says what its powder stands. */
         public ?float $mostOverbake,
+        /** What is to be cured is not. */
+        public bool $soft,
     ) {
     }
 
@@ -22,10 +24,12 @@ final readonly class WayOutlook
     public static function of(ClockWay $way, Attempt $attempt): self
     {
         $dose = $over = [];
+        $soft = false;
         foreach ($attempt->watches as $watch) {
             $meters = $watch->meters();
             $judgement = Judgement::of($meters['core'], $meters['surface']);
             $dose[] = $judgement->dose;
+            $soft = $soft || ($watch->wantsCure() && $judgement->dose < 1);
             if ($judgement->overbake !== null) {
                 $over[] = $judgement->overbake;
             }
@@ -38,6 +42,7 @@ final readonly class WayOutlook
             $least,
             (int) array_search($least, $dose, true),
             $over === [] ? null : max($over),
+            $soft,
         );
     }
 }

@@ -21,7 +21,7 @@
                     @foreach ($verdict->reasons as $reason)
                         <li>{{ $reason }}</li>
                     @endforeach
-                    <li>About {{ number_format($board->outlook->energyKwh, 0) }} kWh, {{ $shop->currency }}
+                    <li>About {{ App\Support\Units::energy($board->outlook->energyKwh) }}, {{ $shop->currency }}
                         {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 1) }} at
                         {{ $shop->currency }} {{ $shop->kwh_price }} a kWh.</li>
                 </ul>

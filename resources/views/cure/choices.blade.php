@@ -30,7 +30,7 @@
                             <td>{{ $one->windowMinutes >= $look ? 'an hour and more' : Units::minutes($one->windowMinutes)
                                 }}</td>
                             <td>{{ $u->temp($one->hottestC) }}</td>
-                            <td>{{ number_format($one->energyKwh, 0) }} kWh</td>
+                            <td>{{ Units::energy($one->energyKwh) }}</td>
                             <td>
                                 @can('work')
                                     <form method="post" action="/bakes/{{ $bake->id }}/best">

@@ -22,11 +22,11 @@
                 </p>
                 @if ($way->minutes !== null)
                     <p>{{ $board->load->hung[$way->slowest]->item->name }} has a dose of <b
-                            @class(['wrong' => $way->leastDose < 1])>{{ number_format($way->leastDose, 2) }}</b>{{
-                                $way->leastDose < 1 ? ': soft film' : '' }}
+                            @class(['wrong' => $way->soft])>{{ number_format($way->leastDose, 2) }}</b>{{
+                                $way->soft ? ': soft film' : '' }}
                         @if ($way->mostOverbake !== null)
                             · the worst over-bake is <b
-                                @class(['wrong' => $way->mostOverbake > 1])>{{ number_format($way->mostOverbake, 2)
+                                @class(['wrong' => $way->mostOverbake > 1])>{{ number_format($way->mostOverbake, 1)
                                     }}</b>
                         @endif</p>
                 @endif
