@@ -115,7 +115,9 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['clock_way' => ClockWay::class, 'prefer' => Prefer::class, 'by_the_sea' => 'boolean'] + array_fill_keys([
+        $words = ['clock_way' => ClockWay::class, 'prefer' => Prefer::class, 'by_the_sea' => 'boolean'];
+
+        return $words + array_fill_keys([
             'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',
             'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
             'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',

@@ -27,7 +27,7 @@ enum Prefer: string implements Way
     public function says(): string
     {
         return match ($this) {
-            self::Widest => 'the coolest bake that costs at most a quarter more time and leaves six minutes to pull in.',
+            self::Widest => 'the coolest that costs at most a quarter more time and leaves six minutes to pull it in.',
             self::Shortest => 'the oven is free soonest; there may be little time between done and too much.',
             self::Energy => 'the fewest kilowatt hours, however long it takes.',
         };

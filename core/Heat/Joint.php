@@ -51,8 +51,13 @@ enum Joint: string
      * @param  float|null  $thickMm  of one neck
      * @param  float|null  $longMm  of one neck, or of the seam
      */
-    public function wPerK(LoadItem $a, LoadItem $b, int $many = 1, ?float $thickMm = null, ?float $longMm = null): ?float
-    {
+    public function wPerK(
+        LoadItem $a,
+        LoadItem $b,
+        int $many = 1,
+        ?float $thickMm = null,
+        ?float $longMm = null,
+    ): ?float {
         $k = $a->metal->conductivityWPerMK;
         $density = $a->metal->densityKgPerM3;
         if ($k === null || $density === null || $this === self::Apart) {

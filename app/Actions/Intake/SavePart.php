@@ -202,8 +202,8 @@ final class SavePart
         );
         if ($sections !== $given || $part->only(array_keys($joint)) != $joint) {
             throw ValidationException::withMessages([
-                'sections' => 'The sections and how they hang together cannot change once the part has been in an oven: its record stands on '
-                    .'them.',
+                'sections' => 'The sections and how they hang together cannot change once the part has been in an '
+                    .'oven: its record stands on them.',
             ]);
         }
     }

@@ -4,7 +4,7 @@
 @php($drawing = new App\Charts\RegionDrawing($part))
 <figure class="mt-3">
     <svg class="regions" viewBox="0 0 {{ $drawing->wide }} {{ $drawing::HIGH }}" role="img"
-        aria-label="{{ $part->name }}: {{ $part->sections->pluck('name')->join(', ') }}; {{ $part->jointKind()->label() }}">
+        aria-label="{{ $part->sections->pluck('name')->join(', ') }}; {{ $part->jointKind()->label() }}">
         @foreach ($drawing->necks as $neck)
             @if ($neck['wPerK'] !== null)
                 <rect class="neck" x="{{ $neck['x'] }}" y="{{ $neck['y'] }}" width="{{ $neck['long'] }}"

@@ -27,8 +27,8 @@
                             </th>
                             <td>{{ $u->temp($one->plan->atBest->setpointC) }}</td>
                             <td>{{ Units::minutes($one->plan->minutes - $bake->door_open_s / 60) }}</td>
-                            <td>{{ $one->windowMinutes >= $look ? 'an hour and more' : Units::minutes($one->windowMinutes)
-                                }}</td>
+                            <td>{{ $one->windowMinutes >= $look
+                                ? 'an hour and more' : Units::minutes($one->windowMinutes) }}</td>
                             <td>{{ $u->temp($one->hottestC) }}</td>
                             <td>{{ Units::energy($one->energyKwh) }}</td>
                             <td>
@@ -46,7 +46,7 @@
                 </tbody>
             </table>
         </div>
-        <p class="hint">The widest window is the coolest bake that costs at most a quarter more time than the shortest and
-            leaves six minutes between done and too much.</p>
+        <p class="hint">The widest window is the coolest bake that costs at most a quarter more time than the
+            shortest and leaves six minutes between done and too much.</p>
     @endif
 </section>
