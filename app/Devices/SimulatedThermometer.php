@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use Aenum\Core\Cure\Infrared;
 use App\Actions\Cure\LoadOfBake;
 use Carbon\CarbonImmutable;
 
 /**
  * A stand-in for an infrared thermometer, for training and for the demo.
  *
- * It reads the hidden oven with the instrument's own noise of about 1.5 K. Set to the powder's emissivity of 0.9 it
- * shows the surface; the fit has to find out the rest from the readings alone.
+ * It reads the hidden oven behind its shut door, with the instrument's own noise of about 1.5 K, set to the powder's
+ * emissivity of 0.9, and so shows what the film mirrors of the hot shell as well; the fit has to find out the rest from the readings alone.
  */
 final readonly class SimulatedThermometer
 {
@@ -28,6 +29,14 @@ final readonly class SimulatedThermometer
         $hidden = new HiddenOven($this->load);
         $noise = self::NOISE_K * 2 * ($hidden->chance("noise-{$item}-".(int) $second) - 0.5);
 
-        return round($hidden->run($second, $now)->surfaceC($item, $second) + $noise, 1);
+        $run = $hidden->run($second, $now);
+        $shown = Infrared::shownCelsius(
+            $run->surfaceC($item, $second),
+            $this->load->hung[$item]->item->emissivity,
+            $run->shellC($second),
+            $this->load->bake->ambient_c,
+        );
+
+        return round($shown + $noise, 1);
     }
 }

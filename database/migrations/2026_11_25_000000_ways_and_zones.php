@@ -27,6 +27,10 @@ return new class extends Migration
             $table->double('share')->default(1);
         });
         Schema::table('shops', fn (Blueprint $table) => $table->string('prefer', 10)->default('widest'));
+        Schema::table('readings', function (Blueprint $table): void {
+            $table->boolean('door_open')->default(false);
+            $table->boolean('bare')->default(false);
+        });
         Schema::create('part_ways', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('part_id')->constrained();
@@ -46,6 +50,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('prefer'));
+        Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['door_open', 'bare']));
         Schema::drop('part_facets');
         Schema::drop('part_ways');
         DB::statement('ALTER TABLE coats DROP CONSTRAINT coats_share');

@@ -406,4 +406,23 @@ final class BakeTest extends ShopTestCase
         $this->send("/bakes/{$bake->id}/best")->assertSessionHasNoErrors();
         self::assertLessThan($shortest[0], $bake->refresh()->setpoint_c);
     }
+
+    public function test_a_reading_counts_what_the_surface_mirrors_and_bright_metal_is_not_read(): void
+    {
+        $bake = $this->hang($this->part($this->job(), 'panel', 4.7, 0.8, 2, 'aluminium'));
+        (new RunOven)->shut($bake, $this->finisher);
+        $this->later(10);
+        $key = LoadOfBake::from($bake->refresh())->hung[0]->key();
+        $read = fn (array $with) => $this->send("/bakes/{$bake->id}/readings", $with + [
+            'item' => $key, 'shown' => '150', 'set_emissivity' => '0.9',
+        ]);
+        $read(['door' => 'open'])->assertSessionHasNoErrors();
+        $read(['door' => 'shut'])->assertSessionHasNoErrors();
+        [$open, $shut] = Reading::query()->orderBy('id')->get()->all();
+        self::assertEqualsWithDelta(150, $open->celsius, 0.1);
+        self::assertLessThan($open->celsius - 4, $shut->celsius);
+        $read(['surface' => 'bare'])->assertSessionHasErrors('surface');
+        self::assertStringContainsString('matt tape', session('errors')->first('surface'));
+        self::assertSame(2, Reading::query()->count());
+    }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Floor;
 
-use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Cure\Infrared;
 use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Rule\Finding;
+use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\OvenEventKind;
 use Aenum\Core\Word\StepKind;
@@ -170,6 +171,8 @@ final class RunOven
         float $shownC,
         float $setEmissivity,
         string $source,
+        bool $doorOpen = false,
+        bool $bare = false,
     ): void {
         $this->on($load, 'running', function (OvenLoad $held) use (
             $by,
@@ -177,6 +180,8 @@ final class RunOven
             $shownC,
             $setEmissivity,
             $source,
+            $doorOpen,
+            $bare,
         ): void {
             $in = LoadOfBake::from($held);
             $position = $in->position($key);
@@ -187,7 +192,16 @@ final class RunOven
             $now = ShopClock::now();
             $hung = $in->hung[$position];
             $shell = BakeBoard::of($held)->outlook->run->shellC(LoadSchedule::second($held, $now));
-            $true = CoreReading::trueCelsius($shownC, $setEmissivity, $hung->item->emissivity, $shell);
+            $surface = $bare ? $hung->item->metal->bareEmissivity : $hung->item->emissivity;
+            $faces = $doorOpen ? $held->ambient_c : $shell;
+            try {
+                $true = Infrared::trueCelsius($shownC, $setEmissivity, $surface, $faces, $held->ambient_c);
+            } catch (InvalidQuantity $e) {
+                $why = $e->place === 'surface'
+                    ? 'This reading is '.Infrared::NOT_USABLE.'.'
+                    : ucfirst($e->getMessage()).'.';
+                throw ValidationException::withMessages([$e->place => $why]);
+            }
             Reading::query()->create([
                 'oven_load_id' => $held->id,
                 'oven_load_item_id' => $hung->bakeItem->id,
@@ -196,6 +210,8 @@ final class RunOven
                 'shown_c' => $shownC,
                 'set_emissivity' => $setEmissivity,
                 'celsius' => round($true, 2),
+                'door_open' => $doorOpen,
+                'bare' => $bare,
                 'source' => $source,
                 'user_id' => $by->id,
             ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use Aenum\Core\Heat\Joint;
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
@@ -196,16 +197,29 @@ final class SavePart
             $facts['sections'],
         );
         sort($given);
-        $joint = array_map(
-            fn (mixed $one): mixed => is_float($one) ? round($one, 6) : $one,
-            ($facts['joint'] ?? []) + $part->only(['joint', 'joint_many', 'joint_thick_mm', 'joint_long_mm']),
-        );
-        if ($sections !== $given || $part->only(array_keys($joint)) != $joint) {
+        if ($sections !== $given || self::joint($facts['joint'] ?? []) !== self::joint($part->getAttributes())) {
             throw ValidationException::withMessages([
                 'sections' => 'The sections and how they hang together cannot change once the part has been in an '
                     .'oven: its record stands on them.',
             ]);
         }
+    }
+
+    /**
+     * How regions hang together, as it is compared: silent is one casting.
+     *
+     * @param  array<string, mixed>  $of
+     */
+    private static function joint(array $of): string
+    {
+        $mm = fn (string $key): string => number_format((float) ($of[$key] ?? 0), 6);
+
+        return implode(' ', [
+            $of['joint'] ?? Joint::Casting->value,
+            (int) ($of['joint_many'] ?? 0),
+            $mm('joint_thick_mm'),
+            $mm('joint_long_mm'),
+        ]);
     }
 
     private function wasBaked(Part $part): bool

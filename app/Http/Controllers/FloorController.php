@@ -91,6 +91,8 @@ final class FloorController
                 'shown' => ['required', new Measured(Dimension::Temperature, -40, 700)],
                 'set_emissivity' => ['required', 'numeric', 'between:0.1,1'],
                 'source' => ['nullable', Rule::in(['typed', 'stand_in'])],
+                'door' => ['nullable', Rule::in(['shut', 'open'])],
+                'surface' => ['nullable', Rule::in(['film', 'bare'])],
             ],
             [
                 'shown.required' => 'Reading is empty; type what the thermometer shows.',
@@ -104,6 +106,8 @@ final class FloorController
             (float) Measured::read(Dimension::Temperature, $in['shown']),
             (float) $in['set_emissivity'],
             $in['source'] ?? 'typed',
+            ($in['door'] ?? 'shut') === 'open',
+            ($in['surface'] ?? 'film') === 'bare',
         );
 
         return $this->to($bake, 'The reading is taken in.');

@@ -20,6 +20,6 @@
             <text x="{{ $block['x'] }}" y="{{ $drawing::HIGH - 3 }}">{{ $u->show(D::Mass, $block['kg']) }}</text>
         @endforeach
     </svg>
-    <figcaption class="hint">{{ ucfirst($part->jointKind()->label()) }}: heat between the regions, for every degree one is
-        hotter.</figcaption>
+    <figcaption class="hint">{{ ucfirst($part->jointKind()->label()) }}: heat between the regions, for every degree
+        one is hotter.</figcaption>
 </figure>

@@ -37,7 +37,7 @@
     <form method="post" action="/bakes/{{ $bake->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it
             is out</button></form>
     <details class="panel !py-1" id="reading-panel" hx-preserve
-        @if ($errors->hasAny(['shown', 'item', 'set_emissivity'])) open @endif>
+        @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface'])) open @endif>
         <summary class="font-semibold">Thermometer reading</summary>
         <form method="post" action="/bakes/{{ $bake->id }}/readings" class="grid gap-3 pb-2">
             <x-once />
@@ -47,8 +47,12 @@
             @include('cure.reading-field', ['shown' => null, 'source' => 'typed'])
             <button type="button" class="btn btn-quiet" hx-get="/bakes/{{ $bake->id }}/thermometer"
                 hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated thermometer</button>
+            <x-pick name="door" label="The oven door was" :options="['shut' => 'shut: it mirrors the oven',
+                'open' => 'open: it mirrors the shop']" value="shut" />
+            <x-pick name="surface" label="The spot is" :options="['film' => 'powder or film',
+                'bare' => 'bare metal']" value="film" />
             <x-field name="set_emissivity" label="Emissivity it is set to" value="0.9" inputmode="decimal"
-                hint="Powder and film: 0.9. On bright metal the reading is low; say what it is set to." />
+                hint="As the instrument is set now; powder and film want 0.9." />
             <button class="btn btn-do">Take it in</button>
         </form>
     </details>
