@@ -11,8 +11,9 @@ use Carbon\CarbonImmutable;
 /**
  * A stand-in for an infrared thermometer, for training and for the demo.
  *
- * It reads the hidden oven behind its shut door, with the instrument's own noise of about 1.5 K, set to the powder's
- * emissivity of 0.9, and so shows what the film mirrors of the hot shell as well; the fit has to find out the rest from the readings alone.
+ * It reads the hidden oven behind its shut door, with the instrument's own noise of about 1.5 K. Set to the powder's
+ * emissivity of 0.9 it shows the surface and what the film mirrors of the hot shell; the fit has to find out the rest
+ * from the readings alone.
  */
 final readonly class SimulatedThermometer
 {

@@ -91,7 +91,7 @@ final class MeshReader
             return true;
         }
 
-        return preg_match('/^\s*solid\b[^\x00]*$/s', $head) !== 1;
+        return preg_match('/^\s*solid\b[^\x00]*$/si', $head) !== 1;
     }
 
     private static function count(string $head): int
@@ -189,8 +189,7 @@ final class MeshReader
         $points = '';
         $count = 0;
         $line = 0;
-        while (($text = fgets($stream, 65536)) !== false) {
-            $line++;
+        while (($text = self::objLine($stream, $line)) !== null) {
             $words = preg_split('/\s+/', trim($text)) ?: [];
             if ($words[0] === 'v') {
                 $points .= pack('e3', ...self::numbers($words, 3, "line {$line}"));
@@ -207,7 +206,9 @@ final class MeshReader
                             "a corner from 1 to {$count} already given",
                         );
                     }
-                    $face[] = array_values((array) unpack('e3', $points, 24 * $at));
+                    /** @var list<float> $corner */
+                    $corner = array_values((array) unpack('e3', $points, 24 * $at));
+                    $face[] = $corner;
                 }
                 if (count($face) < 3) {
                     throw InvalidQuantity::unreadable(
@@ -216,13 +217,39 @@ final class MeshReader
                         'at least 3',
                     );
                 }
-                for ($n = 2; $n < count($face); $n++) {
-                    /** @var list<float> $corners */
-                    $corners = [...$face[0], ...$face[$n - 1], ...$face[$n]];
-                    $sum->add(...$corners);
+                if (count($face) > Polygon::MOST_CORNERS) {
+                    throw InvalidQuantity::unreadable(
+                        "line {$line}",
+                        'is a face of '.count($face).' corners',
+                        'at most '.Polygon::MOST_CORNERS.'; cut it into smaller faces',
+                    );
+                }
+                foreach (Polygon::triangles($face) as [$a, $b, $c]) {
+                    $sum->add(...$a, ...$b, ...$c);
                 }
             }
         }
+    }
+
+    /**
+     * The next line, with those it is continued by after a backslash; null at the end.
+     *
+     * @param  resource  $stream
+     */
+    private static function objLine($stream, int &$line): ?string
+    {
+        $text = '';
+        while (($more = fgets($stream, 65536)) !== false) {
+            $line++;
+            $text .= $more;
+            $bare = rtrim($text);
+            if (! str_ends_with($bare, '\\')) {
+                return $text;
+            }
+            $text = substr($bare, 0, -1).' ';
+        }
+
+        return $text === '' ? null : $text;
     }
 
     /**

@@ -18,6 +18,8 @@ final class MeshSum implements TriangleSink
 {
     private const LARGEST_M = 200.0;
 
+    private const SMALLEST_M = 0.001;
+
     private float $area = 0.0;
 
     private float $volume = 0.0;
@@ -127,6 +129,13 @@ final class MeshSum implements TriangleSink
                 '',
                 sprintf('is %.3g m across', max($box)),
                 'at most '.self::LARGEST_M.' m; is the unit right (--unit mm, in or m)?',
+            );
+        }
+        if (max($box) < self::SMALLEST_M) {
+            throw InvalidQuantity::unreadable(
+                '',
+                sprintf('is %.3g mm across', 1000 * max($box)),
+                'at least '.(1000 * self::SMALLEST_M).' mm; is the unit right (--unit mm, in or m)?',
             );
         }
         $closed = $this->parity === 0;

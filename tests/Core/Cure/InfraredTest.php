@@ -16,6 +16,7 @@ final class InfraredTest extends TestCase
         // Fractional functions of a black body, F(0-λT): 200 °C, λT 3785 to 6624 µm·K: 0.7848 - 0.4402 = 0.3446.
         $share = function (float $celsius): float {
             $kelvin = $celsius + 273.15;
+
             // π·c1' against σT⁴: 2hc² = 1.191042972e8 W·µm⁴/m²/sr, so that π·2hc²·∫/σT⁴.
             return M_PI * 1.191042972e8 * Infrared::radiance($celsius) / (5.670374419e-8 * $kelvin ** 4);
         };
