@@ -68,7 +68,7 @@ final readonly class BakePicture
             'label' => $word.' '.number_format($board->sinceShut($minutes), 0),
         ];
         $pulled = $board->bake->isPulled();
-        $pull = $board->bake->isRunning() ? $look->bestPull() ?? $look->pullMinutes : $look->pullMinutes;
+        $pull = $board->bake->isRunning() ? $board->bestPull() : $look->pullMinutes;
         $marks = [
             ['kind' => 'door', 'second' => $board->bake->door_open_s, 'label' => 'door shut'],
             ...$this->events(),

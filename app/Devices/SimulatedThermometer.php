@@ -23,6 +23,14 @@ final readonly class SimulatedThermometer
     {
     }
 
+    /** What the hidden oven's own display shows now, °C. */
+    public function ovenShows(CarbonImmutable $now): float
+    {
+        $second = max(1.0, $this->load->second($now));
+
+        return round((new HiddenOven($this->load))->run($second, $now)->airC($second));
+    }
+
     /** What the instrument shows, °C, pointed at an item now. */
     public function shows(int $item, CarbonImmutable $now): float
     {

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $shown_c
  * @property float $set_emissivity
  * @property float $celsius
+ * @property ?float $display_c air as the oven showed it then
  * @property string $source
  * @property User $user
  * @property OvenLoadItem $item

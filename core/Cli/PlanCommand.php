@@ -21,7 +21,7 @@ final class PlanCommand
      */
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
-        $file = LoadFile::parse($read($arguments->operands[0]));
+        $file = LoadFile::parse($read($arguments->operands[0]))->withoutReadings();
         $powder = $file->powder ?? throw InvalidQuantity::missing('powder', 'an object with chemistry and rows');
         if ($file->oven->maxC === null) {
             throw InvalidQuantity::missing('oven.max_c', '-40 to 700');

@@ -20,7 +20,7 @@ final class SimulateCommand
      */
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
-        $file = LoadFile::parse($read($arguments->operands[0]));
+        $file = LoadFile::parse($read($arguments->operands[0]))->withoutReadings();
         $minutes = $file->runMinutes ?? throw InvalidQuantity::missing('run.minutes', 'above 0, up to 10080');
         if ($file->setpointC === null) {
             throw InvalidQuantity::missing('oven.setpoint_c', '-40 to 700');

@@ -32,6 +32,10 @@ final readonly class LoadFile
 
     public const MOST_LINKS = 1000;
 
+    public const MOST_READINGS = 100;
+
+    private const READING_KEYS = ['item', 'at_min', 'c', 'display_c'];
+
     private const LINK_KEYS = ['between', 'w_per_k'];
 
     private const KEYS = [
@@ -48,6 +52,7 @@ final readonly class LoadFile
         'way',
         'links',
         'prefer',
+        'readings',
     ];
 
     private const OVEN_KEYS = [
@@ -85,6 +90,7 @@ final readonly class LoadFile
     /**
      * @param  list<LoadItem>  $items
      * @param  list<?PeakLimit>  $limits  of each item, where it has one of its own
+     * @param  list<array{item: int, second: float, c: float, display: ?float}>  $readings
      */
     private function __construct(
         public Oven $oven,
@@ -97,6 +103,7 @@ final readonly class LoadFile
         public BakeRules $rules,
         public array $limits,
         public Prefer $prefer,
+        public array $readings,
     ) {
     }
 
@@ -154,6 +161,7 @@ final readonly class LoadFile
             ),
             array_map(self::limit(...), $file->need('items', 'a list')->list(1, self::MOST_ITEMS)),
             $file->find('prefer')?->enum(Prefer::class) ?? Prefer::Shortest,
+            self::readings($file->find('readings')?->list(0, self::MOST_READINGS) ?? [], $items),
         );
     }
 
@@ -255,6 +263,38 @@ final readonly class LoadFile
         if ($wrong !== null) {
             throw InvalidQuantity::outside('between', [$one->name, $other->name], $wrong);
         }
+    }
+
+    /**
+     * @param  array<int, Node>  $nodes
+     * @param  list<LoadItem>  $items
+     * @return list<array{item: int, second: float, c: float, display: ?float}>
+     */
+    private static function readings(array $nodes, array $items): array
+    {
+        $place = array_flip(array_map(fn (LoadItem $item): string => $item->name, $items));
+        $readings = [];
+        foreach ($nodes as $node) {
+            $node->object(self::READING_KEYS);
+            $name = $node->need('item', 'an item\'s name')->asText();
+            $display = $node->numberOr('display_c', null);
+            $readings[] = $node->guard(fn (): array => [
+                'item' => $place[$name] ?? throw InvalidQuantity::outside('item', $name, 'the name of an item'),
+                'second' => 60 * Check::above('at_min', $node->number('at_min'), 0, 10080),
+                'c' => Check::celsius('c', $node->number('c')),
+                'display' => $display === null ? null : Check::celsius('display_c', $display),
+            ]);
+        }
+
+        return $readings;
+    }
+
+    /** @throws InvalidQuantity where readings stand in a file that is not to be corrected */
+    public function withoutReadings(): self
+    {
+        return $this->readings === []
+            ? $this
+            : throw InvalidQuantity::outside('readings', 'given', 'nothing here; they are for correct');
     }
 
     private static function limit(Node $node): ?PeakLimit

@@ -30,6 +30,7 @@ return new class extends Migration
         Schema::table('readings', function (Blueprint $table): void {
             $table->boolean('door_open')->default(false);
             $table->boolean('bare')->default(false);
+            $table->double('display_c')->nullable();
         });
         Schema::create('part_ways', function (Blueprint $table): void {
             $table->id();
@@ -50,7 +51,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('prefer'));
-        Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['door_open', 'bare']));
+        Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['door_open', 'bare', 'display_c']));
         Schema::drop('part_facets');
         Schema::drop('part_ways');
         DB::statement('ALTER TABLE coats DROP CONSTRAINT coats_share');

@@ -26,7 +26,8 @@ test('the metal is found by questions, one after the other', async ({ page, base
     await page.getByLabel('What is it').fill('Unknown arm');
     await page.getByRole('combobox', { name: 'Customer' }).fill('Chapel keepers');
     await page.getByRole('button', { name: 'Take it in' }).click();
-    await page.getByRole('link', { name: 'Which metal is it?' }).click();
+    await page.getByLabel('Part', { exact: true }).fill('unknown arm');
+    await page.getByRole('button', { name: 'Which metal is it?' }).click();
     await expect(page.getByText('12 metals are left')).toBeVisible();
     await page.getByRole('radio', { name: 'slips off, or barely holds' }).check();
     await page.getByRole('radio', { name: 'light', exact: true }).check();
@@ -37,6 +38,7 @@ test('the metal is found by questions, one after the other', async ({ page, base
     expect(page.url()).toContain('magnet=slips');
     await page.getByRole('link', { name: 'write the part down as this' }).click();
     await expect(page.getByLabel('Metal', { exact: true })).toHaveValue('aluminium');
+    await expect(page.getByLabel('Part', { exact: true })).toHaveValue('unknown arm');
 });
 
 test('a mesh is read, drawn, and refused when it is none', async ({ page, baseURL }) => {

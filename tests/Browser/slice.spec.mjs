@@ -52,7 +52,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
         .nth(0)
         .selectOption({ label: `Pier blue ${mark}` });
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText('18.1 kg and 0.79 m² each, from a mean wall of 6.35 mm')).toBeVisible();
+    await expect(page.getByText('18.1 kg, 0.79 m² each, from a mean wall of 6.35 mm')).toBeVisible();
     await page.getByRole('link', { name: /^Job \d+, Pier lamps/ }).click();
 
     // Walk its route, ticking and signing at each stop; the powder is logged with its lot.
@@ -107,7 +107,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByRole('button', { name: 'Use the simulated thermometer' }).click();
     await expect(page.getByLabel('It shows')).toHaveValue(/\d{2,3}(\.\d)?/);
     await page.getByRole('button', { name: 'Take it in' }).click();
-    await expect(page.getByText(/of\s+what\s+the\s+model\s+thought,\s+give\s+or\s+take\s+\d+\s+%/)).toBeVisible();
+    await expect(page.getByText(/of\s+what\s+the\s+model\s+thought/)).toBeVisible();
     await expect(page.getByText(/Between\s+(\d+\s+\w+\s+)?\d\d:\d\d\s+and\s+(\d+\s+\w+\s+)?\d\d:\d\d/)).toBeVisible();
     await page.locator('summary', { hasText: 'Something happened' }).click();
     await page.getByLabel('Door opened now, for seconds').fill('45');

@@ -127,6 +127,8 @@ const answered = async (page) => {
 export const walkTo = async (page, to) => {
     for (let stop = 0; stop < 9; stop++) {
         await tickHere(page);
+        // Nothing is waited for in a test: what has to flash off has, as somebody writes.
+        await page.getByLabel('Note, if there is one').first().fill('Looked at: dry.');
         await page
             .getByRole('button', { name: /sign, on to/i })
             .first()

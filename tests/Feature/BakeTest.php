@@ -165,18 +165,20 @@ final class BakeTest extends ShopTestCase
         $key = $before->load->hung[0]->key();
         $this->send("/bakes/{$bake->id}/readings", [
             'item' => $key,
-            'shown' => (string) round($model - 25),
+            'shown' => (string) round($model - 18),
             'set_emissivity' => '0.9',
+            'display' => (string) round($before->outlook->run->airC(15 * 60)),
         ])->assertSessionHasNoErrors();
         $after = BakeBoard::of($bake->refresh());
         self::assertLessThan(0.9, $after->correction->factor);
         self::assertGreaterThan($before->outlook->readyMinutes + 3, $after->outlook->readyMinutes);
-        self::assertLessThan($after->outlook->readyMinutes, $after->earliest);
+        self::assertLessThan($after->latest, $after->earliest);
         self::assertGreaterThan($after->outlook->readyMinutes, $after->latest);
+        self::assertGreaterThanOrEqual($after->outlook->readyMinutes, $after->bestPull(), 'late rather than early');
         $this->actingAs($this->viewer)
             ->get("/bakes/{$bake->id}")
             ->assertSee('of what the model thought')
-            ->assertSee('as sure as the readings make it');
+            ->assertSee('two in three of the ovens');
         $reading = Reading::query()->firstOrFail();
         $this->send("/readings/{$reading->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame(1.0, BakeBoard::of($bake->refresh())->correction->factor);

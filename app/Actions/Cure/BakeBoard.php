@@ -12,6 +12,7 @@ use Aenum\Core\Cure\MetalAgeing;
 use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\Outlook;
 use Aenum\Core\Cure\PeakLimit;
+use Aenum\Core\Cure\PullEnsemble;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
@@ -21,7 +22,6 @@ use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
 use App\Actions\Route\PartRoute;
 use App\Models\OvenLoad;
-use App\Models\Part;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -39,11 +39,12 @@ final readonly class BakeBoard implements OvenBoard
         public Outlook $outlook,
         public Correction $correction,
         /**
-         * Run minutes at which the load would be ready if the oven were one deviation faster or slower; null without
-         * readings.
+         * Run minutes between which two in three of the ovens that would read so are done; null without readings.
          */
         public ?float $earliest,
         public ?float $latest,
+        /** Run minutes at which to pull, leaning late, as far as the readings tell it; null without readings. */
+        public ?float $told,
         public CarbonImmutable $now,
     ) {
     }
@@ -59,7 +60,8 @@ final readonly class BakeBoard implements OvenBoard
             'pulled' => max(0.1, $load->second($bake->pulled_at ?? $now) / 60),
             default => max(0.1, $load->pullRunMinutes()),
         };
-        $band = $bake->isRunning() && $correction->residualsK !== [];
+        $isRead = $bake->isRunning() && $correction->residualsK !== [];
+        [$earliest, $told, $latest] = $isRead ? self::band($load, $now) : [null, null, null];
 
         $outlook = $load->outlook($pull, $correction->factor, $until);
         $gone = $load->second($now) / 60;
@@ -73,8 +75,9 @@ final readonly class BakeBoard implements OvenBoard
             $load,
             $outlook,
             $correction,
-            $band ? self::readyOnce($load, $correction->faster(), $now) : null,
-            $band ? self::readyOnce($load, $correction->slower(), $now) : null,
+            $earliest,
+            $latest,
+            $told,
             $now,
         );
     }
@@ -141,29 +144,31 @@ final readonly class BakeBoard implements OvenBoard
             : max(0.0, $this->sinceShut($this->outlook->readyMinutes) + $this->bake->door_open_s / 60 - $without);
     }
 
-    /** The edges of the band: the same until something happens, so worked out once for every look. */
-    private static function readyOnce(LoadOfBake $load, float $exchange, CarbonImmutable $now): ?float
+    /**
+     * The edges of the band: the same until something happens, so worked out once for every look.
+     *
+     * @return array{?float, ?float, ?float} from, when to pull, to
+     */
+    private static function band(LoadOfBake $load, CarbonImmutable $now): array
     {
-        $key =
-            'ready-'.
-            hash(
-                'xxh128',
-                serialize([
-                    $load->oven,
-                    $load->items(),
-                    $load->aims(),
-                    $load->schedule($now),
-                    $load->bake->rules(),
-                    $exchange,
-                ]),
-            );
-        $minutes = Cache::get($key);
-        if (! is_numeric($minutes)) {
-            $minutes = self::ready($load, $exchange, $now) ?? -1.0;
-            Cache::put($key, $minutes, 86400);
+        $facts = [
+            $load->oven,
+            $load->items(),
+            $load->aims(),
+            $load->schedule($now),
+            $load->bake->rules(),
+            $load->coreReadings(),
+            $load->displays(),
+        ];
+        $key = 'band-'.hash('xxh128', serialize($facts));
+        $band = Cache::get($key);
+        if (! is_array($band)) {
+            $crowd = PullEnsemble::of(...$facts);
+            $band = [$crowd->lowMinutes, $crowd->minutes, $crowd->highMinutes];
+            Cache::put($key, $band, 86400);
         }
 
-        return $minutes < 0 ? null : (float) $minutes;
+        return [$band[0] ?? null, $band[1] ?? null, $band[2] ?? null];
     }
 
     private static function ready(LoadOfBake $load, float $exchange, ?CarbonImmutable $now): ?float
@@ -184,6 +189,19 @@ final readonly class BakeBoard implements OvenBoard
         return $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60;
     }
 
+    /**
+     * When to pull, run minutes: as soon as everything is done; where it was read, later as far as the readings lean,
+     * and nothing is spoilt by it.
+     */
+    public function bestPull(): float
+    {
+        $ready = $this->outlook->bestPull();
+
+        return $ready === null
+            ? $this->outlook->pullMinutes
+            : max($ready, min($this->told ?? $ready, $this->outlook->spoiltMinutes ?? INF));
+    }
+
     public function load(): OvenLoad
     {
         return $this->bake;
@@ -191,7 +209,7 @@ final readonly class BakeBoard implements OvenBoard
 
     public function pullAt(): CarbonImmutable
     {
-        return $this->clock($this->outlook->bestPull() ?? $this->outlook->pullMinutes) ?? $this->now;
+        return $this->clock($this->bestPull()) ?? $this->now;
     }
 
     /** @return list<PartFinding> */

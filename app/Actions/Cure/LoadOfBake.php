@@ -161,6 +161,19 @@ final readonly class LoadOfBake
         return $readings;
     }
 
+    /** @return list<array{float, float}> second of the run, and the air as the oven showed it then, °C */
+    public function displays(): array
+    {
+        $shown = [];
+        foreach ($this->bake->readings as $reading) {
+            if ($reading->display_c !== null) {
+                $shown[] = [$this->second($reading->at), $reading->display_c];
+            }
+        }
+
+        return $shown;
+    }
+
     public function position(string $key): ?int
     {
         foreach ($this->hung as $i => $hung) {

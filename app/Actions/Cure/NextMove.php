@@ -38,7 +38,7 @@ final readonly class NextMove
 
     public static function of(BakeBoard $board): self
     {
-        $best = $board->outlook->bestPull() ?? $board->outlook->pullMinutes;
+        $best = $board->bestPull();
         $pullAt = $board->clock($best) ?? $board->now;
         $due = $board->nowRunMinutes() >= $best;
         $over = $due ? $board->nowRunMinutes() - $best : 0.0;
@@ -110,7 +110,7 @@ final readonly class NextMove
 
     private static function run(BakeBoard $board, ?float $runMinutes): string
     {
-        return $runMinutes === null ? 'unknown' : self::time($board->clock($runMinutes));
+        return $runMinutes === null ? 'never, as some would' : self::time($board->clock($runMinutes));
     }
 
     private static function time(?CarbonImmutable $at): string

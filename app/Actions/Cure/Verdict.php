@@ -28,7 +28,10 @@ final readonly class Verdict
         $look = $board->outlook;
         $decides = ucfirst($board->decides()->item->name);
         $suffers = ucfirst($board->suffers()->item->name);
-        $ready = $look->readyMinutes === null ? null : $board->sinceShut($look->readyMinutes);
+        $read = $board->bake->isRunning() && $look->bestPull() !== null;
+        $ready = $look->readyMinutes === null
+            ? null
+            : $board->sinceShut($read ? $board->bestPull() : $look->readyMinutes);
         $pull = $board->sinceShut($look->pullMinutes);
         $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
         $done = $board->decides()->aim->to->past();

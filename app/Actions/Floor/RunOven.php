@@ -173,6 +173,7 @@ final class RunOven
         string $source,
         bool $doorOpen = false,
         bool $bare = false,
+        ?float $displayC = null,
     ): void {
         $this->on($load, 'running', function (OvenLoad $held) use (
             $by,
@@ -182,6 +183,7 @@ final class RunOven
             $source,
             $doorOpen,
             $bare,
+            $displayC,
         ): void {
             $in = LoadOfBake::from($held);
             $position = $in->position($key);
@@ -212,6 +214,7 @@ final class RunOven
                 'celsius' => round($true, 2),
                 'door_open' => $doorOpen,
                 'bare' => $bare,
+                'display_c' => $displayC,
                 'source' => $source,
                 'user_id' => $by->id,
             ]);

@@ -91,6 +91,7 @@ final class FloorController
                 'shown' => ['required', new Measured(Dimension::Temperature, -40, 700)],
                 'set_emissivity' => ['required', 'numeric', 'between:0.1,1'],
                 'source' => ['nullable', Rule::in(['typed', 'stand_in'])],
+                'display' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
                 'door' => ['nullable', Rule::in(['shut', 'open'])],
                 'surface' => ['nullable', Rule::in(['film', 'bare'])],
             ],
@@ -108,6 +109,7 @@ final class FloorController
             $in['source'] ?? 'typed',
             ($in['door'] ?? 'shut') === 'open',
             ($in['surface'] ?? 'film') === 'bare',
+            Measured::read(Dimension::Temperature, $in['display'] ?? null),
         );
 
         return $this->to($bake, 'The reading is taken in.');
@@ -121,8 +123,11 @@ final class FloorController
         $key = (string) $request->string('item');
         $position = $load->position($key) ?? abort(422, 'That item is not in this load.');
 
+        $standIn = new SimulatedThermometer($load);
+
         return view('cure.reading-field', [
-            'shown' => (new SimulatedThermometer($load))->shows($position, ShopClock::now()),
+            'shown' => $standIn->shows($position, ShopClock::now()),
+            'display' => $standIn->ovenShows(ShopClock::now()),
             'source' => 'stand_in',
         ]);
     }

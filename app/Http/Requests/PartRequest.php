@@ -85,7 +85,7 @@ final class PartRequest extends FormRequest
             'sections.*.name.distinct' => 'Two sections have the same name.',
             'sections.*.mass_kg.required' => 'A section has no mass.',
             'sections.*.area_m2.required' => 'A section has no area.',
-            'joint_many.*' => 'How many spokes is not a count; allowed: 1 to 1000.',
+            'joint_many.*' => 'Number of spokes is not a count; allowed: 1 to 1000.',
             'joint_thick_mm.required_if' => 'How thick one spoke is is empty; its diameter, or the web\'s thickness.',
             'joint_long_mm.required_if' => 'How long is empty; one spoke from hub to rim, or the seam in all.',
             'coats.*.share.*' => 'A coat\'s share of the area must be a number; allowed: 1 to 100 %.',

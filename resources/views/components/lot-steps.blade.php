@@ -7,7 +7,7 @@
 @php($here = $walk->some($walk->walk->here($lot->station)))
 <section class="panel grid gap-3 no-print" aria-label="Steps of {{ $lot->title() }}">
     @if ($pause)
-        <p @class(['wrong' => $pause->late]) role="status">{{ ucfirst($pause->says) }}.</p>
+        <p @class(['wrong' => $pause->late])>{{ ucfirst($pause->says) }}.</p>
     @endif
     @if ($here)
         <ul class="grid gap-1">

@@ -14,7 +14,8 @@
         {{ $u->temp($next->setpointC) }} on the oven.
     </p>
     @if ($next->band)
-        <p class="hint">Between {{ $next->band }}, as sure as the readings make it (two in three).</p>
+        <p class="hint">Between {{ $next->band }}: two in three of the ovens that
+            would read so are done in that time.</p>
     @endif
     @if ($next->powerIsOff)
         <p class="wrong">The power is off; the pull moves on until it is back.</p>
@@ -30,21 +31,21 @@
     @endif
     @if ($read)
         <p>The readings say the oven heats this load at {{ number_format($board->correction->factor, 2) }} of what
-            the model thought, give or take {{ number_format(100 * $board->correction->sigma, 0) }} %.</p>
+            the model thought.</p>
     @endif
 </div>
 @can('work')
     <form method="post" action="/bakes/{{ $bake->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it
             is out</button></form>
     <details class="panel !py-1" id="reading-panel" hx-preserve
-        @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface'])) open @endif>
+        @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display'])) open @endif>
         <summary class="font-semibold">Thermometer reading</summary>
         <form method="post" action="/bakes/{{ $bake->id }}/readings" class="grid gap-3 pb-2">
             <x-once />
             <x-pick name="item" label="Pointed at"
                 :options="collect($board->load->hung)->mapWithKeys(fn($h) => [$h->key() => $h->item->name])"
                     :value="$board->decides()->key()" />
-            @include('cure.reading-field', ['shown' => null, 'source' => 'typed'])
+            @include('cure.reading-field', ['shown' => null, 'display' => null, 'source' => 'typed'])
             <button type="button" class="btn btn-quiet" hx-get="/bakes/{{ $bake->id }}/thermometer"
                 hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated thermometer</button>
             <x-pick name="door" label="The oven door was" :options="['shut' => 'shut: it mirrors the oven',

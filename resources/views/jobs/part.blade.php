@@ -61,7 +61,7 @@
                 <x-pick name="joint" label="How they hang together"
                     :options="collect(Joint::cases())->mapWithKeys(fn($one) => [$one->value => $one->label()])"
                     :value="$part?->joint ?? 'casting'" hint="Metal between them carries heat: a rim feeds its hub." />
-                <x-field name="joint_many" label="How many spokes" :value="$part?->joint_many" inputmode="numeric" />
+                <x-field name="joint_many" label="Number of spokes" :value="$part?->joint_many" inputmode="numeric" />
                 <x-field name="joint_thick_mm" label="One is thick" :unit="$u->unit(D::Length)"
                     :value="$u->field(D::Length, $part?->joint_thick_mm)" />
                 <x-field name="joint_long_mm" label="One is long, or the seam" :unit="$u->unit(D::Length)"

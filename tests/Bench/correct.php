@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Hidden ovens whose eight figures all differ from the model's by up to 40 % either way; one reading and what the
+ * display showed. Prints how often the true pull lies in the band that is told, and how far off the pull told is.
+ * Run: php tests/Bench/correct.php [how many] [seed]
+ */
+
+use Aenum\Core\Cure\Aim;
+use Aenum\Core\Cure\AttemptRun;
+use Aenum\Core\Cure\BakeRules;
+use Aenum\Core\Cure\Outcome;
+use Aenum\Core\Cure\PullEnsemble;
+use Aenum\Core\Cure\Reading;
+use Aenum\Core\Heat\Door;
+use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
+use Aenum\Core\Heat\Simulation;
+use Tests\Core\Loads;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$many = (int) ($argv[1] ?? 100);
+mt_srand((int) ($argv[2] ?? 7));
+$uniform = fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
+$radius = fn (): float => sqrt(-2 * log(max(1e-12, $uniform(0, 1))));
+$normal = fn (float $sigma): float => $sigma * $radius() * cos(2 * M_PI * $uniform(0, 1));
+$loads = [
+    [Loads::item(), Loads::item('panel', 6.3, 0.8, 4, 'carbon_steel')],
+    [Loads::item('column', 34, 1.2, 3)],
+    [Loads::item('arm', 6.4, 0.55, 12, 'carbon_steel'), Loads::item('leaf', 0.6, 0.08, 20, 'aluminium')],
+];
+$sheet = Loads::sheet([[180, 18, null], [200, 8, null]]);
+$rules = BakeRules::of();
+$in = $early = $none = 0;
+$off = $width = $took = [];
+for ($n = 0; $n < $many; $n++) {
+    $load = $loads[$n % count($loads)];
+    $aims = array_fill(0, count($load), Aim::fullCure($sheet));
+    $model = Loads::oven();
+    $f = fn (): float => $uniform(0.6, 1.4);
+    $hidden = Oven::of(
+        $f() * 36, 5, $f() * 45, $f() * 260, $f() * 520, $f() * 45, $f() * 60, $f() * 2200, $f() * 16, 230,
+    );
+    $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);
+    $tape = new RecordedRun(new Simulation($hidden, $load, $schedule), 60 * 10080);
+    $true = (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow();
+    if ($true->outcome === Outcome::NeverDone) {
+        $none++;
+
+        continue;
+    }
+    $pull = $true->pullS / 60;
+    $second = 60 * $uniform(0.35, 0.65) * $pull;
+    $run = $tape->until($second, $load);
+    $item = $true->last;
+    $from = hrtime(true);
+    $told = PullEnsemble::of(
+        $model, $load, $aims, $schedule, $rules,
+        [Reading::of($item, $second, $run->surfaceC($item, $second) + $normal(3))],
+        [[$second, $run->airC($second) + $normal(1)]],
+    );
+    $took[] = (hrtime(true) - $from) / 1e9;
+    if ($told->minutes === null || $told->lowMinutes === null || $told->highMinutes === null) {
+        $none++;
+
+        continue;
+    }
+    $in += $pull >= $told->lowMinutes && $pull <= $told->highMinutes ? 1 : 0;
+    $early += $told->minutes < 0.9 * $pull ? 1 : 0;
+    $off[] = $told->minutes / $pull - 1;
+    $width[] = ($told->highMinutes - $told->lowMinutes) / $pull;
+}
+sort($off);
+sort($width);
+sort($took);
+$count = count($off);
+printf("%d ovens (%d told nothing)\n", $count, $none);
+printf("true pull in the band         %5.1f in a hundred   (60 to 80)\n", 100 * $in / $count);
+printf("told over a tenth too early   %5.1f in a hundred   (at most 5)\n", 100 * $early / $count);
+printf("band of the pull, median      %5.1f %%             (at most 15)\n", 100 * $width[intdiv($count, 2)]);
+printf("told late, median             %5.1f %%             (at most 5)\n", 100 * $off[intdiv($count, 2)]);
+printf("worst early, worst late       %5.1f %%, %5.1f %%\n", 100 * $off[0], 100 * $off[$count - 1]);
+printf("slowest against the median    %5.1f times\n", $took[$count - 1] / $took[intdiv($count, 2)]);
+fprintf(STDERR, "median %.2f s\n", $took[intdiv($count, 2)]);
