@@ -44,7 +44,8 @@ final readonly class Pause
             if ($rest === null) {
                 continue;
             }
-            $holds = $next !== null && $next > $n && $rest->holds($walk->steps[$next]->kind);
+            $holds = $next !== null && $next > $n && $rest->holds($walk->steps[$next]->kind) &&
+                ! self::isPast($walk, $n, $rest);
             if ($holds && $rest->least - $ago > $wait) {
                 [$wait, $waitWhy] = [$rest->least - $ago, $rest->why];
             }
@@ -55,6 +56,19 @@ final readonly class Pause
         }
 
         return new self($wait, $waitWhy, $left, $leftFor, $leftWhy);
+    }
+
+    /** Whether a step that waits for it is done all the same: what was sprayed on wet metal waits for nothing now. */
+    private static function isPast(Walk $walk, int $after, Rest $rest): bool
+    {
+        foreach ($walk->steps as $n => $step) {
+            $is = $n > $after && $rest->holds($step->kind);
+            if ($is && $walk->outcome($n) === StepOutcome::Done) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether what presses has not begun in time. */

@@ -128,7 +128,8 @@ export const walkTo = async (page, to) => {
     for (let stop = 0; stop < 9; stop++) {
         await tickHere(page);
         // Nothing is waited for in a test: what has to flash off has, as somebody writes.
-        await page.getByLabel('Note, if there is one').first().fill('Looked at: dry.');
+        const onward = page.getByRole('button', { name: /sign, on to Coat/i });
+        if (await onward.count()) await page.getByLabel('Note, if there is one').first().fill('Dry.');
         await page
             .getByRole('button', { name: /sign, on to/i })
             .first()

@@ -71,6 +71,16 @@ final class PauseTest extends TestCase
         self::assertNull(self::pause($route, [0 => 0], done: [])->leftMinutes);
     }
 
+    public function test_what_was_sprayed_on_wet_metal_waits_for_nothing_any_more(): void
+    {
+        $route = [
+            new Step(StepKind::SolventWipe, 5, 0, 'x'), new Step(StepKind::Coat, 5, 0, 'x', coat: 1),
+            new Step(StepKind::Bake, 5, 0, 'x', coat: 1),
+        ];
+        self::assertGreaterThan(0, self::pause($route, [0 => 2])->waitMinutes);
+        self::assertSame(0.0, self::pause($route, [0 => 2, 1 => 1], done: [0, 1])->waitMinutes);
+    }
+
     public function test_soft_steel_waits_for_no_relief_bake_and_a_cured_coat_for_nothing(): void
     {
         $acid = [new Step(StepKind::Acid, 5, 0, 'x'), new Step(StepKind::ReliefBake, 5, 0, 'x')];
