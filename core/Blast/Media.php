@@ -78,7 +78,7 @@ final class Media
                 rate: 0.9,
                 bestMixture: 2.5,
                 cycles: 250.0,
-                rzMicrons: 35.0,
+                rzMicrons: 65.0,
                 takesOff: [OnIt::Bare, OnIt::MillScale, OnIt::Rust, OnIt::Paint],
                 grade: 'S230',
                 grainMm: [0.6, 0.9],

@@ -264,7 +264,7 @@ final class Metals
                 family: MetalFamily::Zinc,
                 heatCapacity: HeatCapacity::polynomial([405.0, 0.09]),
                 conductivityWPerMK: 113.0,
-                densityKgPerM3: 6700.0,
+                densityKgPerM3: 6600.0,
                 bareEmissivity: 0.25,
                 softness: 1.4,
                 alwaysCast: true,

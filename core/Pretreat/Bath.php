@@ -139,7 +139,7 @@ final readonly class Bath
                 name: 'Last rinse, clean water',
                 percent: 0.0,
                 celsius: 20.0,
-                limits: ['conductivity_us' => [0.0, 50.0]],
+                limits: ['conductivity_us' => [0.0, 30.0]],
                 caution: 'Wet floor.',
             ),
         ];
