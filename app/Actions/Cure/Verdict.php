@@ -32,7 +32,7 @@ final readonly class Verdict
         $ready = $look->readyMinutes === null
             ? null
             : $board->sinceShut($read ? $board->bestPull() : $look->readyMinutes);
-        $pull = $board->sinceShut($look->pullMinutes);
+        $pull = $board->sinceShut($read ? max($board->bestPull(), $look->pullMinutes) : $look->pullMinutes);
         $spoilt = $look->spoiltMinutes === null ? null : $board->sinceShut($look->spoiltMinutes);
         $done = $board->decides()->aim->to->past();
         $passed = $look->items[$look->suffers]->passed;
