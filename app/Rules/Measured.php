@@ -6,6 +6,7 @@ namespace App\Rules;
 
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Support\FieldNames;
 use App\Support\Units;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -29,13 +30,9 @@ final readonly class Measured implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        $name = str_replace(
-            ['_', '.'],
-            ' ',
-            (string) preg_replace('/_(c|kg|m2|mm|um|k|kw|w|min)$|_w_per.*$|_kj_per.*$/', '', $attribute),
-        );
+        $name = FieldNames::of($attribute);
         if (! is_scalar($value)) {
-            $fail(ucfirst($name).' must be a number.');
+            $fail("{$name} must be a number.");
 
             return;
         }
@@ -51,7 +48,7 @@ final readonly class Measured implements ValidationRule
             $fail(
                 sprintf(
                     '%s is %s; allowed: %s %s to %s.',
-                    ucfirst($name),
+                    $name,
                     $units->show($this->dimension, $kept),
                     $this->above ? 'above' : 'from',
                     $units->field($this->dimension, $this->min),
