@@ -77,7 +77,7 @@
                                 <th scope="col">Figure</th>
                                 <th scope="col" class="n">Now</th>
                                 <th scope="col" class="n">From the logs</th>
-                                <th scope="col" class="n">Give or take</th>
+                                <th scope="col">What the logs say of it</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -93,15 +93,14 @@
                                         {{ number_format($found['from'], $found['from'] < 100 ? 1 : 0) }}</td>
                                     <td class="n">
                                         <b>{{ number_format($found['to'], $found['to'] < 100 ? 1 : 0) }}</b></td>
-                                    <td class="n">
-                                        {{ $found['sigma'] > 0.5 ? 'the logs do not say'
-                                            : round(100 * $found['sigma']) . ' %' }}
-                                    </td>
+                                    <td>{{ $found['sigma'] > 0.5 ? 'the logs do not say' : 'narrowed' }}</td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
                 </div>
+                <p class="hint">How exact they are is not known: couples lag, read a degree off and start late, and this
+                    fit does not allow for it. Compare what they foretell with the next log before you lean on them.</p>
                 @can('manage')
                     <form method="post" action="/ovens/{{ $oven->id }}/fit"><x-once /><button
                             class="btn btn-do">Take these figures</button></form>
