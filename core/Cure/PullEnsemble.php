@@ -16,8 +16,8 @@ use Aenum\Core\Unit\Constant;
  *
  * Each member has its eight figures up to SPREAD off those of the model, laid out evenly (Halton's sequence). What was
  * read of the parts, and what the oven's display showed then, moves each of them (an ensemble smoother with multiple
- * data assimilation, Emerick and Reynolds 2013), and each is followed to its own pull. The band is where two in three
- * of them pull; how often the truth lies in it is measured in tests/Bench/correct.php.
+ * data assimilation, Emerick and Reynolds 2013), and each is followed to its own pull. The band is cut from their pulls
+ * so that the truth lies in it two times in three and a little more, which tests/Bench/correct.php measures.
  */
 final readonly class PullEnsemble
 {
@@ -55,7 +55,7 @@ final readonly class PullEnsemble
     /**
      * @param  float  $exchange  the crowd's middle factor on the oven's h
      * @param  float|null  $minutes  of the run, when to pull; null where it is never done
-     * @param  float|null  $lowMinutes  two in three pull between this
+     * @param  float|null  $lowMinutes  two times in three the true pull lies between this
      * @param  float|null  $highMinutes  and this
      * @param  float  $spoiltShare  of the crowd that is over-baked before it is done
      */
@@ -122,7 +122,7 @@ final readonly class PullEnsemble
     {
         $says = $this->minutes === null
             ? 'Most ovens that would read so never get it done at this setpoint.'
-            : 'Of the ovens that would read so, two in three are done within the band; the minutes lean late.';
+            : 'Measured over unknown ovens the true pull lies in the band two times in three; the minutes lean late.';
 
         return $this->spoiltShare > 0.5
             ? $says.' By then something is past its over-bake limit, or hotter than it may get.'

@@ -178,7 +178,7 @@ final class BakeTest extends ShopTestCase
         $this->actingAs($this->viewer)
             ->get("/bakes/{$bake->id}")
             ->assertSee('of what the model thought')
-            ->assertSee('two in three of the ovens')
+            ->assertSee('two times in three')
             ->assertDontSee('Too short');
         $reading = Reading::query()->firstOrFail();
         $this->send("/readings/{$reading->id}/withdraw")->assertSessionHasNoErrors();

@@ -179,6 +179,10 @@ final class PartBenchTest extends ShopTestCase
             ->assertDontSee('has no volume');
         $facets = $this->actingAs($this->viewer)->get("/parts/{$part->id}/facets")->assertOk();
         self::assertSame(4 * 18, strlen((string) $facets->getContent()));
+        $like = $this->part($this->job(), 'finial like it', 1, 0.1, 1, 'carbon_steel');
+        $this->send("/parts/{$like->id}/shapes/copy", ['from' => $part->id])->assertSessionHasNoErrors();
+        $copied = $this->actingAs($this->viewer)->get("/parts/{$like->id}/facets");
+        self::assertSame($facets->getContent(), $copied->getContent());
         $this->send("/parts/{$part->id}/shapes/take")->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($kg, $part->refresh()->mass_kg, 1e-3);
         $this->get("/parts/{$part->id}/pins")

@@ -39,7 +39,7 @@ final readonly class BakeBoard implements OvenBoard
         public Outlook $outlook,
         public Correction $correction,
         /**
-         * Run minutes between which two in three of the ovens that would read so are done; null without readings.
+         * Run minutes between which the true pull lies two times in three, as measured; null without readings.
          */
         public ?float $earliest,
         public ?float $latest,

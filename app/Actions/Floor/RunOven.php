@@ -22,6 +22,7 @@ use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
+use App\Models\Inspection;
 use App\Models\Lot;
 use App\Models\Move;
 use App\Models\Oven;
@@ -265,7 +266,8 @@ final class RunOven
             $from = ($at ?? ShopClock::now())->format('Y-m-d H:i:s.v');
             $since = Move::query()->where('lot_id', $out->lot_id)->where('at', '>=', $from);
             $again = OvenLoadItem::query()->where('lot_id', $out->lot_id)->where('id', '>', $out->id);
-            if ($at === null || $since->exists() || $again->exists()) {
+            $seen = Inspection::query()->where('lot_id', $out->lot_id)->where('at', '>=', $from);
+            if ($at === null || $since->exists() || $again->exists() || $seen->exists()) {
                 throw ValidationException::withMessages([
                     'item' => 'That cannot be taken back: it is in the oven, or it has gone on since.',
                 ]);

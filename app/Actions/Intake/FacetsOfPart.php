@@ -33,6 +33,16 @@ final class FacetsOfPart
         }
     }
 
+    /** What one part has, another is built like. */
+    public static function copy(Part $from, Part $to): void
+    {
+        DB::table('part_facets')->where('part_id', $to->id)->delete();
+        $kept = DB::table('part_facets')->where('part_id', $from->id)->value('facets');
+        if (is_string($kept)) {
+            DB::table('part_facets')->insert(['part_id' => $to->id, 'facets' => $kept]);
+        }
+    }
+
     private static function ofShapes(PartShapes $built): string
     {
         $row = [];

@@ -8,6 +8,7 @@ use Aenum\Core\Shape\MeshReader;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Models\Part;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Reads a mesh of a part from a file: its measures and its picture are kept, the file is not. */
@@ -44,25 +45,27 @@ final class MeshOfPart
         } finally {
             fclose($stream);
         }
-        FacetsOfPart::keep($part, $facets);
         $drawing = $picture->drawing();
-        $part->update([
-            'mesh' => [
-                'name' => mb_substr($name, 0, 120),
-                'unit' => $unit,
-                'area_m2' => $mesh->areaM2,
-                'volume_m3' => $mesh->volumeM3,
-                'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
-                'closed' => $mesh->closed,
-                'triangles' => $mesh->triangles,
-                'degenerate' => $mesh->degenerate,
-                'columns' => $drawing->columns,
-                'rows' => $drawing->rows,
-                'width_mm' => $drawing->widthMm,
-                'light' => $drawing->light,
-                'through' => $drawing->through,
-                'thickest_mm' => $drawing->thickestMm,
-            ],
-        ]);
+        DB::transaction(function () use ($part, $facets, $name, $unit, $mesh, $drawing): void {
+            FacetsOfPart::keep($part, $facets);
+            $part->update([
+                'mesh' => [
+                    'name' => mb_substr($name, 0, 120),
+                    'unit' => $unit,
+                    'area_m2' => $mesh->areaM2,
+                    'volume_m3' => $mesh->volumeM3,
+                    'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
+                    'closed' => $mesh->closed,
+                    'triangles' => $mesh->triangles,
+                    'degenerate' => $mesh->degenerate,
+                    'columns' => $drawing->columns,
+                    'rows' => $drawing->rows,
+                    'width_mm' => $drawing->widthMm,
+                    'light' => $drawing->light,
+                    'through' => $drawing->through,
+                    'thickest_mm' => $drawing->thickestMm,
+                ],
+            ]);
+        });
     }
 }

@@ -23,6 +23,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -139,8 +140,10 @@ final class PartBenchController
     public function dropMesh(Part $part): RedirectResponse
     {
         $part->job->mustBeOpen();
-        FacetsOfPart::keep($part, null);
-        $part->update(['mesh' => null]);
+        DB::transaction(function () use ($part): void {
+            FacetsOfPart::keep($part, null);
+            $part->update(['mesh' => null]);
+        });
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'The mesh is taken away.');
     }
@@ -150,7 +153,10 @@ final class PartBenchController
         $part->job->mustBeOpen();
         $in = $request->validate(['from' => ['required', Rule::exists('parts', 'id')]]);
         $from = Part::query()->findOrFail($in['from']);
-        $part->update(['shapes' => $from->shapes, 'mesh' => $from->mesh]);
+        DB::transaction(function () use ($part, $from): void {
+            $part->update(['shapes' => $from->shapes, 'mesh' => $from->mesh]);
+            FacetsOfPart::copy($from, $part);
+        });
 
         return redirect("/parts/{$part->id}/bench")->with('said', 'Copied; change what differs.');
     }

@@ -14,8 +14,8 @@
         {{ $u->temp($next->setpointC) }} on the oven.
     </p>
     @if ($next->band)
-        <p class="hint">Between {{ $next->band }}: two in three of the ovens that
-            would read so are done in that time.</p>
+        <p class="hint">Between {{ $next->band }}: measured over ovens nobody
+            knew, the true moment lies in it two times in three.</p>
     @endif
     @if ($next->powerIsOff)
         <p class="wrong">The power is off; the pull moves on until it is back.</p>
