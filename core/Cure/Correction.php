@@ -81,16 +81,4 @@ final readonly class Correction
             array_map(fn (Reading $reading, float $c): float => $reading->celsius - $c, $readings, $at),
         );
     }
-
-    /** The factor one standard deviation slower or faster: the band to show. */
-    public function slower(): float
-    {
-        return $this->factor * exp(-$this->sigma);
-    }
-
-    /** The exchange factor one deviation up. */
-    public function faster(): float
-    {
-        return $this->factor * exp($this->sigma);
-    }
 }

@@ -1,9 +1,10 @@
 {{-- One coat of a part: what it is, where on the part it goes, and how far it is baked. --}}
 @props(['at', 'coat', 'powders'])
+@php($usual = $at ? 'clear' : 'base')
 <div class="grid grid-cols-[8rem_1fr_14rem_9rem_6rem] max-[1000px]:grid-cols-2 gap-3">
     <x-pick name="coats[{{ $at }}][role]" label="Coat {{ $at + 1 }}"
         :options="['primer' => 'Primer', 'base' => 'Base', 'mid' => 'Mid', 'clear' => 'Clear']"
-        :value="$coat['role'] ?? ($at ? 'clear' : 'base')" />
+        :value="$coat['role'] ?? $usual" />
     <x-pick name="coats[{{ $at }}][powder_id]" label="Powder" :options="$powders->pluck('name', 'id')"
         :value="$coat['powder_id'] ?? ''" empty="None" />
     <x-pick name="coats[{{ $at }}][bake_to]" label="Bake it until"

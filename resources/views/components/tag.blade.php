@@ -3,8 +3,9 @@
 <a class="tag" href="/jobs/{{ $job->id }}">
     <span class="tag-no">{{ $job->number }}</span>
     @if ($job->due_on)
-        <span class="tag-due {{ $late ? 'wrong' : '' }}">{{ $late ? 'late, ' : '' }}{{ $job->due_on->format('j M')
-            }}</span>
+        <span @class(['tag-due', 'wrong' => $late])>@if ($late)
+                late,
+            @endif{{ $job->due_on->format('j M') }}</span>
     @endif
     <span class="font-semibold block leading-tight">{{ $job->title }}</span>
     <span class="hint block leading-tight">{{ $which ?? $job->customer->name }}</span>

@@ -31,8 +31,6 @@ final class CorrectionTest extends TestCase
             self::assertEqualsWithDelta($true, $four->factor, 0.03);
             self::assertLessThan($one->sigma, $four->sigma);
             self::assertLessThan(Correction::PRIOR_SIGMA, $one->sigma);
-            self::assertLessThan($four->factor, $four->slower());
-            self::assertGreaterThan($four->factor, $four->faster());
         }
     }
 
