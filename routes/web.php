@@ -189,6 +189,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::get('/ovens/{oven}/edit', [ShelfController::class, 'editOven']);
         Route::put('/ovens/{oven}', [ShelfController::class, 'updateOven']);
         Route::post('/ovens/{oven}/fit', [LoggerController::class, 'takeFit']);
+        Route::post('/ovens/{oven}/forget', [LoggerController::class, 'forgetFit']);
         Route::get('/shop', [HouseController::class, 'shop']);
         Route::put('/shop', [HouseController::class, 'updateShop']);
         Route::get('/people', [HouseController::class, 'people']);

@@ -8,17 +8,21 @@ use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Trajectory;
 use App\Actions\Cure\LoadOfBake;
+use App\Actions\Oven\Frozen;
 use Carbon\CarbonImmutable;
 
 /**
- * The "true" oven the simulated devices measure: the modelled one with its heater, shell and exchange off by amounts
- * that are fixed for each bake but told to nobody.
+ * The "true" oven the simulated devices measure: the one first set up, with its fan, heater and walls off by amounts
+ * that are the oven's own and told to nobody; a bake's parts hang a little better or worse in its air than another's.
  */
 final readonly class HiddenOven
 {
     private const SLOWEST = 0.8;
 
     private const FASTEST = 1.08;
+
+    /** How far one bake's parts may be off another's, as a share. */
+    private const BAKES_DIFFER = 0.03;
 
     public function __construct(private LoadOfBake $load)
     {
@@ -30,33 +34,34 @@ final readonly class HiddenOven
             $this->oven(),
             $this->load->items(),
             $this->load->schedule($now),
-            self::SLOWEST + (self::FASTEST - self::SLOWEST) * $this->chance('exchange'),
+            1 - self::BAKES_DIFFER + 2 * self::BAKES_DIFFER * $this->chance('hung'),
         ))->run($seconds);
     }
 
     /** 0 to 1, the same for the same bake and question. */
     public function chance(string $question): float
     {
-        return hexdec(
-            substr(hash('sha256', "{$this->load->bake->id}|{$this->load->bake->oven_id}|{$question}"), 0, 8),
-        ) / 0xFFFFFFFF;
+        return self::share("{$this->load->bake->id}|{$this->load->bake->oven_id}|{$question}");
     }
 
     private function oven(): Oven
     {
-        $model = $this->load->oven;
+        $own = fn (string $figure): float => self::share("{$this->load->bake->oven_id}|{$figure}");
 
-        return Oven::of(
-            $model->heaterKw * (0.92 + 0.1 * $this->chance('heater')),
-            $model->bandK,
-            $model->airKjPerK,
-            $model->shellKjPerK * (0.95 + 0.2 * $this->chance('shell')),
-            $model->airToShellWPerK,
-            $model->shellLossWPerK,
-            $model->ventWPerK,
-            $model->doorWPerK,
-            $model->convectionWPerM2K,
-            $model->maxC,
-        );
+        return Frozen::oven($this->load->bake)->asGuessed()->model()->times([
+            self::SLOWEST + (self::FASTEST - self::SLOWEST) * $own('fan'),
+            1.0,
+            0.9 + 0.3 * $own('loss'),
+            0.95 + 0.2 * $own('shell'),
+            1.0,
+            1.0,
+            0.92 + 0.1 * $own('heater'),
+            1.0,
+        ]);
+    }
+
+    private static function share(string $question): float
+    {
+        return hexdec(substr(hash('sha256', $question), 0, 8)) / 0xFFFFFFFF;
     }
 }

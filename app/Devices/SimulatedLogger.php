@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use Aenum\Core\Heat\Couple;
 use App\Actions\Cure\LoadOfBake;
 
 /**
@@ -15,6 +16,11 @@ final readonly class SimulatedLogger
     private const EVERY_S = 30;
 
     private const NOISE_K = 0.8;
+
+    /** Lag of its couples, s. */
+    private const FASTEST_S = 6.0;
+
+    private const SLOWEST_S = 30.0;
 
     public function __construct(private LoadOfBake $load)
     {
@@ -39,12 +45,17 @@ final readonly class SimulatedLogger
                 ),
             ).
             "\n";
-        for ($s = 0; $s <= $seconds; $s += self::EVERY_S) {
+        $seen = range(0, (int) $seconds, self::EVERY_S);
+        $moments = array_map(fn (int $s): float => (float) $door + $s, $seen);
+        $shown = [];
+        foreach ([-1, ...$items] as $channel) {
+            $lag = self::FASTEST_S + (self::SLOWEST_S - self::FASTEST_S) * $hidden->chance("couple-{$channel}");
+            $course = $channel < 0 ? $run->airCourse() : $run->coreCourse($channel);
+            $shown[$channel] = Couple::reads($course, $lag, $moments);
+        }
+        foreach ($seen as $n => $s) {
             $noise = fn (int $channel): float => self::NOISE_K * 2 * ($hidden->chance("log-{$channel}-{$s}") - 0.5);
-            $cells = [
-                $run->airC($door + $s) + $noise(-1),
-                ...array_map(fn (int $i): float => $run->coreC($i, $door + $s) + $noise($i), $items),
-            ];
+            $cells = array_map(fn (int $channel): float => $shown[$channel][$n] + $noise($channel), [-1, ...$items]);
             $csv .=
                 $s.
                 ','.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Heat\Oven as HeatOven;
+use App\Models\Casts\Capture;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -29,6 +30,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $door_w_per_k
  * @property float $convection_w_per_m2k
  * @property float $max_c
+ * @property ?array<array-key, mixed> $lesson what logs have taught of it, see Lesson
  * @property ?CarbonImmutable $retired_at
  */
 final class Oven extends Model
@@ -54,6 +56,34 @@ final class Oven extends Model
         );
     }
 
+    /** What logs have taught of it; null where none has. */
+    public function taught(): ?Lesson
+    {
+        return Lesson::from($this->lesson);
+    }
+
+    /** The same oven with the figures it had before any log taught it. */
+    public function asGuessed(): self
+    {
+        return (clone $this)->forceFill($this->taught()->was ?? []);
+    }
+
+    /** @return array<string, float> as they are stored */
+    public static function figuresOf(HeatOven $oven): array
+    {
+        return array_map(fn (float $figure): float => round($figure, 3), [
+            'heater_kw' => $oven->heaterKw,
+            'band_k' => $oven->bandK,
+            'air_kj_per_k' => $oven->airKjPerK,
+            'shell_kj_per_k' => $oven->shellKjPerK,
+            'air_to_shell_w_per_k' => $oven->airToShellWPerK,
+            'shell_loss_w_per_k' => $oven->shellLossWPerK,
+            'vent_w_per_k' => $oven->ventWPerK,
+            'door_w_per_k' => $oven->doorWPerK,
+            'convection_w_per_m2k' => $oven->convectionWPerM2K,
+        ]);
+    }
+
     /** The largest that is in use: it speaks for the ovens where none is named. */
     public static function largest(): ?self
     {
@@ -77,7 +107,7 @@ final class Oven extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['retired_at' => 'immutable_datetime'] +
+        return ['retired_at' => 'immutable_datetime', 'lesson' => Capture::class] +
             array_fill_keys(
                 [
                     'heater_kw',

@@ -9,8 +9,9 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** The core on the command line: JSON in, JSON out; a refusal is one line and exit code 2. */
 final readonly class Console
 {
-    private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; correct FILE|-; calc NAME FILE|-; '
-        .'route FILE|-; mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; judge LOG.csv --powder POWDER.json';
+    private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; correct FILE|-; fit FILE|-; '
+        .'calc NAME FILE|-; route FILE|-; mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; '
+        .'judge LOG.csv --powder POWDER.json';
 
     /**
      * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidQuantity
@@ -52,6 +53,7 @@ final readonly class Console
             'simulate' => (new SimulateCommand())($arguments->only(1, ['at', 'every']), $this->read),
             'plan' => (new PlanCommand())($arguments->only(1, []), $this->read),
             'correct' => (new CorrectCommand())($arguments->only(1, []), $this->read),
+            'fit' => (new FitCommand())($arguments->only(1, []), $this->read),
             'calc' => (new CalcCommand())($arguments->only(2, []), $this->read),
             'route' => (new RouteCommand())($arguments->only(1, []), $this->read),
             'mesh' => (new MeshCommand())($arguments->only(1, ['unit', 'material'])),

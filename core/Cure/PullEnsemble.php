@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cure;
 
+use Aenum\Core\Heat\Cholesky;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenLesson;
 use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Unit\Constant;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 /**
  * When to pull, as far as a few readings tell it: not of one oven, but of a crowd of ovens that could be this one.
@@ -24,13 +28,13 @@ final readonly class PullEnsemble
     /** An oven that no log has taught is this far off its figures, either way. */
     public const SPREAD = 0.4;
 
-    /** The pull told is late for so many of the crowd: leaning late rather than early. */
-    private const LEAN = 0.74;
+    /**
+     * Where a crowd is cut, so that the truth lies in the band two times in three, and for how many of it the pull
+     * told is late: low edge, told, high edge. Measured, for ovens no log has taught and for those one has.
+     */
+    private const UNTAUGHT = [0.28, 0.74, 0.84];
 
-    /** Where the band is cut from the crowd, so that the truth lies in it two times in three: measured. */
-    private const LOW = 0.28;
-
-    private const HIGH = 0.84;
+    private const TAUGHT = [0.1, 0.6, 0.9];
 
     private const MEMBERS = 90;
 
@@ -47,6 +51,9 @@ final readonly class PullEnsemble
 
     /** Error allowed in a step of one member's run, K. */
     private const TOLERANCE_K = 0.05;
+
+    /** The crowd is the same for the same question. */
+    private const SEED = 20260501;
 
     private const HORIZON_MINUTES = 10080.0;
 
@@ -73,6 +80,7 @@ final readonly class PullEnsemble
      * @param  list<Aim>  $aims
      * @param  list<Reading>  $readings
      * @param  list<array{float, float}>  $displays  second of the run, and the air as the oven shows it, °C
+     * @param  OvenLesson|null  $lesson  what logs have taught of the oven; null where none has
      */
     public static function of(
         Oven $oven,
@@ -82,15 +90,10 @@ final readonly class PullEnsemble
         BakeRules $rules,
         array $readings,
         array $displays = [],
+        ?OvenLesson $lesson = null,
     ): self {
         $members = max(self::LEAST_MEMBERS, min(self::MEMBERS, intdiv(self::WORK, count($load))));
-        $crowd = [];
-        for ($n = 0; $n < $members; $n++) {
-            $crowd[] = array_map(
-                fn (int $prime): float => log(1 - self::SPREAD + 2 * self::SPREAD * self::halton($n + 1, $prime)),
-                array_slice(self::PRIMES, 0, 8),
-            );
-        }
+        $crowd = $lesson === null ? self::untaught($members) : self::taught($members, count($load), $lesson);
         $seen = [
             ...array_map(fn (Reading $one): float => $one->celsius, $readings),
             ...array_map(fn (array $one): float => $one[1], $displays),
@@ -103,8 +106,7 @@ final readonly class PullEnsemble
             ...array_column($displays, 0)]);
         for ($round = 0; $end > 0 && $round < self::ROUNDS; $round++) {
             $predicted = array_map(function (array $member) use ($oven, $load, $schedule, $end, $readings, $displays) {
-                $made = self::oven($oven, $member);
-                $run = (new Simulation($made, $load, $schedule, 1.0, self::TOLERANCE_K))->run($end);
+                $run = self::run($oven, $load, $schedule, $member)->run($end);
 
                 return [
                     ...array_map(fn (Reading $one): float => $run->surfaceC($one->item, $one->second), $readings),
@@ -114,7 +116,9 @@ final readonly class PullEnsemble
             $crowd = self::moved($crowd, $predicted, $seen, $sigma, $round);
         }
 
-        return self::told($oven, $load, $aims, $schedule, $rules, $crowd);
+        $cut = $lesson === null ? self::UNTAUGHT : self::TAUGHT;
+
+        return self::told($oven, $load, $aims, $schedule, $rules, $crowd, $cut);
     }
 
     /** What the figures are, and what speaks against waiting for them. */
@@ -133,6 +137,7 @@ final readonly class PullEnsemble
      * @param  list<LoadItem>  $load
      * @param  list<Aim>  $aims
      * @param  list<list<float>>  $crowd
+     * @param  array{float, float, float}  $cut
      */
     private static function told(
         Oven $oven,
@@ -141,12 +146,13 @@ final readonly class PullEnsemble
         OvenSchedule $schedule,
         BakeRules $rules,
         array $crowd,
+        array $cut,
     ): self {
         $pulls = [];
         $spoilt = 0;
         foreach ($crowd as $member) {
             $tape = new RecordedRun(
-                new Simulation(self::oven($oven, $member), $load, $schedule, 1.0, self::TOLERANCE_K),
+                self::run($oven, $load, $schedule, $member),
                 60 * self::HORIZON_MINUTES,
             );
             $attempt = (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow();
@@ -160,9 +166,9 @@ final readonly class PullEnsemble
 
         return new self(
             round(self::at($convection, 0.5), 3),
-            $finite(self::at($pulls, self::LEAN)),
-            $finite(self::at($pulls, self::LOW)),
-            $finite(self::at($pulls, self::HIGH)),
+            $finite(self::at($pulls, $cut[1])),
+            $finite(self::at($pulls, $cut[0])),
+            $finite(self::at($pulls, $cut[2])),
             $spoilt / count($crowd),
         );
     }
@@ -188,16 +194,17 @@ final readonly class PullEnsemble
         $m = count($seen);
         $mean = fn (array $rows, int $j): float => array_sum(array_column($rows, $j)) / $n;
         $meanY = array_map(fn (int $j): float => $mean($predicted, $j), range(0, $m - 1));
-        $meanX = array_map(fn (int $i): float => $mean($crowd, $i), range(0, 7));
+        $width = count($crowd[0]);
+        $meanX = array_map(fn (int $i): float => $mean($crowd, $i), range(0, $width - 1));
         $cyy = array_fill(0, $m, array_fill(0, $m, 0.0));
-        $cxy = array_fill(0, 8, array_fill(0, $m, 0.0));
+        $cxy = array_fill(0, $width, array_fill(0, $m, 0.0));
         foreach ($crowd as $k => $member) {
             for ($j = 0; $j < $m; $j++) {
                 $dy = $predicted[$k][$j] - $meanY[$j];
                 for ($l = 0; $l < $m; $l++) {
                     $cyy[$j][$l] += $dy * ($predicted[$k][$l] - $meanY[$l]) / ($n - 1);
                 }
-                for ($i = 0; $i < 8; $i++) {
+                for ($i = 0; $i < $width; $i++) {
                     $cxy[$i][$j] += ($member[$i] - $meanX[$i]) * $dy / ($n - 1);
                 }
             }
@@ -205,6 +212,7 @@ final readonly class PullEnsemble
         for ($j = 0; $j < $m; $j++) {
             $cyy[$j][$j] += self::ROUNDS * $sigma[$j] ** 2;
         }
+        $gains = Cholesky::of($cyy);
         $edge = log(1 - self::SPREAD - 0.1);
         $far = log(1 + self::SPREAD + 0.1);
         $moved = [];
@@ -214,7 +222,7 @@ final readonly class PullEnsemble
                 $noise = sqrt(self::ROUNDS) * $sigma[$j] * self::normal($k + 1, 8 + (($j + $round * $m) % 8));
                 $miss[] = $seen[$j] + $noise - $predicted[$k][$j];
             }
-            $gain = self::solve($cyy, $miss);
+            $gain = $gains->solve($miss);
             $next = [];
             foreach ($member as $i => $x) {
                 for ($j = 0; $j < $m; $j++) {
@@ -228,23 +236,56 @@ final readonly class PullEnsemble
         return $moved;
     }
 
-    /** @param  list<float>  $member  logarithms of the factors on the eight figures */
-    private static function oven(Oven $oven, array $member): Oven
+    /**
+     * Ovens that are anything up to SPREAD off their figures.
+     *
+     * @return list<list<float>>
+     */
+    private static function untaught(int $members): array
     {
-        [$h, $heater, $air, $shell, $exchange, $loss, $vent, $door] = array_map(exp(...), $member);
+        return array_map(fn (int $n): array => array_map(
+            fn (int $prime): float => log(1 - self::SPREAD + 2 * self::SPREAD * self::halton($n, $prime)),
+            array_slice(self::PRIMES, 0, 8),
+        ), range(1, $members));
+    }
 
-        return Oven::of(
-            $heater * $oven->heaterKw,
-            $oven->bandK,
-            $air * $oven->airKjPerK,
-            $shell * $oven->shellKjPerK,
-            $exchange * $oven->airToShellWPerK,
-            $loss * $oven->shellLossWPerK,
-            $vent * $oven->ventWPerK,
-            $door * $oven->doorWPerK,
-            $h * $oven->convectionWPerM2K,
-            $oven->maxC,
+    /**
+     * Ovens as the logs leave them open, and parts whose own h differ as the logs have seen.
+     *
+     * @return list<list<float>>
+     */
+    private static function taught(int $members, int $kinds, OvenLesson $lesson): array
+    {
+        $dice = new Randomizer(new Xoshiro256StarStar(self::SEED));
+        $chance = fn (): float => $dice->getInt(1, 2 ** 31 - 1) / 2 ** 31;
+        $crowd = [];
+        for ($n = 0; $n < $members; $n++) {
+            $z = [];
+            for ($k = 0; $k < 8 + $kinds; $k++) {
+                $z[] = sqrt(-2 * log($chance())) * cos(2 * M_PI * $chance());
+            }
+            $crowd[] = $lesson->member($z);
+        }
+
+        return $crowd;
+    }
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  list<float>  $member  logarithms of the factors on the eight figures, and on the h of each kind
+     */
+    private static function run(Oven $oven, array $load, OvenSchedule $schedule, array $member): Simulation
+    {
+        $made = $oven->times(array_map(exp(...), array_slice($member, 0, 8)));
+        $load = array_map(
+            fn (LoadItem $item, float $own): LoadItem => $own === 0.0 ? $item : $item->withConvection(
+                ($item->convectionWPerM2K ?? $made->convectionWPerM2K) * exp($own),
+            ),
+            $load,
+            array_pad(array_slice($member, 8), count($load), 0.0),
         );
+
+        return new Simulation($made, $load, $schedule, 1.0, self::TOLERANCE_K);
     }
 
     private static function halton(int $n, int $base): float
@@ -264,32 +305,5 @@ final readonly class PullEnsemble
         $v = self::halton($n, self::PRIMES[8 + ($at - 7) % 8]);
 
         return sqrt(-2 * log(max(1e-9, $u))) * cos(2 * M_PI * $v);
-    }
-
-    /**
-     * @param  array<int, array<int, float>>  $m  symmetric and positive
-     * @param  list<float>  $r
-     * @return list<float>
-     */
-    private static function solve(array $m, array $r): array
-    {
-        $n = count($r);
-        for ($k = 0; $k < $n; $k++) {
-            for ($i = $k + 1; $i < $n; $i++) {
-                $by = $m[$i][$k] / $m[$k][$k];
-                for ($j = $k; $j < $n; $j++) {
-                    $m[$i][$j] -= $by * $m[$k][$j];
-                }
-                $r[$i] -= $by * $r[$k];
-            }
-        }
-        for ($i = $n - 1; $i >= 0; $i--) {
-            for ($j = $i + 1; $j < $n; $j++) {
-                $r[$i] -= $m[$i][$j] * $r[$j];
-            }
-            $r[$i] /= $m[$i][$i];
-        }
-
-        return array_values($r);
     }
 }

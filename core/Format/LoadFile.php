@@ -104,13 +104,21 @@ final readonly class LoadFile
         public array $limits,
         public Prefer $prefer,
         public array $readings,
+        /** Seconds the door stands open on the load, from the run's beginning. */
+        public float $doorOpenS,
     ) {
     }
 
     /** @throws InvalidQuantity naming the first place that cannot be taken */
     public static function parse(string $json): self
     {
-        $file = Node::parse($json)->object(self::KEYS);
+        return self::read(Node::parse($json));
+    }
+
+    /** @throws InvalidQuantity */
+    public static function read(Node $file): self
+    {
+        $file->object(self::KEYS);
         $file->need('format', '"'.self::FORMAT.'"')->oneOf([self::FORMAT]);
         $file->find('note')?->asText();
         $ovenNode = $file->need('oven', 'an object')->object(self::OVEN_KEYS);
@@ -162,10 +170,12 @@ final readonly class LoadFile
             array_map(self::limit(...), $file->need('items', 'a list')->list(1, self::MOST_ITEMS)),
             $file->find('prefer')?->enum(Prefer::class) ?? Prefer::Shortest,
             self::readings($file->find('readings')?->list(0, self::MOST_READINGS) ?? [], $items),
+            $openS,
         );
     }
 
-    private static function oven(Node $node): Oven
+    /** @throws InvalidQuantity */
+    public static function oven(Node $node): Oven
     {
         return $node->guard(
             fn (): Oven => Oven::of(
@@ -310,7 +320,7 @@ final readonly class LoadFile
     public static function metal(Node $node): Metal
     {
         if ($node->isText()) {
-            return self::at($node, fn (): Metal => Metals::get($node->asText()));
+            return $node->here(fn (): Metal => Metals::get($node->asText()));
         }
         $node->object(['cp_j_per_kgk']);
 
@@ -343,22 +353,5 @@ final readonly class LoadFile
                     ),
             ),
         );
-    }
-
-    /**
-     * A refusal about the node itself keeps the node's own place.
-     *
-     * @template T
-     *
-     * @param  callable(): T  $work
-     * @return T
-     */
-    private static function at(Node $node, callable $work): mixed
-    {
-        try {
-            return $work();
-        } catch (InvalidQuantity $e) {
-            throw InvalidQuantity::unreadable($node->place, $e->found, $e->allowed);
-        }
     }
 }

@@ -135,6 +135,12 @@ final readonly class Node
             : throw InvalidQuantity::outside($this->place, $this->value, 'true or false');
     }
 
+    /** Whether it is null. */
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
     /** Whether it is text. */
     public function isText(): bool
     {
@@ -219,6 +225,23 @@ final readonly class Node
             return $work();
         } catch (InvalidQuantity $e) {
             throw $this->place === '' || str_starts_with($e->place, $this->place) ? $e : $e->within($this->place);
+        }
+    }
+
+    /**
+     * Runs something whose refusals are about this value itself, whatever they call it.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function here(callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (InvalidQuantity $e) {
+            throw InvalidQuantity::unreadable($this->place, $e->found, $e->allowed);
         }
     }
 

@@ -113,8 +113,16 @@ final readonly class LoadItem
         return $this->changed((int) Check::between('count', $count, 1, 10000), $this->outS, $this->links);
     }
 
+    /** The same thing in a stronger or weaker stream of air, W/(m²·K). */
+    public function withConvection(float $wPerM2K): self
+    {
+        $convection = Check::between('convection_w_per_m2k', $wPerM2K, 0, 1000);
+
+        return $this->changed($this->count, $this->outS, $this->links, $convection);
+    }
+
     /** @param  array<array-key, float>  $links */
-    private function changed(int $count, ?float $outS, array $links): self
+    private function changed(int $count, ?float $outS, array $links, ?float $convection = null): self
     {
         return new self(
             $this->name,
@@ -124,7 +132,7 @@ final readonly class LoadItem
             $this->areaM2,
             $this->emissivity,
             $this->viewFactor,
-            $this->convectionWPerM2K,
+            $convection ?? $this->convectionWPerM2K,
             $this->slab,
             $this->startC,
             $outS,

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Heat;
 
-/** A run a logger sat in: what was in the oven, how it was run, and what was measured. */
+/** A run a logger sat in: what was in the oven, how it was run, and what each couple showed. */
 final readonly class LoggedRun
 {
-    /** The air. */
-    public const AIR = -1;
-
     /**
      * @param  list<LoadItem>  $load
-     * @param  list<array{int, float, float}>  $samples  item (or AIR), s of the run, °C
+     * @param  list<CoupleLog>  $couples  at least one
      */
-    public function __construct(public array $load, public OvenSchedule $schedule, public array $samples)
+    public function __construct(public array $load, public OvenSchedule $schedule, public array $couples)
     {
+    }
+
+    /** Readings over all couples. */
+    public function samples(): int
+    {
+        return array_sum(array_map(fn (CoupleLog $couple): int => count($couple->seconds), $this->couples));
     }
 }

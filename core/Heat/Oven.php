@@ -64,6 +64,31 @@ final readonly class Oven
         );
     }
 
+    /**
+     * The same oven with each of its figures so many times what it was.
+     *
+     * @param  list<float>  $factors  in the order of OvenFigure
+     *
+     * @throws InvalidQuantity where a figure leaves its range
+     */
+    public function times(array $factors): self
+    {
+        [$h, $exchange, $loss, $shell, $vent, $air, $heater, $door] = $factors;
+
+        return self::of(
+            $heater * $this->heaterKw,
+            $this->bandK,
+            $air * $this->airKjPerK,
+            $shell * $this->shellKjPerK,
+            $exchange * $this->airToShellWPerK,
+            $loss * $this->shellLossWPerK,
+            $vent * $this->ventWPerK,
+            $door * $this->doorWPerK,
+            $h * $this->convectionWPerM2K,
+            $this->maxC,
+        );
+    }
+
     /** Where the shell of the empty oven settles for an air temperature: (Hs·Ta + UA·Tamb)/(Hs + UA), °C. */
     public function settledShellC(float $airC, float $ambientC): float
     {

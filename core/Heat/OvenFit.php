@@ -4,34 +4,67 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Heat;
 
-use Aenum\Core\Unit\Constant;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /**
- * An oven's figures from runs with a logger in them: fan on parts h, air to shell Hs, wall loss UA and shell C, by
- * damped least squares on their logarithms.
+ * An oven's eight figures from runs with a logger in them, by damped least squares (Levenberg and Marquardt) on their
+ * logarithms, beside what is unknown of each run: its clock, its couples and its parts' own h (see RunFit).
  *
- * Samples count with a standard deviation of 4 K; each logarithm is held to the figure it starts from with one of 0.7,
- * so that what the runs say nothing of stays where it was. Levenberg–Marquardt, slopes by differences.
+ * Each log counts with its own scatter, first assumed and then found; what parts differ by is found the same way.
+ * What the logs say nothing of stays where it was.
  */
 final readonly class OvenFit
 {
-    private const PRIOR_SIGMA = 0.7;
+    /** How far the logarithm of a figure may be off before anything is logged. */
+    private const PRIOR_SIGMA = 0.35;
 
-    private const NUDGE = 0.03;
+    /** A figure is told where the logs leave less than this of what was unknown of it. */
+    private const TOLD_BELOW = 0.7;
 
-    private const ROUNDS = 12;
+    /** Half the interval that holds the truth two times in three, in standard deviations: see tests/Bench/fit.php. */
+    public const TWO_IN_THREE = 1.2;
 
-    /** @var list<string> what is fitted, in order */
-    public const FIGURES = ['convection_w_per_m2k', 'air_to_shell_w_per_k', 'shell_loss_w_per_k', 'shell_kj_per_k'];
+    private const FEWEST_SAMPLES = 8;
+
+    private const ROUNDS = 14;
+
+    /** Rounds until the scatter is trusted, and error allowed in a step of a run before that and after, K. */
+    private const ROUGH_ROUNDS = 3;
+
+    private const ROUGH_K = 0.02;
+
+    private const FINE_K = 0.0005;
+
+    /** Scatter a log is allowed at the least, K, in those rounds and after. */
+    private const ROUGH_SCATTER_K = 3.0;
+
+    private const LEAST_SCATTER_K = 0.05;
+
+    private const DAMPING = 0.0001;
+
+    /** Standard deviations a last step may move. */
+    private const ENOUGH = 0.05;
+
+    private const FARTHEST = 1.6;
+
+    /** What kinds' own h are thought to differ by, as a logarithm, before the logs say; worth so many kinds. */
+    private const KINDS_DIFFER = 0.04;
+
+    private const KINDS_WORTH = 2;
+
+    private const KINDS_DIFFER_AT_FIRST = 0.1;
 
     /**
-     * @param  array<string, array{from: float, to: float, sigma: float}>  $figures  sigma is of the logarithm: 0.1 is
-     *      about 10 %
+     * @param  array<string, array{from: float, to: float, low: float, high: float, told: bool}>  $figures  by the key
+     *      of an OvenFigure
+     * @param  list<float>  $lagsS  of each couple, run after run
+     * @param  OvenLesson  $lesson  how sure it all is
      */
     private function __construct(
         public Oven $oven,
         public array $figures,
+        public array $lagsS,
+        public OvenLesson $lesson,
         /** Root mean square of model less measured, K, before and after. */
         public float $residualBeforeK,
         public float $residualAfterK,
@@ -40,174 +73,284 @@ final readonly class OvenFit
     }
 
     /**
-     * @param  non-empty-list<LoggedRun>  $runs
+     * @param  list<LoggedRun>  $logged
      *
      * @throws InvalidQuantity where there is nothing to fit to
      */
-    public static function of(Oven $oven, array $runs): self
+    public static function of(Oven $oven, array $logged): self
     {
-        $samples = array_sum(array_map(fn (LoggedRun $run): int => count($run->samples), $runs));
-        if ($samples < 8) {
-            throw InvalidQuantity::outside('samples', $samples, 'at least 8 readings over all runs');
+        $samples = array_sum(array_map(fn (LoggedRun $run): int => $run->samples(), $logged));
+        if ($samples < self::FEWEST_SAMPLES) {
+            throw InvalidQuantity::outside(
+                'samples',
+                $samples,
+                'at least '.self::FEWEST_SAMPLES.' readings over all runs',
+            );
         }
-        $ln = array_fill(0, count(self::FIGURES), 0.0);
-        $at = self::residuals($oven, $runs, $ln);
-        $before = self::rms($at);
-        $cost = self::cost($at, $ln);
-        $damping = 0.01;
-        $normal = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$normal, $gradient] = self::normal($oven, $runs, $ln, $at);
-            $moved = false;
-            for ($try = 0; $try < 6 && ! $moved; $try++) {
-                $step = self::solve($normal, $gradient, $damping);
-                $next = array_map(fn (float $x, float $d): float => max(-2.0, min(2.0, $x + $d)), $ln, $step);
-                $there = self::residuals($oven, $runs, $next);
-                $nextCost = self::cost($there, $next);
-                if ($nextCost < $cost) {
-                    $moved = true;
-                    $gain = $cost - $nextCost;
-                    [$ln, $at, $cost, $damping] = [$next, $there, $nextCost, $damping / 4];
-                } else {
-                    $damping *= 5;
-                }
-            }
-            if (! $moved || $gain < 1e-4 * $cost) {
-                break;
-            }
+        $runs = [];
+        $size = count(OvenFigure::cases());
+        foreach ($logged as $run) {
+            $runs[] = $fit = new RunFit($run, $size);
+            $size += $fit->size();
         }
+        [$x, $after, $factored, $differ] = self::search($oven, $runs, $size);
+        $covariance = array_map(
+            fn (int $figure): array => array_slice($factored->inverse($figure), 0, 8),
+            array_keys(OvenFigure::cases()),
+        );
+        $fitted = self::ovenAt($oven, $x);
 
-        return new self(self::with($oven, $ln), self::told($oven, $ln, $normal), $before, self::rms($at), $samples);
-    }
-
-    /** @param  list<float>  $ln */
-    private static function with(Oven $oven, array $ln): Oven
-    {
-        return Oven::of(
-            $oven->heaterKw,
-            $oven->bandK,
-            $oven->airKjPerK,
-            $oven->shellKjPerK * exp($ln[3]),
-            $oven->airToShellWPerK * exp($ln[1]),
-            $oven->shellLossWPerK * exp($ln[2]),
-            $oven->ventWPerK,
-            $oven->doorWPerK,
-            $oven->convectionWPerM2K * exp($ln[0]),
-            $oven->maxC,
+        return new self(
+            $fitted,
+            self::told($oven, $fitted, $covariance),
+            array_merge(...array_map(fn (RunFit $run): array => $run->lags($x), $runs)),
+            new OvenLesson($covariance, $differ),
+            self::rms(array_map(fn (RunFit $run): array => $run->unlagged($oven), $runs)),
+            self::rms($after),
+            $samples,
         );
     }
 
     /**
-     * Model less measured, K.
+     * Steps until one no longer moves anything by more than a part of what is unknown of it. While the oven is far
+     * off, a log counts no more than it fits, so that clocks and couples are not bent to make up for the oven.
      *
-     * @param  list<LoggedRun>  $runs
-     * @param  list<float>  $ln
-     * @return list<float>
+     * @param  list<RunFit>  $runs
+     * @return array{list<float>, list<list<list<float>>>, Cholesky, float} the unknowns, model less measured there, how
+     *      sure each is, and what kinds' own h differ by
      */
-    private static function residuals(Oven $oven, array $runs, array $ln): array
+    private static function search(Oven $oven, array $runs, int $size): array
     {
-        $model = self::with($oven, $ln);
-        $residuals = [];
+        $x = array_fill(0, $size, 0.0);
+        $differ = self::KINDS_DIFFER_AT_FIRST;
+        $damping = self::DAMPING;
+        $misses = self::misses($oven, $runs, $x, self::ROUGH_K);
+        self::weigh($runs, $misses, self::ROUGH_SCATTER_K);
+        $normal = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $rough = $round < self::ROUGH_ROUNDS;
+            $toleranceK = $rough ? self::ROUGH_K : self::FINE_K;
+            $prior = self::prior($runs, $differ);
+            $misses = self::misses($oven, $runs, $x, $toleranceK);
+            $cost = self::cost($runs, $misses, $x, $prior);
+            [$normal, $gradient] = self::normal($oven, $runs, $misses, $x, $prior);
+            $moved = 0.0;
+            for ($try = 0; $try < 6; $try++) {
+                $step = self::step($normal, $gradient, $damping);
+                $next = self::within($x, $step);
+                $there = self::misses($oven, $runs, $next, $toleranceK);
+                if (self::cost($runs, $there, $next, $prior) <= $cost * (1 + 1e-9)) {
+                    $moved = self::length($normal, $step);
+                    [$x, $misses, $damping] = [$next, $there, $damping / 8];
+
+                    break;
+                }
+                $damping = max(self::DAMPING, $damping) * 8;
+            }
+            self::weigh($runs, $misses, $rough ? self::ROUGH_SCATTER_K : self::LEAST_SCATTER_K);
+            if (! $rough) {
+                $differ = self::differ($runs, $x, Cholesky::of($normal));
+                if ($round > self::ROUGH_ROUNDS && $moved < self::ENOUGH) {
+                    break;
+                }
+            }
+        }
+
+        return [$x, $misses, Cholesky::of($normal), $differ];
+    }
+
+    /**
+     * @param  list<RunFit>  $runs
+     * @param  list<list<list<float>>>  $misses
+     */
+    private static function weigh(array $runs, array $misses, float $leastK): void
+    {
+        foreach ($runs as $r => $run) {
+            $run->scatters($misses[$r], $leastK);
+        }
+    }
+
+    /** What the logs have told, what not, and the log that would tell most of it. */
+    public function why(): string
+    {
+        $untold = array_filter(
+            OvenFigure::cases(),
+            fn (OvenFigure $one): bool => ! $this->figures[$one->value]['told'],
+        );
+        if ($untold === []) {
+            return 'The logs have narrowed every figure.';
+        }
+        $names = implode(', ', array_map(fn (OvenFigure $one): string => $one->label(), $untold));
+        $asks = implode('; ', array_unique(array_map(fn (OvenFigure $one): string => $one->toldBy(), $untold)));
+
+        return "The logs do not say: {$names}. What would tell most: {$asks}.";
+    }
+
+    /**
+     * @param  list<RunFit>  $runs
+     * @return array<int, float>
+     */
+    private static function prior(array $runs, float $differ): array
+    {
+        $prior = array_fill(0, 8, self::PRIOR_SIGMA);
         foreach ($runs as $run) {
-            $end = max(1.0, ...array_map(fn (array $sample): float => $sample[1], $run->samples));
-            $curve = (new Simulation($model, $run->load, $run->schedule))->run($end);
-            foreach ($run->samples as [$item, $second, $celsius]) {
-                $residuals[] =
-                    ($item === LoggedRun::AIR ? $curve->airC($second) : $curve->coreC($item, $second)) - $celsius;
-            }
+            $prior += $run->prior($differ);
         }
 
-        return $residuals;
+        return $prior;
+    }
+
+    /** @param  array<int, float>  $x */
+    private static function ovenAt(Oven $oven, array $x): Oven
+    {
+        return $oven->times(array_map(exp(...), array_slice($x, 0, 8)));
     }
 
     /**
-     * JᵀJ and Jᵀr with the prior in them.
-     *
-     * @param  list<LoggedRun>  $runs
-     * @param  list<float>  $ln
-     * @param  list<float>  $at
-     * @return array{list<list<float>>, list<float>}
+     * @param  list<RunFit>  $runs
+     * @param  list<float>  $x
+     * @return list<list<list<float>>>
      */
-    private static function normal(Oven $oven, array $runs, array $ln, array $at): array
+    private static function misses(Oven $oven, array $runs, array $x, float $toleranceK): array
     {
-        $columns = [];
-        foreach (array_keys($ln) as $k) {
-            $nudged = $ln;
-            $nudged[$k] += self::NUDGE;
-            $columns[] = array_map(
-                fn (float $there, float $here): float => ($there - $here) / self::NUDGE / Constant::READING_SIGMA_K,
-                self::residuals($oven, $runs, array_values($nudged)),
-                $at,
-            );
-        }
-        $normal = $gradient = [];
-        foreach ($columns as $i => $a) {
-            $row = [];
-            foreach ($columns as $j => $b) {
-                $row[] =
-                    array_sum(array_map(fn (float $x, float $y): float => $x * $y, $a, $b)) +
-                    ($i === $j ? 1 / self::PRIOR_SIGMA ** 2 : 0.0);
-            }
-            $normal[] = $row;
-            $gradient[] =
-                array_sum(
-                    array_map(fn (float $x, float $r): float => ($x * $r) / Constant::READING_SIGMA_K, $a, $at),
-                ) +
-                $ln[$i] / self::PRIOR_SIGMA ** 2;
-        }
+        $there = self::ovenAt($oven, $x);
 
-        return [$normal, $gradient];
+        return array_map(fn (RunFit $run): array => $run->misses($there, $x, $toleranceK), $runs);
     }
 
     /**
-     * The step −(N + λ·diag N)⁻¹ g, by Gaussian elimination with pivots.
+     * JᵀWJ and JᵀWr with the prior in them.
      *
-     * @param  list<list<float>>  $normal
-     * @param  list<float>  $gradient
-     * @return list<float>
+     * @param  list<RunFit>  $runs
+     * @param  list<list<list<float>>>  $misses
+     * @param  list<float>  $x
+     * @param  array<int, float>  $prior
+     * @return array{array<int, array<int, float>>, list<float>}
      */
-    private static function solve(array $normal, array $gradient, float $damping): array
+    private static function normal(Oven $oven, array $runs, array $misses, array $x, array $prior): array
     {
-        $n = count($gradient);
-        foreach (array_keys($normal) as $i) {
-            $normal[$i][$i] *= 1 + $damping;
-            $normal[$i][$n] = -$gradient[$i];
+        $n = count($x);
+        $normal = array_fill(0, $n, array_fill(0, $n, 0.0));
+        $gradient = array_fill(0, $n, 0.0);
+        foreach ($prior as $i => $sigma) {
+            $normal[$i][$i] = 1 / $sigma ** 2;
+            $gradient[$i] = $x[$i] / $sigma ** 2;
         }
-        for ($column = 0; $column < $n; $column++) {
-            $pivot = $column;
-            for ($row = $column + 1; $row < $n; $row++) {
-                $pivot = abs($normal[$row][$column]) > abs($normal[$pivot][$column]) ? $row : $pivot;
-            }
-            [$normal[$column], $normal[$pivot]] = [$normal[$pivot], $normal[$column]];
-            for ($row = 0; $row < $n; $row++) {
-                if ($row !== $column) {
-                    $share = $normal[$row][$column] / $normal[$column][$column];
-                    for ($k = $column; $k <= $n; $k++) {
-                        $normal[$row][$k] -= $share * $normal[$column][$k];
+        $there = self::ovenAt($oven, $x);
+        foreach ($runs as $r => $run) {
+            $weight = 1 / $run->sigmaK() ** 2;
+            foreach ($run->slopes($there, $x) as $c => $slopes) {
+                foreach ($slopes as $i => $a) {
+                    $gradient[$i] += $weight * self::dot($a, $misses[$r][$c]);
+                    foreach ($slopes as $j => $b) {
+                        if ($j <= $i) {
+                            $normal[$i][$j] += $weight * self::dot($a, $b);
+                        }
                     }
                 }
             }
         }
 
-        return array_map(fn (int $i): float => $normal[$i][$n] / $normal[$i][$i], range(0, $n - 1));
+        return [$normal, array_values($gradient)];
     }
 
     /**
-     * @param  list<float>  $ln
-     * @param  list<list<float>>  $normal
-     * @return array<string, array{from: float, to: float, sigma: float}>
+     * @param  list<float>  $a
+     * @param  list<float>  $b
      */
-    private static function told(Oven $oven, array $ln, array $normal): array
+    private static function dot(array $a, array $b): float
     {
-        $from = [$oven->convectionWPerM2K, $oven->airToShellWPerK, $oven->shellLossWPerK, $oven->shellKjPerK];
+        $sum = 0.0;
+        foreach ($a as $n => $value) {
+            $sum += $value * $b[$n];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $normal
+     * @param  list<float>  $gradient
+     * @return list<float>
+     */
+    private static function step(array $normal, array $gradient, float $damping): array
+    {
+        foreach (array_keys($normal) as $i) {
+            $normal[$i][$i] *= 1 + $damping;
+        }
+
+        return Cholesky::of($normal)->solve(array_map(fn (float $g): float => -$g, $gradient));
+    }
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $step
+     * @return list<float>
+     */
+    private static function within(array $x, array $step): array
+    {
+        $next = array_map(fn (float $a, float $b): float => $a + $b, $x, $step);
+        for ($i = 0; $i < 8; $i++) {
+            $next[$i] = max(-self::FARTHEST, min(self::FARTHEST, $next[$i]));
+        }
+
+        return array_values($next);
+    }
+
+    /**
+     * A step's length in standard deviations.
+     *
+     * @param  array<int, array<int, float>>  $normal
+     * @param  list<float>  $step
+     */
+    private static function length(array $normal, array $step): float
+    {
+        $sum = 0.0;
+        foreach ($normal as $i => $row) {
+            for ($j = 0; $j <= $i; $j++) {
+                $sum += ($i === $j ? 1 : 2) * $row[$j] * $step[$i] * $step[$j];
+            }
+        }
+
+        return sqrt(max(0.0, $sum));
+    }
+
+    /**
+     * What kinds' own h differ by, from how far these lie off and how sure that is.
+     *
+     * @param  list<RunFit>  $runs
+     * @param  list<float>  $x
+     */
+    private static function differ(array $runs, array $x, Cholesky $normal): float
+    {
+        $sum = self::KINDS_WORTH * self::KINDS_DIFFER ** 2;
+        $many = self::KINDS_WORTH;
+        foreach ($runs as $run) {
+            foreach ($run->kinds() as $place) {
+                $sum += $x[$place] ** 2 + $normal->inverse($place)[$place];
+                $many++;
+            }
+        }
+
+        return sqrt($sum / $many);
+    }
+
+    /**
+     * @param  list<list<float>>  $covariance
+     * @return array<string, array{from: float, to: float, low: float, high: float, told: bool}>
+     */
+    private static function told(Oven $from, Oven $to, array $covariance): array
+    {
         $told = [];
-        foreach (self::FIGURES as $k => $figure) {
-            // The k-th column of the inverse holds the variance of the k-th logarithm.
-            $unit = array_map(fn (int $i): float => $i === $k ? -1.0 : 0.0, array_keys($ln));
-            $told[$figure] = [
-                'from' => $from[$k],
-                'to' => $from[$k] * exp($ln[$k]),
-                'sigma' => sqrt(max(0.0, self::solve($normal, $unit, 0.0)[$k])),
+        foreach (OvenFigure::cases() as $k => $figure) {
+            $sigma = sqrt($covariance[$k][$k]);
+            $value = $figure->in($to);
+            $told[$figure->value] = [
+                'from' => $figure->in($from),
+                'to' => $value,
+                'low' => $value * exp(-self::TWO_IN_THREE * $sigma),
+                'high' => $value * exp(self::TWO_IN_THREE * $sigma),
+                'told' => $sigma < self::TOLD_BELOW * self::PRIOR_SIGMA,
             ];
         }
 
@@ -215,18 +358,31 @@ final readonly class OvenFit
     }
 
     /**
-     * @param  list<float>  $residuals
-     * @param  list<float>  $ln
+     * @param  list<RunFit>  $runs
+     * @param  list<list<list<float>>>  $misses
+     * @param  list<float>  $x
+     * @param  array<int, float>  $prior
      */
-    private static function cost(array $residuals, array $ln): float
+    private static function cost(array $runs, array $misses, array $x, array $prior): float
     {
-        return array_sum(array_map(fn (float $r): float => ($r / Constant::READING_SIGMA_K) ** 2, $residuals)) +
-            array_sum(array_map(fn (float $x): float => ($x / self::PRIOR_SIGMA) ** 2, $ln));
+        $cost = 0.0;
+        foreach ($runs as $r => $run) {
+            foreach ($misses[$r] as $couple) {
+                $cost += self::dot($couple, $couple) / $run->sigmaK() ** 2;
+            }
+        }
+        foreach ($prior as $i => $sigma) {
+            $cost += ($x[$i] / $sigma) ** 2;
+        }
+
+        return $cost;
     }
 
-    /** @param  list<float>  $residuals */
-    private static function rms(array $residuals): float
+    /** @param  list<list<list<float>>>  $misses */
+    private static function rms(array $misses): float
     {
-        return sqrt(array_sum(array_map(fn (float $r): float => $r ** 2, $residuals)) / count($residuals));
+        $all = array_merge(...array_merge(...$misses));
+
+        return sqrt(self::dot($all, $all) / count($all));
     }
 }

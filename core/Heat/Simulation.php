@@ -55,19 +55,10 @@ final readonly class Simulation
      */
     public function stepsOf(HeatBalance $balance, float $endS): \Generator
     {
-        $air = $this->schedule->airAtStartC();
-        $y = $balance->start(
-            $air,
-            $this->schedule->startShellC ?? $this->oven->settledShellC($air, $this->schedule->ambientC),
-        );
+        $y = $this->start($balance);
         $t = 0.0;
         foreach ([...$this->switchTimes($endS), $endS] as $stop) {
-            $balance->switch(
-                $this->schedule->setpointAt($t),
-                $this->schedule->doorOpenAt($t),
-                $this->schedule->poweredAt($t),
-                $t,
-            );
+            $this->switch($balance, $t);
             $f = $balance->slopes($y);
             $h = min(1.0, $stop - $t);
             while ($t < $stop) {
@@ -88,6 +79,55 @@ final readonly class Simulation
                 }
             }
         }
+    }
+
+    /**
+     * This run along the steps of another with the same schedule, so that the difference of the two is smooth in
+     * whatever the ovens or loads differ by.
+     *
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    public function along(array $steps): array
+    {
+        $balance = $this->balance();
+        $y = $this->start($balance);
+        $switches = array_flip(array_map(strval(...), [0.0, ...$this->switchTimes(INF)]));
+        $f = [];
+        $along = [];
+        foreach ($steps as $step) {
+            if (isset($switches[(string) $step->fromS])) {
+                $this->switch($balance, $step->fromS);
+                $f = $balance->slopes($y);
+            }
+            [$next] = $this->attempt($balance, $y, $f, $step->toS - $step->fromS);
+            $nextF = $balance->slopes($next);
+            $along[] = new Step($step->fromS, $y, $f, $step->toS, $next, $nextF);
+            [$y, $f] = [$next, $nextF];
+        }
+
+        return $along;
+    }
+
+    /** @return array<int, float> */
+    private function start(HeatBalance $balance): array
+    {
+        $air = $this->schedule->airAtStartC();
+
+        return $balance->start(
+            $air,
+            $this->schedule->startShellC ?? $this->oven->settledShellC($air, $this->schedule->ambientC),
+        );
+    }
+
+    private function switch(HeatBalance $balance, float $second): void
+    {
+        $balance->switch(
+            $this->schedule->setpointAt($second),
+            $this->schedule->doorOpenAt($second),
+            $this->schedule->poweredAt($second),
+            $second,
+        );
     }
 
     /** @return list<float> every second before the end at which the oven or the load changes, in order */

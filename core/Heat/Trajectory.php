@@ -52,6 +52,12 @@ final readonly class Trajectory
     }
 
     /** @return list<Segment> */
+    public function airCourse(): array
+    {
+        return array_map(fn (Step $step): Segment => $step->course(0), $this->steps);
+    }
+
+    /** @return list<Segment> */
     public function surfaceCourse(int $item): array
     {
         return array_map(fn (Step $step): Segment => $step->course(HeatBalance::ITEMS + $item), $this->steps);

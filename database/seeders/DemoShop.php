@@ -26,7 +26,6 @@ use App\Actions\Route\PartRoute;
 use App\Actions\Route\WriteFacts;
 use App\Devices\SimulatedLogger;
 use App\Devices\SimulatedThermometer;
-use App\Http\Requests\OvenRequest;
 use App\Models\Bag;
 use App\Models\Job;
 use App\Models\Lot;
@@ -327,7 +326,7 @@ final class DemoShop extends Seeder
             $this->ovens[$key] = Oven::query()->create(
                 ['name' => $name, 'max_c' => $max] +
                     $answers +
-                    OvenRequest::figuresOf(OvenEstimate::from($heat, $w, $h, $d, $fan, $minutes, $kw, $max)),
+                    Oven::figuresOf(OvenEstimate::from($heat, $w, $h, $d, $fan, $minutes, $kw, $max)),
             );
         }
     }

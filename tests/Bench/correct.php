@@ -15,19 +15,17 @@ use Aenum\Core\Cure\Outcome;
 use Aenum\Core\Cure\PullEnsemble;
 use Aenum\Core\Cure\Reading;
 use Aenum\Core\Heat\Door;
-use Aenum\Core\Heat\Oven;
+use Aenum\Core\Heat\OvenFigure;
 use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Simulation;
 use Tests\Core\Loads;
+use Tests\Core\Logged;
 
 require __DIR__.'/../../vendor/autoload.php';
 
 $many = (int) ($argv[1] ?? 100);
 mt_srand((int) ($argv[2] ?? 7));
-$uniform = fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
-$radius = fn (): float => sqrt(-2 * log(max(1e-12, $uniform(0, 1))));
-$normal = fn (float $sigma): float => $sigma * $radius() * cos(2 * M_PI * $uniform(0, 1));
 $loads = [
     [Loads::item(), Loads::item('panel', 6.3, 0.8, 4, 'carbon_steel')],
     [Loads::item('column', 34, 1.2, 3)],
@@ -41,10 +39,7 @@ for ($n = 0; $n < $many; $n++) {
     $load = $loads[$n % count($loads)];
     $aims = array_fill(0, count($load), Aim::fullCure($sheet));
     $model = Loads::oven();
-    $f = fn (): float => $uniform(0.6, 1.4);
-    $hidden = Oven::of(
-        $f() * 36, 5, $f() * 45, $f() * 260, $f() * 520, $f() * 45, $f() * 60, $f() * 2200, $f() * 16, 230,
-    );
+    $hidden = $model->times(array_map(fn (): float => Logged::uniform(0.6, 1.4), OvenFigure::cases()));
     $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);
     $tape = new RecordedRun(new Simulation($hidden, $load, $schedule), 60 * 10080);
     $true = (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow();
@@ -54,14 +49,14 @@ for ($n = 0; $n < $many; $n++) {
         continue;
     }
     $pull = $true->pullS / 60;
-    $second = 60 * $uniform(0.35, 0.65) * $pull;
+    $second = 60 * Logged::uniform(0.35, 0.65) * $pull;
     $run = $tape->until($second, $load);
     $item = $true->last;
     $from = hrtime(true);
     $told = PullEnsemble::of(
         $model, $load, $aims, $schedule, $rules,
-        [Reading::of($item, $second, $run->surfaceC($item, $second) + $normal(3))],
-        [[$second, $run->airC($second) + $normal(1)]],
+        [Reading::of($item, $second, $run->surfaceC($item, $second) + Logged::normal(3))],
+        [[$second, $run->airC($second) + Logged::normal(1)]],
     );
     $took[] = (hrtime(true) - $from) / 1e9;
     if ($told->minutes === null || $told->lowMinutes === null || $told->highMinutes === null) {

@@ -121,17 +121,18 @@ test('a logger teaches the oven', async ({ page, baseURL }) => {
     await page.getByRole('link', { name: 'change' }).first().click();
     await page.goto('/ovens/1/edit');
     const fit = page.getByRole('region', { name: 'What its logged bakes say' });
-    await expect(fit).toContainText('in the root mean square');
+    await expect(fit).toContainText('Root mean square of model less measured');
     const found = (
         await fit
-            .getByRole('row', { name: /Fan on parts/ })
+            .getByRole('row', { name: /Fan on the parts/ })
             .getByRole('cell')
             .nth(1)
             .textContent()
     ).trim();
     await fit.getByRole('button', { name: 'Take these figures' }).click();
     await expect(page.getByRole('status')).toContainText('those of its logged bakes now');
-    expect(Number(await page.getByLabel('Fan on parts, W/m²K').inputValue())).toBeCloseTo(Number(found), 1);
+    expect(Number(await page.getByLabel('Fan on the parts, W/m²K').inputValue())).toBeCloseTo(Number(found), 1);
+    await expect(fit).toContainText('The oven works with these figures');
 });
 
 test('everything at the benches can be read in pounds and inches', async ({ page, baseURL }) => {

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\Simulation;
 use App\Actions\Cure\LoadOfBake;
-use App\Actions\Logger\LoggedBake;
+use App\Actions\Logger\OvenLogs;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 use Illuminate\Http\UploadedFile;
@@ -67,7 +67,7 @@ final class LoggerTest extends ShopTestCase
     public function test_a_logger_is_judged_and_teaches_the_oven(): void
     {
         $bake = $this->pulled();
-        self::assertNull(LoggedBake::fit($this->oven));
+        self::assertNull(OvenLogs::of($this->oven)->fit());
         $this->upload($bake, $this->curves($bake, 0.7))->assertSessionHasNoErrors();
         self::assertSame(
             ['air', $bake->items()->firstOrFail()->id.'-0', null],
@@ -79,7 +79,7 @@ final class LoggerTest extends ShopTestCase
             ->assertSee('By the logger')
             ->assertSee('Bench-end')
             ->assertSee('not known: name the column as the part');
-        $fit = LoggedBake::fit($this->oven);
+        $fit = OvenLogs::of($this->oven)->fit();
         self::assertNotNull($fit);
         self::assertEqualsWithDelta(
             0.7,
@@ -99,18 +99,38 @@ final class LoggerTest extends ShopTestCase
             $this->oven->refresh()->convection_w_per_m2k,
             0.01,
         );
+        $was = $this->oven->taught()?->was['convection_w_per_m2k'] ?? 0.0;
+        self::assertEqualsWithDelta(0.7, $this->oven->convection_w_per_m2k / $was, 0.05);
+        $next = $this->hang($this->part($this->job(), 'arm'));
+        $page = $this->actingAs($this->viewer)->get("/bakes/{$next->id}");
+        $page->assertSee('learned from one log, the latest of')->assertDontSee('No log has taught');
+        // Taken once more they stay what they are; somebody's own figures are not learned; before the logs is before.
+        $this->send("/ovens/{$this->oven->id}/fit", [], $this->owner)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($was, $this->oven->refresh()->taught()?->was['convection_w_per_m2k'], 1e-9);
+        $this->send("/ovens/{$this->oven->id}/forget", [], $this->finisher)->assertForbidden();
+        $this->send("/ovens/{$this->oven->id}/forget", [], $this->owner)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($was, $this->oven->refresh()->convection_w_per_m2k, 1e-9);
+        self::assertNull($this->oven->taught());
+        $this->send("/ovens/{$this->oven->id}/forget", [], $this->owner)->assertSessionHasErrors('fit');
+        $this->actingAs($this->viewer)->get("/bakes/{$next->id}")->assertSee('No log has taught this oven');
         $this->send('/bake-logs/'.OvenLog::query()->firstOrFail()->id.'/withdraw')->assertSessionHasNoErrors();
-        self::assertNull(LoggedBake::fit($this->oven));
+        self::assertNull(OvenLogs::of($this->oven)->fit());
     }
 
     public function test_the_simulated_logger_is_a_file_like_any_other(): void
     {
         $bake = $this->pulled();
         $this->send("/bakes/{$bake->id}/logs", ['simulated' => '1'])->assertSessionHasNoErrors();
-        self::assertNotNull(LoggedBake::fit($this->oven));
+        $fit = OvenLogs::of($this->oven)->fit();
+        self::assertNotNull($fit);
+        self::assertLessThan(1.0, $fit->residualAfterK, 'its couples lag, and that is found');
         $this->actingAs($this->viewer)
             ->get("/bakes/{$bake->id}")
             ->assertSee('air');
+        // What logs teach moves the model, never the oven the stand-ins measure.
+        $this->send("/ovens/{$this->oven->id}/fit", [], $this->owner)->assertSessionHasNoErrors();
+        $taught = $this->oven->refresh();
+        self::assertNotEqualsWithDelta($taught->model(), $taught->asGuessed()->model(), 1e-9);
     }
 
     public function test_what_cannot_be_read_is_named_and_nothing_is_kept(): void

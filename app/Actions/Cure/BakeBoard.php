@@ -95,6 +95,21 @@ final readonly class BakeBoard implements OvenBoard
         };
     }
 
+    /** How sure the minutes are, and since which log. */
+    public function sureLine(): string
+    {
+        $taught = $this->load->taught();
+        $since = $taught?->words(ShopClock::local($taught->since)->format('j F Y'));
+        $isRead = $this->earliest !== null;
+
+        return match (true) {
+            $since !== null && $isRead => "The oven is {$since}: the true moment lies in it two times in three.",
+            $since !== null => "The oven is {$since}. A reading on the floor narrows the pull.",
+            $isRead => 'Measured over ovens nobody knew, the true moment lies in it two times in three.',
+            default => 'No log has taught this oven: its figures may be far off, so read a part before you pull.',
+        };
+    }
+
     /** From run minutes to minutes after the door shut. */
     public function sinceShut(float $runMinutes): float
     {
@@ -159,6 +174,7 @@ final readonly class BakeBoard implements OvenBoard
             $load->bake->rules(),
             $load->coreReadings(),
             $load->displays(),
+            $load->taught()?->sure,
         ];
         $key = 'band-'.hash('xxh128', serialize($facts));
         $band = Cache::get($key);

@@ -21,6 +21,7 @@ use App\Actions\Log\PartFloor;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Models\Coat;
+use App\Models\Lesson;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Models\OvenResult;
@@ -172,6 +173,12 @@ final readonly class LoadOfBake
         }
 
         return $shown;
+    }
+
+    /** What logs had taught of the oven when the door shut; null where none had. */
+    public function taught(): ?Lesson
+    {
+        return Frozen::oven($this->bake)->taught();
     }
 
     public function position(string $key): ?int

@@ -7,28 +7,18 @@ namespace App\Actions\Logger;
 use Aenum\Core\Cure\CureMeter;
 use Aenum\Core\Cure\CureState;
 use Aenum\Core\Cure\Judgement;
-use Aenum\Core\Heat\LoggedRun;
-use Aenum\Core\Heat\OvenFit;
 use Aenum\Core\Logger\LoggerColumn;
-use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Cure\LoadOfBake;
-use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 
 /**
- * What the loggers say: of one bake, each part judged by its own curve; of an oven, its figures.
+ * What the loggers say of one bake: each part judged by its own curve.
  *
  * @phpstan-type LoggedLine array{name: string, item: ?int, judged: ?Judgement, became: ?CureState, state: string}
  */
 final class LoggedBake
 {
-    /** The latest logs are the oven as it is now. */
-    private const RUNS = 6;
-
-    /** Readings of a curve that go into a fit. */
-    private const SAMPLES = 40;
-
     /** @return list<array{log: OvenLog, lines: list<LoggedLine>}> */
     public static function judged(OvenLoad $bake): array
     {
@@ -53,21 +43,6 @@ final class LoggedBake
     public static function lines(OvenLog $log, LoadOfBake $load): array
     {
         return array_map(fn (array $column): array => self::line($column, $load), $log->columns);
-    }
-
-    /** The oven's figures as its logged bakes have them; null where none was logged, or too little. */
-    public static function fit(Oven $oven): ?OvenFit
-    {
-        $logs = self::logs()
-            ->with('ovenLoad')
-            ->whereHas('ovenLoad', fn ($bake) => $bake->where('oven_id', $oven->id));
-        $logs->orderByDesc('id')->limit(self::RUNS);
-        $runs = array_values(array_filter(array_map(self::run(...), $logs->get()->all())));
-        try {
-            return $runs === [] ? null : OvenFit::of($oven->model(), $runs);
-        } catch (InvalidQuantity) {
-            return null;
-        }
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<OvenLog> */
@@ -112,39 +87,5 @@ final class LoggedBake
             'became' => $became,
             'state' => $became->label(),
         ];
-    }
-
-    private static function run(OvenLog $log): ?LoggedRun
-    {
-        $load = LoadOfBake::from($log->ovenLoad);
-        $from = $log->ovenLoad->door_open_s + 60 * $log->begins_min;
-        $until = 60 * $load->pullRunMinutes();
-        if ($log->ovenLoad->shut_at !== null && $log->ovenLoad->pulled_at !== null) {
-            $until =
-                $log->ovenLoad->door_open_s +
-                $log->ovenLoad->shut_at->diffInMilliseconds($log->ovenLoad->pulled_at) / 1000;
-        }
-        $samples = [];
-        foreach ($log->columns as $column) {
-            $item =
-                $column['in'] === 'air'
-                    ? LoggedRun::AIR
-                    : ($column['in'] === null
-                        ? null
-                        : $load->position($column['in']));
-            $step = (int) max(1, ceil(count($column['points']) / self::SAMPLES));
-            foreach ($item === null ? [] : $column['points'] as $n => [$second, $celsius]) {
-                // What is measured with the door open says nothing of the oven with the door shut.
-                if (
-                    $n % $step === 0 &&
-                    $from + $second > $log->ovenLoad->door_open_s &&
-                    $from + $second <= $until
-                ) {
-                    $samples[] = [$item, $from + $second, (float) $celsius];
-                }
-            }
-        }
-
-        return $samples === [] ? null : new LoggedRun($load->items(), $load->schedule(), $samples);
     }
 }

@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Logger\KeepLog;
-use App\Actions\Logger\LoggedBake;
+use App\Actions\Logger\OvenLogs;
 use App\Devices\SimulatedLogger;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
-use App\Http\Requests\OvenRequest;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
@@ -73,14 +72,24 @@ final class LoggerController
     /** Takes the figures the logged bakes give as the oven's own. */
     public function takeFit(Oven $oven): RedirectResponse
     {
-        $fit =
-            LoggedBake::fit($oven) ??
+        $logs = OvenLogs::of($oven);
+        $fit = $logs->fit() ??
             throw ValidationException::withMessages(['fit' => 'No logged bake speaks of this oven yet.']);
-        $oven->update(OvenRequest::figuresOf($fit->oven));
+        $oven->update(Oven::figuresOf($fit->oven) + ['lesson' => $logs->lesson($fit)->kept()]);
 
         return redirect("/ovens/{$oven->id}/edit")->with(
             'said',
             'The oven\'s figures are those of its logged bakes now; bakes hung from now on use them.',
         );
+    }
+
+    /** Goes back to the figures from before any log taught them. */
+    public function forgetFit(Oven $oven): RedirectResponse
+    {
+        $taught = $oven->taught() ??
+            throw ValidationException::withMessages(['fit' => 'No log has taught this oven anything.']);
+        $oven->update($taught->was + ['lesson' => null]);
+
+        return redirect("/ovens/{$oven->id}/edit")->with('said', 'The figures are as they were before the logs.');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Find\IndexJob;
-use App\Actions\Logger\LoggedBake;
+use App\Actions\Logger\OvenFitBoard;
 use App\Http\Requests\OvenRequest;
 use App\Http\Requests\PowderRequest;
 use App\Models\Job;
@@ -76,7 +76,7 @@ final class ShelfController
 
     public function createOven(): View
     {
-        return view('shelf.oven', ['oven' => null, 'fit' => null]);
+        return view('shelf.oven', ['oven' => null, 'fit' => null, 'taught' => null]);
     }
 
     public function storeOven(OvenRequest $request): RedirectResponse
@@ -88,7 +88,13 @@ final class ShelfController
 
     public function editOven(Oven $oven): View
     {
-        return view('shelf.oven', ['oven' => $oven, 'fit' => LoggedBake::fit($oven)]);
+        $taught = $oven->taught();
+
+        return view('shelf.oven', [
+            'oven' => $oven,
+            'fit' => OvenFitBoard::of($oven),
+            'taught' => $taught?->words(ShopClock::local($taught->since)->format('j F Y')),
+        ]);
     }
 
     public function updateOven(OvenRequest $request, Oven $oven): RedirectResponse

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenEstimate;
 use Aenum\Core\Unit\Dimension;
 use App\Models\Oven;
@@ -72,7 +71,7 @@ final class OvenRequest extends FormRequest
         if (! $this->fromAnswers()) {
             $figures = array_map(floatval(...), array_intersect_key($in, self::FIGURES));
 
-            return ['name' => $in['name'], 'max_c' => $max] + $figures;
+            return ['name' => $in['name'], 'max_c' => $max] + $figures + $this->untaught($figures);
         }
         $answers = [
             'heat' => $in['heat'],
@@ -84,9 +83,9 @@ final class OvenRequest extends FormRequest
             'heater_said_kw' => Measured::read(Dimension::Power, $in['heater'] ?? null),
         ];
 
-        return ['name' => $in['name'], 'max_c' => $max] +
+        return ['name' => $in['name'], 'max_c' => $max, 'lesson' => null] +
             $answers +
-            self::figuresOf(
+            Oven::figuresOf(
                 OvenEstimate::from(
                     $answers['heat'],
                     $answers['width_m'],
@@ -100,19 +99,17 @@ final class OvenRequest extends FormRequest
             );
     }
 
-    /** @return array<string, float> */
-    public static function figuresOf(HeatOven $oven): array
+    /**
+     * What somebody typed over what logs had taught is no longer learned.
+     *
+     * @param  array<string, float>  $figures
+     * @return array{lesson?: null}
+     */
+    private function untaught(array $figures): array
     {
-        return array_map(fn (float $figure): float => round($figure, 3), [
-            'heater_kw' => $oven->heaterKw,
-            'band_k' => $oven->bandK,
-            'air_kj_per_k' => $oven->airKjPerK,
-            'shell_kj_per_k' => $oven->shellKjPerK,
-            'air_to_shell_w_per_k' => $oven->airToShellWPerK,
-            'shell_loss_w_per_k' => $oven->shellLossWPerK,
-            'vent_w_per_k' => $oven->ventWPerK,
-            'door_w_per_k' => $oven->doorWPerK,
-            'convection_w_per_m2k' => $oven->convectionWPerM2K,
-        ]);
+        $oven = $this->route('oven');
+        $same = $oven instanceof Oven && array_intersect_key(Oven::figuresOf($oven->model()), $figures) == $figures;
+
+        return $same ? [] : ['lesson' => null];
     }
 }

@@ -9,6 +9,7 @@
             class="num text-[3.2rem] block">{{ number_format($bake->minutes, $bake->minutes < 100 ? 1 : 0)
                 }}</span><span
             class="hint">min, door shut to pull</span></p>
+    <p class="hint col-span-2">{{ $board->sureLine() }}</p>
 </div>
 @can('work')
     <form method="post" action="/bakes/{{ $bake->id }}/shut"><x-once /><button class="btn btn-do btn-big">Door is

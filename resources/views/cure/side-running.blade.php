@@ -14,8 +14,7 @@
         {{ $u->temp($next->setpointC) }} on the oven.
     </p>
     @if ($next->band)
-        <p class="hint">Between {{ $next->band }}: measured over ovens nobody
-            knew, the true moment lies in it two times in three.</p>
+        <p class="hint">Between {{ $next->band }}. {{ $board->sureLine() }}</p>
     @endif
     @if ($next->powerIsOff)
         <p class="wrong">The power is off; the pull moves on until it is back.</p>

@@ -1,4 +1,4 @@
-@use('Aenum\Core\Heat\OvenEstimate')
+@use('Aenum\Core\Heat\OvenFigure')
 @use('Aenum\Core\Unit\Dimension', 'D')
 <x-layout :title="$oven?->name ?? 'An oven'">
     <h1 class="mb-3">{{ $oven?->name ?? 'Set an oven up' }}</h1>
@@ -46,30 +46,29 @@
             <input type="hidden" name="name" value="{{ $oven->name }}"><input type="hidden" name="max"
                 value="{{ $u->field(D::Temperature, $oven->max_c) }}">
             <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
-                @foreach ([
-        'heater_kw' => ['Heater, kW', 'Full power.'],
-        'band_k' => ['Control band, K', 'Full power this far under the setpoint, less as it comes near.'],
-        'air_kj_per_k' => ['Air side, kJ/K', 'The air and thin things that follow it at once.'],
-        'shell_kj_per_k' => ['Shell, kJ/K', 'Inner skin, ducts and rack: what makes a cold oven slow.'],
-        'air_to_shell_w_per_k' => ['Air to shell, W/K', 'How fast the air warms the walls.'],
-        'shell_loss_w_per_k' => ['Wall loss, W/K', 'What gets out through the insulation.'],
-        'vent_w_per_k' => ['Vent, W/K', 'Hot air leaving through the vent.'],
-        'door_w_per_k' => ['Open door, W/K', 'What pours out while the door stands open.'],
-        'convection_w_per_m2k' => ['Fan on parts, W/m²K', 'How hard the air heats a part.'],
-    ] as $field => [$label, $meaning])
-                    <x-field :name="$field" :label="$label" :value="$oven->$field" :hint="$meaning"
-                        inputmode="decimal" />
+                @foreach (OvenFigure::cases() as $figure)
+                    <x-field :name="$figure->value" :label="ucfirst($figure->label())" :unit="$figure->unit()"
+                        :value="$oven->{$figure->value}" :hint="$figure->meaning()" inputmode="decimal" />
                 @endforeach
+                <x-field name="band_k" label="Control band" unit="K" :value="$oven->band_k" inputmode="decimal"
+                    hint="Full power this far under the setpoint, less as it comes near." />
             </div>
             <div><button class="btn" name="by" value="figures">Keep these figures</button></div>
         </form>
+        @if ($taught)
+            <section class="panel grid gap-3 max-w-5xl mt-5" aria-label="What logs have taught">
+                <h2>{{ ucfirst($taught) }}</h2>
+                <p>A reading narrows the pull from there; without one the figures above are taken as they stand.</p>
+                @can('manage')
+                    <form method="post" action="/ovens/{{ $oven->id }}/forget"><x-once /><button
+                            class="btn btn-quiet">Back to the figures before the logs</button></form>
+                @endcan
+            </section>
+        @endif
         @if ($fit)
             <section class="panel grid gap-3 max-w-5xl mt-5" aria-label="What its logged bakes say">
                 <h2>What its logged bakes say</h2>
-                <p>{{ $fit->samples }} readings. The model is
-                    {{ $u->show(D::TemperatureDifference, $fit->residualBeforeK, 1) }} off in the root mean square
-                    with the figures above, and {{ $u->show(D::TemperatureDifference, $fit->residualAfterK, 1) }}
-                    with these.</p>
+                <p>{{ $fit->missLine($u) }} {{ $fit->coupleLine() }}</p>
                 <div class="scroll-x" tabindex="0" role="region" aria-label="Figures from logged bakes">
                     <table class="grid-table">
                         <thead>
@@ -77,34 +76,31 @@
                                 <th scope="col">Figure</th>
                                 <th scope="col" class="n">Now</th>
                                 <th scope="col" class="n">From the logs</th>
-                                <th scope="col">What the logs say of it</th>
+                                <th scope="col" class="n">Two times in three between</th>
                             </tr>
                         </thead>
                         <tbody>
-                            @foreach ($fit->figures as $figure => $found)
+                            @foreach ($fit->rows() as $row)
                                 <tr>
-                                    <th scope="row">
-                                        {{ ['convection_w_per_m2k' => 'Fan on parts, W/m²K',
-                                            'air_to_shell_w_per_k' => 'Air to shell, W/K',
-                                                'shell_loss_w_per_k' => 'Wall loss, W/K',
-                                                    'shell_kj_per_k' => 'Shell, kJ/K'][$figure] }}
-                                    </th>
-                                    <td class="n">
-                                        {{ number_format($found['from'], $found['from'] < 100 ? 1 : 0) }}</td>
-                                    <td class="n">
-                                        <b>{{ number_format($found['to'], $found['to'] < 100 ? 1 : 0) }}</b></td>
-                                    <td>{{ $found['sigma'] > 0.5 ? 'the logs do not say' : 'narrowed' }}</td>
+                                    <th scope="row">{{ $row['label'] }}</th>
+                                    <td class="n">{{ $row['now'] }}</td>
+                                    <td class="n"><b>{{ $row['told'] ?? '–' }}</b></td>
+                                    <td class="n">{{ $row['band'] ?? 'the logs do not say' }}</td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
                 </div>
-                <p class="hint">How exact they are is not known: couples lag, read a degree off and start late, and this
-                    fit does not allow for it. Compare what they foretell with the next log before you lean on them.</p>
-                @can('manage')
+                <p>{{ $fit->fit->why() }}</p>
+                <p class="hint">Measured over hidden ovens, the true figure lay between so often where the model's
+                    equations hold; an oven with cold corners or a slipping fan is none of them. Compare what is
+                    foretold with the next log.</p>
+                @if ($fit->isTaken())
+                    <p><b>The oven works with these figures.</b></p>
+                @elsecan('manage')
                     <form method="post" action="/ovens/{{ $oven->id }}/fit"><x-once /><button
                             class="btn btn-do">Take these figures</button></form>
-                @endcan
+                @endif
             </section>
         @endif
     @endif
