@@ -58,10 +58,14 @@ final readonly class OvenLesson
         }
         $covariance = [];
         foreach ($rows as $row) {
-            if (! is_array($row) || count(array_filter($row, is_numeric(...))) !== self::FIGURES) {
+            $numbers = [];
+            foreach (is_array($row) ? $row : [] as $one) {
+                $numbers[] = is_numeric($one) ? (float) $one : null;
+            }
+            if (count($numbers) !== self::FIGURES || in_array(null, $numbers, true)) {
                 return null;
             }
-            $covariance[] = array_map(floatval(...), array_values($row));
+            $covariance[] = $numbers;
         }
 
         return new self($covariance, (float) $differ);

@@ -13,7 +13,6 @@ use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\TickStep;
-use App\Http\Requests\OvenRequest;
 use App\Models\Coat;
 use App\Models\Job;
 use App\Models\Lot;
@@ -97,7 +96,7 @@ abstract class ShopTestCase extends TestCase
                 ->refresh();
         }
         $this->oven = Oven::query()->create(
-            ['name' => 'Long oven', 'max_c' => 230] + OvenRequest::figuresOf(Loads::oven()),
+            ['name' => 'Long oven', 'max_c' => 230] + Oven::figuresOf(Loads::oven()),
         );
         $this->green = $this->powder('Promenade green', [[180, 18, 60], [190, 12, 40], [200, 8, 28]]);
     }
