@@ -33,12 +33,14 @@ use Illuminate\Support\Facades\Route;
 
 Route::bind('station', fn (string $slug): Station => Station::tryFrom($slug) ?? abort(404));
 Route::bind('bake', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::Cure)->findOrFail($id));
+Route::bind('load', fn (string $id): OvenLoad => OvenLoad::query()->findOrFail($id));
 Route::bind('bakeOut', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::BakeOut)->findOrFail($id));
 Route::pattern('job', '[0-9]{1,9}');
 Route::pattern('lot', '[0-9]{1,9}');
 Route::pattern('item', '[0-9]{1,9}');
 Route::bind('item', fn (string $id): OvenLoadItem => OvenLoadItem::query()->findOrFail($id));
 Route::pattern('bake', '[0-9]{1,9}');
+Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 
@@ -139,6 +141,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/media-log', [BlastController::class, 'media']);
         Route::post('/bake-outs', [BakeOutController::class, 'hang']);
         Route::post('/bake-outs/{bakeOut}/set', [BakeOutController::class, 'set']);
+        Route::post('/bake-outs/{bakeOut}/ride', [BakeOutController::class, 'ride']);
         Route::post('/bake-outs/{bakeOut}/shut', [BakeOutController::class, 'shut']);
         Route::post('/bake-outs/{bakeOut}/pull', [BakeOutController::class, 'pull']);
         Route::post('/bake-outs/{bakeOut}/withdraw', [BakeOutController::class, 'withdraw']);
@@ -159,9 +162,9 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bakes/{bake}/best', [BakeController::class, 'best']);
         Route::post('/bakes/{bake}/split', [BakeController::class, 'split']);
         Route::post('/bakes/{bake}/shut', [FloorController::class, 'shut']);
-        Route::post('/bakes/{bake}/events', [FloorController::class, 'event']);
-        Route::post('/bakes/{bake}/readings', [FloorController::class, 'read']);
-        Route::get('/bakes/{bake}/thermometer', [FloorController::class, 'thermometer']);
+        Route::post('/loads/{load}/events', [FloorController::class, 'event']);
+        Route::post('/loads/{load}/readings', [FloorController::class, 'read']);
+        Route::get('/loads/{load}/thermometer', [FloorController::class, 'thermometer']);
         Route::post('/bakes/{bake}/items/{item}/out', [FloorController::class, 'takeOut']);
         Route::post('/bakes/{bake}/items/{item}/in', [FloorController::class, 'neverLeft']);
         Route::post('/bakes/{bake}/pull', [FloorController::class, 'pull']);

@@ -18,9 +18,11 @@ final class BakeOutPicture
         $load = $board->load;
         $run = $board->plan->run;
         $slowest = $board->plan->items[$board->plan->decides];
-        $pullS = 60 * $load->pullRunMinutes();
-        $end = min($run->endS(), 60 * max($load->pullRunMinutes(), $slowest['done'] ?? 0.0) + 300);
-        $minute = number_format($load->pullRunMinutes() - $load->door_open_s / 60, 0);
+        $ran = $load->ran();
+        $pullMinutes = $load->isRunning() ? (float) $board->plan->pullMinutes : $ran->pullRunMinutes();
+        $pullS = 60 * $pullMinutes;
+        $end = min($run->endS(), 60 * max($pullMinutes, $slowest['done'] ?? 0.0) + 300);
+        $minute = number_format($pullMinutes - $ran->door_open_s / 60, 0);
 
         return new OvenPicture(
             title: 'The bake-out',
@@ -28,8 +30,8 @@ final class BakeOutPicture
             run: $run,
             names: array_map(fn (OvenLoadItem $item): string => $item->part->name, $board->items),
             endS: $end,
-            doorS: $load->door_open_s,
-            setpointC: $load->setpoint_c,
+            doorS: $ran->door_open_s,
+            setpointC: $ran->setpoint_c,
             lineC: (float) $load->target_c,
             lineLabel: 'held from '.$units->temp((float) $load->target_c),
             window: $slowest['reaches'] === null ? null : [
@@ -38,10 +40,12 @@ final class BakeOutPicture
                 'label' => 'held',
             ],
             marks: [
-                ['kind' => 'door', 'second' => $load->door_open_s, 'label' => 'door shut'],
+                ['kind' => 'door', 'second' => $ran->door_open_s, 'label' => 'door shut'],
+                ...FloorMarks::events($load, $units),
                 ['kind' => 'pull', 'second' => $pullS, 'label' => ($load->isPulled() ? 'pulled ' : 'pull ').$minute],
             ],
-            nowS: $load->isRunning() ? LoadSchedule::second($load, ShopClock::now()) : null,
+            readings: FloorMarks::readings($load, $units),
+            nowS: $load->isRunning() ? LoadSchedule::second($load->ran(), ShopClock::now()) : null,
         );
     }
 

@@ -7,7 +7,6 @@ namespace App\Charts;
 use Aenum\Core\Word\BakeTo;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\HungItem;
-use App\Models\Reading;
 use App\Support\Units;
 
 /** What there is to draw of a cure. */
@@ -40,7 +39,7 @@ final readonly class BakePicture
                     'label' => '',
                 ],
             marks: $one->marks(),
-            readings: $board->bake->readings->map($one->reading(...))->values()->all(),
+            readings: FloorMarks::readings($board->bake, $units),
             nowS: $board->bake->isRunning() ? 60 * $board->nowRunMinutes() : null,
         );
     }
@@ -71,7 +70,7 @@ final readonly class BakePicture
         $pull = $board->bake->isRunning() ? $board->bestPull() : $look->pullMinutes;
         $marks = [
             ['kind' => 'door', 'second' => $board->bake->door_open_s, 'label' => 'door shut'],
-            ...$this->events(),
+            ...FloorMarks::events($board->bake, $this->units),
         ];
         if (! $pulled && $board->bake->readings->isEmpty()) {
             $marks[] = $mark('check', $board->checkRunMinutes(), 'check');
@@ -86,31 +85,6 @@ final readonly class BakePicture
         }
 
         return $marks;
-    }
-
-    /** @return list<array{kind: string, second: float, label: string}> */
-    private function events(): array
-    {
-        return $this->board->bake->events
-            ->map(
-                fn ($event): array => [
-                    'kind' => 'event',
-                    'second' => $this->board->load->second($event->at),
-                    'label' => $this->units->said($event->words()),
-                ],
-            )
-            ->values()
-            ->all();
-    }
-
-    /** @return array{second: float, celsius: float, label: string} */
-    private function reading(Reading $reading): array
-    {
-        return [
-            'second' => $this->board->load->second($reading->at),
-            'celsius' => $reading->celsius,
-            'label' => "reading on {$reading->item->part->name}: ".$this->units->temp($reading->celsius),
-        ];
     }
 
     private function description(): string

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Heat\Trajectory;
-use App\Actions\Cure\LoadOfBake;
 use App\Actions\Oven\Frozen;
+use App\Actions\Oven\LoadSchedule;
+use App\Models\OvenLoad;
 use Carbon\CarbonImmutable;
 
 /**
@@ -24,7 +26,8 @@ final readonly class HiddenOven
     /** How far one bake's parts may be off another's, as a share. */
     private const BAKES_DIFFER = 0.03;
 
-    public function __construct(private LoadOfBake $load)
+    /** @param  list<LoadItem>  $items */
+    public function __construct(private OvenLoad $load, private array $items)
     {
     }
 
@@ -32,8 +35,8 @@ final readonly class HiddenOven
     {
         return (new Simulation(
             $this->oven(),
-            $this->load->items(),
-            $this->load->schedule($now),
+            $this->items,
+            LoadSchedule::of($this->load, $now),
             1 - self::BAKES_DIFFER + 2 * self::BAKES_DIFFER * $this->chance('hung'),
         ))->run($seconds);
     }
@@ -41,14 +44,14 @@ final readonly class HiddenOven
     /** 0 to 1, the same for the same bake and question. */
     public function chance(string $question): float
     {
-        return self::share("{$this->load->bake->id}|{$this->load->bake->oven_id}|{$question}");
+        return self::share("{$this->load->id}|{$this->load->oven_id}|{$question}");
     }
 
     private function oven(): Oven
     {
-        $own = fn (string $figure): float => self::share("{$this->load->bake->oven_id}|{$figure}");
+        $own = fn (string $figure): float => self::share("{$this->load->oven_id}|{$figure}");
 
-        return Frozen::oven($this->load->bake)->asGuessed()->model()->times([
+        return Frozen::oven($this->load->ran())->asGuessed()->model()->times([
             self::SLOWEST + (self::FASTEST - self::SLOWEST) * $own('fan'),
             1.0,
             0.9 + 0.3 * $own('loss'),

@@ -29,7 +29,7 @@ final readonly class SimulatedLogger
     /** @param  float  $seconds  after the door shut */
     public function file(float $seconds): string
     {
-        $hidden = new HiddenOven($this->load);
+        $hidden = new HiddenOven($this->load->bake, $this->load->items());
         $door = $this->load->bake->door_open_s;
         $run = $hidden->run($door + $seconds);
         $items = array_keys($this->load->hung);

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Aenum\Core\Cure\Infrared;
-use App\Actions\Cure\LoadOfBake;
+use Aenum\Core\Heat\LoadItem;
+use App\Actions\Oven\LoadSchedule;
+use App\Actions\Oven\ReadItem;
+use App\Models\OvenLoad;
 use Carbon\CarbonImmutable;
 
 /**
@@ -19,33 +22,39 @@ final readonly class SimulatedThermometer
 {
     private const NOISE_K = 1.5;
 
-    public function __construct(private LoadOfBake $load)
+    /** @param  list<ReadItem>  $items  what hangs in it */
+    public function __construct(private OvenLoad $load, private array $items)
     {
     }
 
     /** What the hidden oven's own display shows now, °C. */
     public function ovenShows(CarbonImmutable $now): float
     {
-        $second = max(1.0, $this->load->second($now));
+        $second = max(1.0, LoadSchedule::second($this->load->ran(), $now));
 
-        return round((new HiddenOven($this->load))->run($second, $now)->airC($second));
+        return round($this->hidden()->run($second, $now)->airC($second));
     }
 
     /** What the instrument shows, °C, pointed at an item now. */
     public function shows(int $item, CarbonImmutable $now): float
     {
-        $second = max(1.0, $this->load->second($now));
-        $hidden = new HiddenOven($this->load);
+        $second = max(1.0, LoadSchedule::second($this->load->ran(), $now));
+        $hidden = $this->hidden();
         $noise = self::NOISE_K * 2 * ($hidden->chance("noise-{$item}-".(int) $second) - 0.5);
 
         $run = $hidden->run($second, $now);
         $shown = Infrared::shownCelsius(
             $run->surfaceC($item, $second),
-            $this->load->hung[$item]->item->emissivity,
+            $this->items[$item]->coveredEmissivity,
             $run->shellC($second),
-            $this->load->bake->ambient_c,
+            $this->load->ambient_c,
         );
 
         return round($shown + $noise, 1);
+    }
+
+    private function hidden(): HiddenOven
+    {
+        return new HiddenOven($this->load, array_map(fn (ReadItem $one): LoadItem => $one->item, $this->items));
     }
 }

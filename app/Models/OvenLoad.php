@@ -34,11 +34,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $margin
  * @property float $overbake_limit
  * @property array<string, mixed>|null $frozen the oven's figures and the sheets as the door shut
+ * @property ?int $rides_with the cure whose oven, door and clock a bake-out shares
+ * @property ?CarbonImmutable $timer_out_at taken out then, the oven's timer having turned it off when all was held
  * @property ?CarbonImmutable $shut_at
  * @property ?CarbonImmutable $pulled_at
  * @property Oven $oven
  * @property ?User $shutBy
  * @property ?User $pulledBy
+ * @property ?OvenLoad $host the cure it rides with
+ * @property Collection<int, OvenLoad> $riders
  * @property Collection<int, OvenLoadItem> $items
  * @property Collection<int, OvenEvent> $events
  * @property Collection<int, Reading> $readings
@@ -124,6 +128,27 @@ final class OvenLoad extends Model
         return $this->belongsTo(Oven::class);
     }
 
+    /** @return BelongsTo<self, $this> */
+    public function host(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'rides_with');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function riders(): HasMany
+    {
+        $relation = $this->hasMany(self::class, 'rides_with');
+        $relation->where('status', '!=', 'withdrawn');
+
+        return $relation;
+    }
+
+    /** The load whose oven, door and clock it has: its own, or that of the cure it rides with. */
+    public function ran(): self
+    {
+        return $this->rides_with === null ? $this : $this->host ?? $this;
+    }
+
     /** @return BelongsTo<User, $this> */
     public function shutBy(): BelongsTo
     {
@@ -183,6 +208,7 @@ final class OvenLoad extends Model
             'withdrawn_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'margin' => 'float',
             'overbake_limit' => 'float',
+            'timer_out_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'shut_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'pulled_at' => 'immutable_datetime:Y-m-d H:i:s.v',
         ];

@@ -24,16 +24,24 @@ final class DoorCheck
      * @param  float  $peakC  part metal this load is computed to reach
      * @param  float  $metalMinutes  equivalent minutes at 200 °C it gives the metal
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get, of a cure
+     * @param  bool  $besidePowder  a bake-out that shares the oven with a cure
      * @return list<Finding> those nobody has signed
      */
-    public static function of(Plan $route, float $peakC, float $metalMinutes, ?PeakLimit $sheets = null): array
-    {
+    public static function of(
+        Plan $route,
+        float $peakC,
+        float $metalMinutes,
+        ?PeakLimit $sheets = null,
+        bool $besidePowder = false,
+    ): array {
         $floor = new Floor(
             peakC: $peakC,
             metalMinutes: $metalMinutes,
             masks: $route->floor->masks,
             sinceAcidMin: $route->floor->sinceAcidMin,
             sheets: $sheets,
+            bakedOutC: $sheets === null ? null : $route->floor->bakedOutC,
+            besidePowder: $besidePowder,
         );
         $findings = RuleBook::judge($route->on($floor), Moment::DoorShut);
 

@@ -30,6 +30,9 @@ final readonly class BakeOut
     /** A setpoint is hot enough when a hotter one would get the slowest metal there no more than this much sooner. */
     private const WORTH_IT = 1.25;
 
+    /** Where metal ages, so many times the soonest bake is worth its ageing less. */
+    private const AGES_LESS_FOR = 2.2;
+
     /** Minutes are set and shown in tenths; a pull this little early is on time. */
     private const ROUNDING_MIN = 0.02;
 
@@ -60,6 +63,8 @@ final readonly class BakeOut
      * @param  float  $targetC  part metal, 60 to 400
      * @param  float  $holdMinutes  at that temperature, 1 to MOST_HOLD_MIN
      * @param  float|null  $pullMinutes  when it is to be pulled; null for as soon as all is held
+     * @param  float  $exchange  one factor on every item's h and F, as readings have it
+     * @param  list<LoadItem>  $beside  what else is in the oven and takes of its heat
      */
     public static function plan(
         Oven $oven,
@@ -68,35 +73,18 @@ final readonly class BakeOut
         float $targetC,
         float $holdMinutes,
         ?float $pullMinutes = null,
+        float $exchange = 1.0,
+        array $beside = [],
     ): self {
         Check::between('target_c', $targetC, 60, 400);
         Check::between('hold_min', $holdMinutes, 1, self::MOST_HOLD_MIN);
-        $recorded = new RecordedRun(new Simulation($oven, $load, $schedule), self::HORIZON_S);
-        $held = array_fill(0, count($load), 0.0);
-        $reaches = $done = array_fill(0, count($load), null);
-        foreach ($recorded as $step) {
-            foreach ($held as $i => $seconds) {
-                if ($done[$i] !== null) {
-                    continue;
-                }
-                $stretch = $step->course($recorded->balance->coreOf($i))->above($targetC);
-                if ($stretch === null) {
-                    continue;
-                }
-                $reaches[$i] ??= $stretch[0] / 60;
-                $held[$i] = $seconds + $stretch[1] - $stretch[0];
-                if ($held[$i] >= 60 * $holdMinutes) {
-                    $done[$i] = ($stretch[1] - ($held[$i] - 60 * $holdMinutes)) / 60;
-                }
-            }
-            if (! in_array(null, $done, true)) {
-                break;
-            }
-        }
+        $all = [...$load, ...$beside];
+        $recorded = new RecordedRun(new Simulation($oven, $all, $schedule, $exchange), self::HORIZON_S);
+        [$reaches, $done] = self::follow($recorded, count($load), $targetC, $holdMinutes);
         $never = array_search(null, $done, true);
-        $last = $never === false ? (int) array_search(max($done), $done, true) : (int) $never;
+        $last = $never === false ? (int) array_search(max([0.0, ...$done]), $done, true) : (int) $never;
         $ready = $never === false ? (float) $done[$last] : null;
-        $run = $recorded->until(60 * ($pullMinutes ?? ($ready ?? 240.0)), $load);
+        $run = $recorded->until(60 * ($pullMinutes ?? ($ready ?? 240.0)), $all);
         $end = min($run->endS(), 60 * ($pullMinutes ?? ($ready ?? INF)));
         $items = [];
         foreach ($load as $i => $item) {
@@ -122,6 +110,43 @@ final readonly class BakeOut
         return new self($run, $pullMinutes ?? $ready, $last, $items, $run->energyKwh($end));
     }
 
+    /** Minutes of the run at which every one of the first items is held long enough; null where that never comes. */
+    public static function readyIn(RecordedRun $recorded, int $items, float $targetC, float $holdMinutes): ?float
+    {
+        $done = self::follow($recorded, $items, $targetC, $holdMinutes)[1];
+
+        return in_array(null, $done, true) ? null : max(0.0, ...array_filter($done, is_float(...)));
+    }
+
+    /**
+     * When each of the first items gets there, and when it is held long enough, min of the run.
+     *
+     * @return array{array<int, ?float>, array<int, ?float>}
+     */
+    private static function follow(RecordedRun $recorded, int $items, float $targetC, float $holdMinutes): array
+    {
+        $held = array_fill(0, $items, 0.0);
+        $reaches = $done = array_fill(0, $items, null);
+        foreach ($recorded as $step) {
+            foreach ($held as $i => $seconds) {
+                $stretch = $done[$i] === null ? $step->course($recorded->balance->coreOf($i))->above($targetC) : null;
+                if ($stretch === null) {
+                    continue;
+                }
+                $reaches[$i] ??= $stretch[0] / 60;
+                $held[$i] = $seconds + $stretch[1] - $stretch[0];
+                if ($held[$i] >= 60 * $holdMinutes) {
+                    $done[$i] = ($stretch[1] - ($held[$i] - 60 * $holdMinutes)) / 60;
+                }
+            }
+            if (! in_array(null, $done, true)) {
+                break;
+            }
+        }
+
+        return [$reaches, $done];
+    }
+
     /** @param  array<Segment>  $course  minutes of it spent at a temperature and above */
     private static function held(array $course, float $targetC): float
     {
@@ -135,28 +160,46 @@ final readonly class BakeOut
     }
 
     /**
-     * The coolest setpoint that gets the slowest metal there in not much more time than the hottest the oven has, °C.
+     * The setpoint to begin with, °C: the coolest that gets the slowest metal there in not much more time than the
+     * hottest the oven has; where metal ages, the one that ages it least in not much more than twice the time.
      *
      * @param  non-empty-list<LoadItem>  $load
      */
-    public static function setpointFor(Oven $oven, array $load, OvenSchedule $schedule, float $targetC): float
-    {
+    public static function setpointFor(
+        Oven $oven,
+        array $load,
+        OvenSchedule $schedule,
+        float $targetC,
+        float $holdMinutes,
+    ): float {
         $hottest = floor($oven->maxC ?? $targetC + self::AIR_ABOVE_K);
-        $reaches = fn (float $setpoint): float => self::slowestReaches(
-            self::plan($oven, $load, $schedule->at($setpoint), $targetC, 1),
+        $ages = array_filter($load, fn (LoadItem $item): bool => $item->metal->ageHardens()) !== [];
+        $plan = fn (float $setpoint): self => self::plan(
+            $oven,
+            $load,
+            $schedule->at($setpoint),
+            $targetC,
+            $ages ? $holdMinutes : 1,
         );
-        $best = $reaches($hottest);
-        for (
-            $setpoint = min($hottest, $targetC + self::AIR_ABOVE_K);
-            $setpoint < $hottest && is_finite($best);
-            $setpoint += self::STRIDE_K
-        ) {
-            if ($reaches($setpoint) <= self::WORTH_IT * $best) {
-                return $setpoint;
+        $soonest = $plan($hottest);
+        $best = $hottest;
+        $least = max(array_column($soonest->items, 'metalMinutes'));
+        for ($setpoint = $targetC + self::STRIDE_K; $setpoint < $hottest; $setpoint += self::STRIDE_K) {
+            $one = $plan($setpoint);
+            if (! $ages) {
+                if (
+                    $setpoint >= $targetC + self::AIR_ABOVE_K &&
+                    self::slowestReaches($one) <= self::WORTH_IT * self::slowestReaches($soonest)
+                ) {
+                    return $setpoint;
+                }
+            } elseif (($one->pullMinutes ?? INF) <= self::AGES_LESS_FOR * ($soonest->pullMinutes ?? 0.0)) {
+                $aged = max(array_column($one->items, 'metalMinutes'));
+                [$best, $least] = $aged < $least ? [$setpoint, $aged] : [$best, $least];
             }
         }
 
-        return $hottest;
+        return $best;
     }
 
     private static function slowestReaches(self $plan): float

@@ -14,6 +14,9 @@ final class Infrared
     /** Under this a surface mirrors more than it shows of itself, and no reading of it is usable. */
     public const LEAST_EMISSIVITY = 0.5;
 
+    /** Of matt tape or paint rated for the heat. House figure; its maker's comes first. */
+    public const PATCH_EMISSIVITY = 0.95;
+
     public const NOT_USABLE = 'not usable on this surface: it mirrors what faces it. Put a patch of matt tape or paint '
         .'rated for the heat on it, and read that';
 

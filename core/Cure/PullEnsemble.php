@@ -76,6 +76,8 @@ final readonly class PullEnsemble
     }
 
     /**
+     * Of a cure.
+     *
      * @param  list<LoadItem>  $load
      * @param  list<Aim>  $aims
      * @param  list<Reading>  $readings
@@ -91,6 +93,60 @@ final readonly class PullEnsemble
         array $readings,
         array $displays = [],
         ?OvenLesson $lesson = null,
+    ): self {
+        $pull = function (RecordedRun $tape) use ($load, $aims, $schedule, $rules): array {
+            $attempt = (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow();
+
+            return [
+                $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60,
+                $attempt->outcome === Outcome::Overbakes,
+            ];
+        };
+
+        return self::crowd($oven, $load, $schedule, $pull, $readings, $displays, $lesson);
+    }
+
+    /**
+     * Of a bake-out: the first items are to be held so long at so much.
+     *
+     * @param  list<LoadItem>  $load
+     * @param  list<Reading>  $readings
+     * @param  list<array{float, float}>  $displays
+     */
+    public static function ofHold(
+        Oven $oven,
+        array $load,
+        int $items,
+        OvenSchedule $schedule,
+        float $targetC,
+        float $holdMinutes,
+        array $readings,
+        array $displays = [],
+        ?OvenLesson $lesson = null,
+    ): self {
+        $pull = fn (RecordedRun $tape): array => [
+            BakeOut::readyIn($tape, $items, $targetC, $holdMinutes),
+            false,
+        ];
+
+        return self::crowd($oven, $load, $schedule, $pull, $readings, $displays, $lesson);
+    }
+
+    /**
+     * @param  list<LoadItem>  $load
+     * @param  \Closure(RecordedRun): array{?float, bool}  $pull  minutes of the run at which a member is done, and
+     *      whether something is spoilt by then
+     * @param  list<Reading>  $readings
+     * @param  list<array{float, float}>  $displays
+     */
+    private static function crowd(
+        Oven $oven,
+        array $load,
+        OvenSchedule $schedule,
+        \Closure $pull,
+        array $readings,
+        array $displays,
+        ?OvenLesson $lesson,
     ): self {
         $members = max(self::LEAST_MEMBERS, min(self::MEMBERS, intdiv(self::WORK, count($load))));
         $crowd = $lesson === null ? self::untaught($members) : self::taught($members, count($load), $lesson);
@@ -118,7 +174,7 @@ final readonly class PullEnsemble
 
         $cut = $lesson === null ? self::UNTAUGHT : self::TAUGHT;
 
-        return self::told($oven, $load, $aims, $schedule, $rules, $crowd, $cut);
+        return self::told($oven, $load, $schedule, $pull, $crowd, $cut);
     }
 
     /** What the figures are, and what speaks against waiting for them. */
@@ -135,16 +191,15 @@ final readonly class PullEnsemble
 
     /**
      * @param  list<LoadItem>  $load
-     * @param  list<Aim>  $aims
+     * @param  \Closure(RecordedRun): array{?float, bool}  $pull
      * @param  list<list<float>>  $crowd
      * @param  array{float, float, float}  $cut
      */
     private static function told(
         Oven $oven,
         array $load,
-        array $aims,
         OvenSchedule $schedule,
-        BakeRules $rules,
+        \Closure $pull,
         array $crowd,
         array $cut,
     ): self {
@@ -155,9 +210,9 @@ final readonly class PullEnsemble
                 self::run($oven, $load, $schedule, $member),
                 60 * self::HORIZON_MINUTES,
             );
-            $attempt = (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow();
-            $pulls[] = $attempt->outcome === Outcome::NeverDone ? INF : $attempt->pullS / 60;
-            $spoilt += $attempt->outcome === Outcome::Overbakes ? 1 : 0;
+            [$minutes, $isSpoilt] = $pull($tape);
+            $pulls[] = $minutes ?? INF;
+            $spoilt += $isSpoilt ? 1 : 0;
         }
         sort($pulls);
         $convection = array_map(fn (array $member): float => exp($member[0]), $crowd);

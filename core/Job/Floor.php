@@ -22,6 +22,8 @@ final readonly class Floor
      * @param  MediumLot|null  $lot  the medium at hand, and what got into it
      * @param  float|null  $sinceAcidMin  minutes since acid ended on it; null where none was logged, or a relief
      *                                   bake that serves has followed it
+     * @param  float|null  $bakedOutC  the coolest it was baked out at; null where no bake-out is on record
+     * @param  bool  $besidePowder  whether it shares the oven with powder that is not baked yet
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get at all, by their sheets
      */
     public function __construct(
@@ -34,6 +36,8 @@ final readonly class Floor
         public ?MediumLot $lot = null,
         public ?float $sinceAcidMin = null,
         public ?PeakLimit $sheets = null,
+        public ?float $bakedOutC = null,
+        public bool $besidePowder = false,
     ) {
     }
 }

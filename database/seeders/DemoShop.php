@@ -823,7 +823,7 @@ final class DemoShop extends Seeder
             $bake,
             $this->finisher,
             $load->hung[$item]->key(),
-            (new SimulatedThermometer($load))->shows($item, ShopClock::now()),
+            (new SimulatedThermometer($load->bake, $load->readItems()))->shows($item, ShopClock::now()),
             0.9,
             'stand_in',
         );

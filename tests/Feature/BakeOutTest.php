@@ -14,6 +14,7 @@ use App\Models\Fitting;
 use App\Models\Mask;
 use App\Models\OvenLoad;
 use App\Models\Part;
+use App\Support\ShopClock;
 
 final class BakeOutTest extends ShopTestCase
 {
@@ -166,5 +167,139 @@ final class BakeOutTest extends ShopTestCase
         $other = $this->plan($this->bollard());
         $this->send("/bake-outs/{$other->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame('withdrawn', $other->refresh()->status);
+    }
+
+    public function test_what_is_read_and_happens_moves_the_pull(): void
+    {
+        $load = $this->plan($this->bollard());
+        $this->send("/bake-outs/{$load->id}/set", ['target' => '200', 'hold' => '45', 'setpoint' => '230']);
+        $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
+        $this->later(20);
+        $board = fn (): BakeOutBoard => BakeOutBoard::of($load->refresh());
+        $pull = fn (): int => $board()->pullAt()?->getTimestamp() ?? 0;
+        $before = $pull();
+        $this->send("/loads/{$load->id}/events", ['kind' => 'door', 'door_s' => '120'])
+            ->assertRedirect("/station/bake-out?load={$load->id}");
+        self::assertGreaterThan($before + 60, $pull());
+        $door = $pull();
+        $key = $board()->readItems()[0]->key();
+        $c = $board()->plan->run->surfaceC(0, 60 * 21);
+        $read = fn (float $shown, string $surface) => $this->send("/loads/{$load->id}/readings", [
+            'item' => $key,
+            'shown' => (string) round($shown, 1),
+            'set_emissivity' => '0.95',
+            'surface' => $surface,
+            'display' => '',
+        ]);
+        $read($c - 12, 'film')->assertSessionHasNoErrors();
+        self::assertGreaterThan($door + 60, $pull());
+        self::assertLessThan(1.0, $board()->correction->factor);
+        [$low, $told, $high] = $board()->band;
+        self::assertTrue($low <= $told && $told <= $high && $low < $high);
+        $this->actingAs($this->finisher)
+            ->get("/station/bake-out?load={$load->id}")
+            ->assertSee('Thermometer reading')
+            ->assertSee('two times in three')
+            ->assertSee('is held 0 min of 45 min')
+            ->assertSee('door open');
+        $this->get("/loads/{$load->id}/thermometer?item={$key}")->assertOk()->assertSee('stand_in');
+        $this->send('/readings/'.$load->readings()->firstOrFail()->id.'/withdraw')
+            ->assertRedirect("/station/bake-out?load={$load->id}");
+        self::assertEqualsWithDelta($door, $pull(), 2);
+        $this->send("/loads/{$load->id}/events", ['kind' => 'power_lost'])->assertSessionHasNoErrors();
+        $this->later(15);
+        self::assertGreaterThan($door + 600, $pull());
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertSee('Power is back');
+    }
+
+    public function test_bright_bare_metal_cannot_be_read_but_a_patch_can(): void
+    {
+        $load = $this->plan($this->part($this->job(Station::BakeOut), 'hinge', 1.9, 0.09, 12, 'cast_aluminium'));
+        (new RunOven())->shut($load, $this->finisher);
+        $this->later(20);
+        $key = BakeOutBoard::of($load->refresh())->readItems()[0]->key();
+        $read = fn (string $surface) => $this->send("/loads/{$load->id}/readings", [
+            'item' => $key, 'shown' => '120', 'set_emissivity' => '0.95', 'surface' => $surface,
+        ]);
+        $read('bare')->assertSessionHasErrors('surface');
+        $read('film')->assertSessionHasNoErrors();
+    }
+
+    public function test_overnight_the_timer_turns_it_off_and_it_is_taken_out_in_the_morning(): void
+    {
+        $load = $this->plan($this->bollard());
+        $out = ShopClock::now()->addHours(11);
+        $set = fn (string $at) => $this->send("/bake-outs/{$load->id}/set", [
+            'target' => '210', 'hold' => '45', 'setpoint' => '225', 'out_at' => $at,
+        ]);
+        $set(ShopClock::typed(ShopClock::now()->addMinutes(20)))->assertSessionHasErrors('out_at');
+        $set(ShopClock::typed(ShopClock::now()->addHours(80)))->assertSessionHasErrors('out_at');
+        $set('soon')->assertSessionHasErrors('out_at');
+        $set(ShopClock::typed($out))->assertSessionHasNoErrors();
+        $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
+        $board = BakeOutBoard::of($load->refresh());
+        self::assertEqualsWithDelta($out->getTimestamp(), $board->pullAt()?->getTimestamp(), 60);
+        $off = 60 * $load->pullRunMinutes();
+        self::assertGreaterThan($board->plan->run->airC($off + 3600) + 20, $board->plan->run->airC($off));
+        $this->later(11 * 60);
+        $this->send("/bake-outs/{$load->id}/pull")->assertSessionHasNoErrors();
+        $result = $load->refresh()->results->firstOrFail();
+        self::assertTrue($result->reached);
+        self::assertLessThan(120, $result->held_minutes, 'not all night: it cooled with the oven');
+        // One that would be taken out before it is done does not start.
+        $late = $this->plan($this->bollard());
+        $this->send("/bake-outs/{$late->id}/set", [
+            'target' => '210', 'hold' => '45', 'setpoint' => '225',
+            'out_at' => ShopClock::typed(ShopClock::now()->addHours(3)),
+        ])->assertSessionHasNoErrors();
+        $this->later(150);
+        $this->send("/bake-outs/{$late->id}/shut")->assertSessionHasErrors('load');
+    }
+
+    public function test_a_bake_out_shares_a_cure_only_where_that_serves_and_the_book_lets_it(): void
+    {
+        $cure = $this->hang($this->part($this->job(), 'column', 60, 1.5, 4));
+        $light = $this->part($this->job(Station::BakeOut), 'grille', 1.2, 0.5, 2, 'galvanised_steel', []);
+        $load = $this->plan($light);
+        $ride = fn (OvenLoad $one, array $with) => $this->send("/bake-outs/{$one->id}/ride", $with);
+        $ride($load, ['with' => $cure->id])->assertSessionHasErrors('load');
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertSee('No: its pull leaves');
+        $this->send("/bake-outs/{$load->id}/set", ['target' => '180', 'hold' => '10', 'setpoint' => '200'])
+            ->assertSessionHasNoErrors();
+        $iron = $this->plan($this->bollard());
+        $this->send("/bake-outs/{$iron->id}/set", ['target' => '180', 'hold' => '1', 'setpoint' => '200']);
+        $ride($iron, ['with' => $cure->id])->assertSessionHasErrors('load');
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$iron->id}")->assertSee('is a casting');
+        // One that is held hot enough, long enough in that cure rides with it: one door, one clock, two verdicts.
+        $ride($load, ['with' => $cure->id])->assertSessionHasNoErrors();
+        $rider = fn (): OvenLoad => $load->refresh();
+        self::assertSame($cure->id, $rider()->rides_with);
+        $own = LoadOfBake::from($cure->refresh());
+        self::assertCount(1, $own->hung);
+        self::assertCount(2, $own->items());
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertSee('Rides with');
+        foreach (['shut', 'pull'] as $do) {
+            $this->send("/bake-outs/{$load->id}/{$do}")->assertSessionHasErrors('load');
+        }
+        $this->send("/bakes/{$cure->id}/shut")->assertSessionHasNoErrors();
+        self::assertTrue($rider()->isRunning());
+        $this->later($cure->refresh()->minutes + 1);
+        $this->send("/bakes/{$cure->id}/pull")->assertSessionHasNoErrors();
+        self::assertTrue($rider()->isPulled());
+        self::assertTrue($rider()->results->firstOrFail()->reached);
+        self::assertSame(1, $cure->refresh()->results->count());
+    }
+
+    public function test_a_cure_taken_down_leaves_its_rider_on_its_own(): void
+    {
+        $cure = $this->hang($this->part($this->job(), 'column', 60, 1.5, 4));
+        $part = $this->part($this->job(Station::BakeOut), 'grille', 1.2, 0.5, 2, 'galvanised_steel', []);
+        $load = $this->plan($part);
+        $this->send("/bake-outs/{$load->id}/set", ['target' => '180', 'hold' => '10', 'setpoint' => '200']);
+        $this->send("/bake-outs/{$load->id}/ride", ['with' => $cure->id])->assertSessionHasNoErrors();
+        $this->send("/bakes/{$cure->id}/withdraw")->assertSessionHasNoErrors();
+        self::assertNull($load->refresh()->rides_with);
+        $this->send("/bake-outs/{$load->id}/ride", ['with' => $cure->id])->assertSessionHasErrors('load');
+        $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
     }
 }

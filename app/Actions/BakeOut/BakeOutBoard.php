@@ -4,60 +4,134 @@ declare(strict_types=1);
 
 namespace App\Actions\BakeOut;
 
+use Aenum\Core\Bench\BakeOutAim;
 use Aenum\Core\Bench\DoorCheck;
 use Aenum\Core\Cure\BakeOut;
+use Aenum\Core\Cure\BakeOutChoice;
+use Aenum\Core\Cure\Correction;
 use Aenum\Core\Cure\MetalAgeing;
+use Aenum\Core\Cure\PullEnsemble;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
+use App\Actions\Cure\LoadOfBake;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
+use App\Actions\Oven\BareItems;
+use App\Actions\Oven\Correct;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
+use App\Actions\Oven\ReadItem;
 use App\Actions\Route\PartRoute;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Models\OvenResult;
 use App\Models\Part;
+use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 
 /** A bake-out as it is set: the curve of every bare part, when to pull, and what the book says of the heat. */
 final readonly class BakeOutBoard implements OvenBoard
 {
-    /** A pull far enough off that everything is held by then, min. */
-    private const FAR_MIN = 2100.0;
-
     /**
      * @param  list<OvenLoadItem>  $items
      * @param  list<PartFinding>  $findings
+     * @param  array{?float, ?float, ?float}  $band  run minutes: the true moment lies between the first and the last
+     *      two times in three, and is told as the middle one; null without readings
      */
     private function __construct(
         public OvenLoad $load,
         public BakeOut $plan,
         public array $items,
         public array $findings,
+        public Correction $correction,
+        private ?float $ready,
+        public array $band,
+        public CarbonImmutable $now,
     ) {
     }
 
     public static function of(OvenLoad $load): self
     {
-        $load->loadMissing(['items.lot.part.lots', 'items.lot.part.job']);
-        $load->loadMissing(['oven', 'events', 'items.part.job', 'items.part.coats.powder.rows', 'results.part']);
+        $load->loadMissing(['items.lot.part.lots', 'items.lot.part.job', 'host']);
+        $load->loadMissing(['oven', 'events', 'readings.item.part', 'items.part.job', 'items.part.coats.powder.rows']);
         $load->loadMissing(['items.part.pins.fittings.mask', 'items.part.signatures', 'items.part.clocks']);
-        $items = array_values($load->items->all());
-        $plan = BakeOut::plan(
-            Frozen::oven($load)->model(),
-            self::core($items),
-            LoadSchedule::of($load),
+        $load->loadMissing('results.part');
+        $now = ShopClock::now();
+        $run = $load->ran();
+        $oven = Frozen::oven($run)->model();
+        $bare = self::bare($load);
+        $beside = self::beside($load);
+        $schedule = LoadSchedule::of($load, $load->isRunning() ? $now : $load->pulled_at);
+        $correction = Correct::fit(
+            $oven,
+            [...$bare, ...$beside],
+            $schedule,
+            $load->isPlanned() ? [] : Correct::readings($load, BareItems::read($load)),
+        );
+        $at = fn (?float $pull): BakeOut => BakeOut::plan(
+            $oven,
+            $bare,
+            $schedule,
             (float) $load->target_c,
             (float) $load->hold_minutes,
-            $load->pullRunMinutes(),
+            $pull,
+            $correction->factor,
+            $beside,
         );
+        $ready = self::readyIn($at(null));
+        $gone = LoadSchedule::second($run, $now) / 60;
+        $pull = $load->isRunning() ? max($gone, self::outAt($load) ?? $ready ?? 0.0) : $run->pullRunMinutes();
+        $band = [null, null, null];
+        if ($load->isRunning() && $correction->residualsK !== []) {
+            $facts = [
+                $oven,
+                [...$bare, ...$beside],
+                count($bare),
+                $schedule,
+                (float) $load->target_c,
+                (float) $load->hold_minutes,
+                Correct::readings($load, BareItems::read($load)),
+                Correct::displays($load),
+                Frozen::oven($run)->taught()?->sure,
+            ];
+            $band = Correct::band($facts, fn (): PullEnsemble => PullEnsemble::ofHold(...$facts));
+        }
+        $plan = $at($pull);
+        $items = array_values($load->items->all());
         // What is out has been judged; asking again would count its heat twice.
         $findings = $load->isPulled() ? [] : self::findings($load, $items, $plan);
 
-        return new self($load, $plan, $items, $findings);
+        return new self($load, $plan, $items, $findings, $correction, $ready, $band, $now);
+    }
+
+    /** @return non-empty-list<LoadItem> */
+    private static function bare(OvenLoad $load): array
+    {
+        return BareItems::of($load) ?: throw new \LogicException('a load has parts');
+    }
+
+    /** @return list<LoadItem> what hangs in the cure it rides with */
+    private static function beside(OvenLoad $load): array
+    {
+        return $load->host === null ? [] : LoadOfBake::from($load->host)->own();
+    }
+
+    /** Minutes of the run at which the last of it is held long enough; null where that never comes. */
+    private static function readyIn(BakeOut $plan): ?float
+    {
+        $done = array_column($plan->items, 'done');
+
+        return in_array(null, $done, true) || $done === [] ? null : max(array_filter($done, is_float(...)));
+    }
+
+    /** Minutes of the run at which it is taken out where a timer turns the oven off before. */
+    private static function outAt(OvenLoad $load): ?float
+    {
+        return $load->timer_out_at === null ? null : LoadSchedule::second($load->ran(), $load->timer_out_at) / 60;
     }
 
     /**
@@ -65,13 +139,52 @@ final readonly class BakeOutBoard implements OvenBoard
      */
     public static function soonest(OvenLoad $load): ?float
     {
-        $asked = clone $load;
-        $asked->minutes = self::FAR_MIN;
-        $done = array_column(self::of($asked)->plan->items, 'done');
+        $ready = self::of($load)->ready;
 
-        return in_array(null, $done, true) || $done === []
-            ? null
-            : max(array_filter($done, is_float(...))) - $load->door_open_s / 60;
+        return $ready === null ? null : $ready - $load->ran()->door_open_s / 60;
+    }
+
+    /**
+     * As asked, and cooler and longer as far as its cures can stay under it: each with what it costs.
+     *
+     * @return list<array{choice: BakeOutChoice, ageing: ?float}> ageing: the most equivalent minutes at 200 °C any
+     *      metal that ages has had with it
+     */
+    public function choices(): array
+    {
+        $coolest = null;
+        foreach ($this->items as $item) {
+            foreach ($item->part->coats as $coat) {
+                $coolest = max($coolest ?? 0.0, $coat->powder->sheet()->lowestC());
+            }
+        }
+        $aim = $this->asked();
+        $choices = BakeOutChoice::all(
+            $this->load->oven->model(),
+            self::bare($this->load),
+            LoadSchedule::of($this->load),
+            $aim->targetC,
+            $aim->holdMinutes,
+            $coolest,
+        );
+
+        return array_map(fn (BakeOutChoice $choice): array => [
+            'choice' => $choice,
+            'ageing' => $this->ages($choice),
+        ], $choices);
+    }
+
+    private function ages(BakeOutChoice $choice): ?float
+    {
+        $most = null;
+        foreach ($this->items as $n => $item) {
+            if ($item->part->metalKind()->ageHardens()) {
+                $had = MetalMinutes::of($item->part, $this->load, $item->lot) + $choice->metalMinutes[$n];
+                $most = max($most ?? 0.0, $had);
+            }
+        }
+
+        return $most;
     }
 
     /** The setpoint to begin with: as cool as costs little time. */
@@ -81,32 +194,11 @@ final readonly class BakeOutBoard implements OvenBoard
 
         return BakeOut::setpointFor(
             $load->oven->model(),
-            self::core(array_values($load->items->all())),
+            self::bare($load),
             LoadSchedule::of($load),
             (float) $load->target_c,
+            (float) $load->hold_minutes,
         );
-    }
-
-    /**
-     * @param  list<OvenLoadItem>  $items
-     * @return non-empty-list<LoadItem>
-     */
-    private static function core(array $items): array
-    {
-        $load = array_map(
-            fn (OvenLoadItem $item): LoadItem => LoadItem::of(
-                mb_substr($item->part->name, 0, 200),
-                $item->count,
-                $item->part->metalKind(),
-                $item->part->mass_kg,
-                $item->part->area_m2,
-                $item->part->metalKind()->bareEmissivity,
-                $item->part->view_factor,
-            ),
-            $items,
-        );
-
-        return $load ?: throw new \LogicException('a load has parts');
     }
 
     /**
@@ -120,7 +212,12 @@ final readonly class BakeOutBoard implements OvenBoard
             $route = PartRoute::of($item->part, $item->lot)->plan()->on(PartFloor::of($item->part, $item->lot));
             $set = DoorCheck::bakedOut($route, (float) $load->target_c, (float) $load->hold_minutes);
             $does = $plan->items[$n];
-            foreach (DoorCheck::of($set, $does['peakC'], $does['metalMinutes']) as $finding) {
+            foreach (DoorCheck::of(
+                $set,
+                $does['peakC'],
+                $does['metalMinutes'],
+                besidePowder: $load->rides_with !== null,
+            ) as $finding) {
                 $found[] = new PartFinding($item->part, $finding);
             }
         }
@@ -170,7 +267,7 @@ final readonly class BakeOutBoard implements OvenBoard
     /** Minutes after the door shut of a minute of the run. */
     public function sinceShut(?float $runMinutes): ?float
     {
-        return $runMinutes === null ? null : max(0.0, $runMinutes - $this->load->door_open_s / 60);
+        return $runMinutes === null ? null : max(0.0, $runMinutes - $this->load->ran()->door_open_s / 60);
     }
 
     /** The part that is done last. */
@@ -191,9 +288,125 @@ final readonly class BakeOutBoard implements OvenBoard
         return $this->load->results->every(fn (OvenResult $result): bool => $result->reached === true);
     }
 
+    /** Taken out by hand in the morning, as soon as all is held, or later as far as readings lean. */
     public function pullAt(): ?CarbonImmutable
     {
-        return $this->load->isRunning() ? $this->load->setPullAt() : null;
+        if (! $this->load->isRunning()) {
+            return null;
+        }
+        $minutes = $this->ready === null ? null : max($this->ready, $this->band[1] ?? 0.0);
+
+        return $this->load->timer_out_at ?? ($minutes === null
+            ? $this->load->ran()->setPullAt()
+            : $this->clock($minutes));
+    }
+
+    /** When to pull as far as is known, and how sure that is. */
+    public function sureLine(): string
+    {
+        [$low, $told, $high] = $this->band;
+        $isRead = $this->correction->residualsK !== [];
+        $says = Correct::sureLine($this->load, $isRead);
+        $at = fn (float $minutes): string => ShopClock::time($this->clock($minutes) ?? $this->now);
+
+        return match (true) {
+            ! $isRead => $says,
+            $told === null => 'Most ovens that read so never get it there at this setpoint: set it hotter.',
+            $low === null || $high === null => $says,
+            default => "Between {$at($low)} and {$at($high)}. {$says}",
+        };
+    }
+
+    /** The load whose oven, door and clock it has. */
+    public function ran(): OvenLoad
+    {
+        return $this->load->ran();
+    }
+
+    /** What happens at the moment told. */
+    public function dueWords(): string
+    {
+        return match (true) {
+            $this->load->host !== null => 'out with the cure at about',
+            $this->load->timer_out_at !== null => 'the timer turns it off; take it out at',
+            default => 'pull at',
+        };
+    }
+
+    /** The key of what the thermometer is best pointed at. */
+    public function pointed(): string
+    {
+        return $this->readItems()[$this->plan->decides]->key();
+    }
+
+    /** Where the oven is set now, after all that happened. */
+    public function setpointC(): float
+    {
+        $schedule = LoadSchedule::of($this->load);
+
+        return $schedule->setpointAt(LoadSchedule::second($this->ran(), $this->now));
+    }
+
+    public function powerIsOff(): bool
+    {
+        return LoadSchedule::powerIsOff($this->ran());
+    }
+
+    /** Where what is set is hotter or longer than anything on the parts asks for; null where it is not. */
+    public function habit(): ?Said
+    {
+        $aim = $this->asked();
+        $isMore = $this->load->target_c > $aim->targetC + 0.5 || $this->load->hold_minutes > $aim->holdMinutes + 0.5;
+
+        return $this->load->isPlanned() && $isMore
+            ? Said::of('Set hotter or longer than its route asks, which is {hold} at {target}.', [
+                'hold' => Quantity::minutes($aim->holdMinutes),
+                'target' => Quantity::celsius($aim->targetC),
+            ])
+            : null;
+    }
+
+    private function asked(): BakeOutAim
+    {
+        return BakeOutAim::of(array_map(
+            fn (OvenLoadItem $item): Plan => PartRoute::of($item->part, $item->lot)->plan()
+                ->on(PartFloor::of($item->part, $item->lot)),
+            $this->items,
+        ));
+    }
+
+    /** The clock time of a minute of the run; null before the door has shut. */
+    public function clock(float $runMinutes): ?CarbonImmutable
+    {
+        return $this->load->ran()->beganAt()?->addMilliseconds((int) round(60000 * $runMinutes));
+    }
+
+    /** What it has had by now. */
+    public function soFar(): ?Said
+    {
+        if (! $this->load->isRunning()) {
+            return null;
+        }
+        $slowest = $this->plan->items[$this->plan->decides];
+        $now = LoadSchedule::second($this->load->ran(), $this->now) / 60;
+        $held = $slowest['reaches'] === null ? 0.0 : max(0.0, $now - $slowest['reaches']);
+
+        return Said::of('Pulled now: {part} is held {held} of {hold}.', [
+            'part' => $this->slowest()->name,
+            'held' => Quantity::minutes(round(min($held, $slowest['held']))),
+            'hold' => Quantity::minutes((float) $this->load->hold_minutes),
+        ]);
+    }
+
+    /** @return list<ReadItem> */
+    public function readItems(): array
+    {
+        return BareItems::read($this->load);
+    }
+
+    public function shellC(float $second): float
+    {
+        return $this->plan->run->shellC($second);
     }
 
     /** @return list<array<string, mixed>> */

@@ -16,6 +16,8 @@ use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\Shop;
 use App\Models\User;
+use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -24,6 +26,9 @@ final class HangBakeOut
 {
     /** Until it is worked out, min. */
     private const FIRST_GUESS_MIN = 90.0;
+
+    /** Over a weekend. */
+    private const LONGEST_NIGHT_H = 72;
 
     /**
      * @param  array<int, int>  $counts  pieces by lot id
@@ -79,10 +84,19 @@ final class HangBakeOut
         });
     }
 
-    /** @throws ValidationException where it is not planned any more */
-    public function set(OvenLoad $load, float $targetC, float $holdMinutes, float $setpointC): void
-    {
-        DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC): void {
+    /**
+     * @param  CarbonImmutable|null  $outAt  taken out then, the oven's timer having turned it off when all was held
+     *
+     * @throws ValidationException where it is not planned any more, or the time is too soon
+     */
+    public function set(
+        OvenLoad $load,
+        float $targetC,
+        float $holdMinutes,
+        float $setpointC,
+        ?CarbonImmutable $outAt = null,
+    ): void {
+        DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC, $outAt): void {
             $held = OvenLoad::held($load->id);
             if (! $held->isPlanned()) {
                 throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
@@ -91,9 +105,26 @@ final class HangBakeOut
                 'target_c' => $targetC,
                 'hold_minutes' => $holdMinutes,
                 'setpoint_c' => min($held->oven->max_c, $setpointC),
+                'timer_out_at' => null,
             ]);
             $this->setSoonest($held);
+            if ($outAt !== null) {
+                $this->setTimer($held->refresh(), $outAt);
+            }
         });
+    }
+
+    /** @throws ValidationException where all would not be held by then, or it is days off */
+    private function setTimer(OvenLoad $load, CarbonImmutable $outAt): void
+    {
+        $soonest = ShopClock::now()->addMinutes((int) ceil($load->minutes));
+        $latest = ShopClock::now()->addHours(self::LONGEST_NIGHT_H);
+        if ($outAt->lte($soonest) || $outAt->gt($latest)) {
+            $why = 'Taken out at is '.ShopClock::time($outAt).'; allowed: after '.
+                ShopClock::time($soonest).', when all is held, within '.self::LONGEST_NIGHT_H.' hours.';
+            throw ValidationException::withMessages(['out_at' => $why]);
+        }
+        $load->update(['timer_out_at' => $outAt]);
     }
 
     /** Set to tenths of a minute, never short of what is needed. */

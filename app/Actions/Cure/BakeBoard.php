@@ -18,13 +18,14 @@ use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
 use Aenum\Core\Heat\Simulation;
 use App\Actions\Log\PartFloor;
+use App\Actions\Oven\Correct;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
+use App\Actions\Oven\ReadItem;
 use App\Actions\Route\PartRoute;
 use App\Models\OvenLoad;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * Everything a screen shows of one bake, computed from what is stored and the time it is.
@@ -54,7 +55,12 @@ final readonly class BakeBoard implements OvenBoard
         $now = ShopClock::now();
         $load = LoadOfBake::from($bake);
         $until = $bake->isRunning() ? $now : $bake->pulled_at;
-        $correction = $bake->isPlanned() ? Correction::none() : FitCorrection::for($load, $until);
+        $correction = $bake->isPlanned() ? Correction::none() : Correct::fit(
+            $load->oven,
+            $load->items(),
+            $load->schedule($until),
+            $load->coreReadings(),
+        );
         $pull = match ($bake->status) {
             'running' => null,
             'pulled' => max(0.1, $load->second($bake->pulled_at ?? $now) / 60),
@@ -98,16 +104,7 @@ final readonly class BakeBoard implements OvenBoard
     /** How sure the minutes are, and since which log. */
     public function sureLine(): string
     {
-        $taught = $this->load->taught();
-        $since = $taught?->words(ShopClock::local($taught->since)->format('j F Y'));
-        $isRead = $this->earliest !== null;
-
-        return match (true) {
-            $since !== null && $isRead => "The oven is {$since}: the true moment lies in it two times in three.",
-            $since !== null => "The oven is {$since}. A reading on the floor narrows the pull.",
-            $isRead => 'Measured over ovens nobody knew, the true moment lies in it two times in three.',
-            default => 'No log has taught this oven: its figures may be far off, so read a part before you pull.',
-        };
+        return Correct::sureLine($this->bake, $this->earliest !== null);
     }
 
     /** From run minutes to minutes after the door shut. */
@@ -173,18 +170,11 @@ final readonly class BakeBoard implements OvenBoard
             $load->schedule($now),
             $load->bake->rules(),
             $load->coreReadings(),
-            $load->displays(),
+            Correct::displays($load->bake),
             $load->taught()?->sure,
         ];
-        $key = 'band-'.hash('xxh128', serialize($facts));
-        $band = Cache::get($key);
-        if (! is_array($band)) {
-            $crowd = PullEnsemble::of(...$facts);
-            $band = [$crowd->lowMinutes, $crowd->minutes, $crowd->highMinutes];
-            Cache::put($key, $band, 86400);
-        }
 
-        return [$band[0] ?? null, $band[1] ?? null, $band[2] ?? null];
+        return Correct::band($facts, fn (): PullEnsemble => PullEnsemble::of(...$facts));
     }
 
     private static function ready(LoadOfBake $load, float $exchange, ?CarbonImmutable $now): ?float
@@ -221,6 +211,17 @@ final readonly class BakeBoard implements OvenBoard
     public function load(): OvenLoad
     {
         return $this->bake;
+    }
+
+    /** @return list<ReadItem> */
+    public function readItems(): array
+    {
+        return $this->load->readItems();
+    }
+
+    public function shellC(float $second): float
+    {
+        return $this->outlook->run->shellC($second);
     }
 
     public function pullAt(): CarbonImmutable

@@ -18,8 +18,11 @@ use Aenum\Core\Heat\OvenSchedule;
 use App\Actions\Log\LotPast;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
+use App\Actions\Oven\BareItems;
+use App\Actions\Oven\Correct;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
+use App\Actions\Oven\ReadItem;
 use App\Models\Coat;
 use App\Models\Lesson;
 use App\Models\OvenLoad;
@@ -44,13 +47,21 @@ final readonly class LoadOfBake
         'items.coat.part.coats.results.ovenLoad',
         'events',
         'readings',
+        'riders.items.part.job',
     ];
 
     private const POWDER_EMISSIVITY = 0.9;
 
-    /** @param  list<HungItem>  $hung */
-    private function __construct(public OvenLoad $bake, public HeatOven $oven, public array $hung)
-    {
+    /**
+     * @param  list<HungItem>  $hung
+     * @param  list<LoadItem>  $beside  bare parts that share the oven: they take of its heat, and are judged elsewhere
+     */
+    private function __construct(
+        public OvenLoad $bake,
+        public HeatOven $oven,
+        public array $hung,
+        private array $beside,
+    ) {
     }
 
     public static function from(OvenLoad $bake): self
@@ -68,7 +79,9 @@ final readonly class LoadOfBake
             array_push($hung, ...self::joined($regions));
         }
 
-        return new self($bake, Frozen::oven($bake)->model(), $hung);
+        $beside = $bake->riders->toBase()->flatMap(fn (OvenLoad $rider): array => BareItems::of($rider));
+
+        return new self($bake, Frozen::oven($bake)->model(), $hung, array_values($beside->all()));
     }
 
     /**
@@ -93,10 +106,30 @@ final readonly class LoadOfBake
         );
     }
 
-    /** @return list<LoadItem> */
+    /** @return list<LoadItem> all that is in the oven, its own first */
     public function items(): array
     {
+        return [...$this->own(), ...$this->beside];
+    }
+
+    /** @return list<LoadItem> */
+    public function own(): array
+    {
         return array_map(fn (HungItem $hung): LoadItem => $hung->item, $this->hung);
+    }
+
+    /** @return list<ReadItem> */
+    public function readItems(): array
+    {
+        return array_map(
+            fn (HungItem $hung): ReadItem => new ReadItem(
+                $hung->bakeItem,
+                $hung->section,
+                $hung->item,
+                $hung->item->emissivity,
+            ),
+            $this->hung,
+        );
     }
 
     /** @return list<Aim> */
@@ -151,28 +184,7 @@ final readonly class LoadOfBake
     /** @return list<CoreReading> */
     public function coreReadings(): array
     {
-        $readings = [];
-        foreach ($this->bake->readings as $reading) {
-            $item = $this->position($reading->oven_load_item_id.'-'.($reading->section_id ?? 0));
-            if ($item !== null) {
-                $readings[] = CoreReading::of($item, $this->second($reading->at), $reading->celsius);
-            }
-        }
-
-        return $readings;
-    }
-
-    /** @return list<array{float, float}> second of the run, and the air as the oven showed it then, °C */
-    public function displays(): array
-    {
-        $shown = [];
-        foreach ($this->bake->readings as $reading) {
-            if ($reading->display_c !== null) {
-                $shown[] = [$this->second($reading->at), $reading->display_c];
-            }
-        }
-
-        return $shown;
+        return Correct::readings($this->bake, $this->readItems());
     }
 
     /** What logs had taught of the oven when the door shut; null where none had. */

@@ -13,7 +13,6 @@ use Aenum\Core\Word\OvenEventKind;
 use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\Cure\BakeBoard;
-use App\Actions\Cure\LoadOfBake;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -22,6 +21,7 @@ use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
+use App\Actions\Oven\ReadItem;
 use App\Models\Inspection;
 use App\Models\Lot;
 use App\Models\Move;
@@ -60,14 +60,14 @@ final class RunOven
             DB::transaction(function () use ($load, $by): void {
                 $oven = Oven::held($load->oven_id);
                 $this->on($load, 'planned', function (OvenLoad $held) use ($oven, $by): void {
+                    self::ownDoor($held);
                     $this->mayShut($held, $oven);
-                    $this->partPieces($held, $by);
-                    $held->update([
-                        'status' => 'running',
-                        'shut_at' => ShopClock::now(),
-                        'shut_by' => $by->id,
-                        'frozen' => Frozen::capture($held),
-                    ]);
+                    $begins = ['status' => 'running', 'shut_at' => ShopClock::now(), 'shut_by' => $by->id];
+                    foreach ([$held, ...$held->riders()->lockForUpdate()->get()] as $one) {
+                        $this->mayHang($one);
+                        $this->partPieces($one, $by);
+                        $one->update($begins + ['frozen' => Frozen::capture($one)]);
+                    }
                 });
             });
         } catch (UniqueConstraintViolationException) {
@@ -76,14 +76,32 @@ final class RunOven
     }
 
     /** @throws ValidationException */
+    private static function ownDoor(OvenLoad $load): void
+    {
+        if ($load->rides_with !== null) {
+            $why = 'This load rides with a cure: its door is shut and it is pulled there.';
+            throw ValidationException::withMessages(['load' => $why]);
+        }
+    }
+
+    /** @throws ValidationException */
     private function mayShut(OvenLoad $load, Oven $oven): void
+    {
+        if ($load->timer_out_at !== null && $load->timer_out_at->lte(ShopClock::now()->addMinutes($load->minutes))) {
+            $why = 'The timer would not be done before it is taken out; set another time.';
+            throw ValidationException::withMessages(['load' => $why]);
+        }
+        if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
+            throw self::busy($oven);
+        }
+    }
+
+    /** @throws ValidationException */
+    private function mayHang(OvenLoad $load): void
     {
         $load->loadMissing(['items.part.job', 'items.lot.part.lots', 'items.lot.part.job']);
         if ($load->items->isEmpty()) {
             throw ValidationException::withMessages(['load' => 'Nothing hangs in this load.']);
-        }
-        if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
-            throw self::busy($oven);
         }
         $station = $load->kind->station();
         foreach ($load->items as $item) {
@@ -161,7 +179,7 @@ final class RunOven
     }
 
     /**
-     * @param  string  $key  the item read, as HungItem::key()
+     * @param  string  $key  the item read, as ReadItem::key()
      *
      * @throws ValidationException
      */
@@ -186,16 +204,17 @@ final class RunOven
             $bare,
             $displayC,
         ): void {
-            $in = LoadOfBake::from($held);
-            $position = $in->position($key);
+            $board = self::board($held);
+            $items = $board->readItems();
+            $position = ReadItem::position($items, $key);
             if ($position === null) {
                 $why = 'Item is not in this load; pick one that hangs in it.';
                 throw ValidationException::withMessages(['item' => $why]);
             }
             $now = ShopClock::now();
-            $hung = $in->hung[$position];
-            $shell = BakeBoard::of($held)->outlook->run->shellC(LoadSchedule::second($held, $now));
-            $surface = $bare ? $hung->item->metal->bareEmissivity : $hung->item->emissivity;
+            $hung = $items[$position];
+            $shell = $board->shellC(LoadSchedule::second($held->ran(), $now));
+            $surface = $bare ? $hung->item->metal->bareEmissivity : $hung->coveredEmissivity;
             $faces = $doorOpen ? $held->ambient_c : $shell;
             try {
                 $true = Infrared::trueCelsius($shownC, $setEmissivity, $surface, $faces, $held->ambient_c);
@@ -301,9 +320,16 @@ final class RunOven
     public function pull(OvenLoad $load, User $by): void
     {
         $this->on($load, 'running', function (OvenLoad $held) use ($by): void {
-            $held->update(['status' => 'pulled', 'pulled_at' => ShopClock::now(), 'pulled_by' => $by->id]);
-            $this->keepResults($held);
-            $this->tick($held, $by);
+            self::ownDoor($held);
+            $ends = ['status' => 'pulled', 'pulled_at' => ShopClock::now(), 'pulled_by' => $by->id];
+            $all = [$held, ...$held->riders()->lockForUpdate()->get()];
+            foreach ($all as $one) {
+                $one->update($ends);
+            }
+            foreach ($all as $one) {
+                $this->keepResults($one);
+                $this->tick($one, $by);
+            }
         });
     }
 
@@ -337,7 +363,11 @@ final class RunOven
     {
         $gone = ['withdrawn_at' => ShopClock::now(), 'withdrawn_by' => $by->id];
         if ($what instanceof OvenLoad) {
-            $this->on($what, 'planned', fn (OvenLoad $held) => $held->update(['status' => 'withdrawn'] + $gone));
+            $this->on($what, 'planned', function (OvenLoad $held) use ($gone): void {
+                $held->update(['status' => 'withdrawn'] + $gone);
+                // What was to ride along stands on its own again.
+                OvenLoad::query()->where('rides_with', $held->id)->update(['rides_with' => null]);
+            });
 
             return;
         }
@@ -357,8 +387,8 @@ final class RunOven
             $work($held);
         });
         $fresh = $load->fresh();
-        if ($fresh !== null && $fresh->isRunning()) {
-            ExpectedPull::remember($fresh, self::board($fresh)->pullAt() ?? ShopClock::now());
+        foreach ($fresh === null || ! $fresh->isRunning() ? [] : [$fresh, ...$fresh->riders] as $one) {
+            ExpectedPull::remember($one, self::board($fresh)->pullAt() ?? ShopClock::now());
         }
     }
 }

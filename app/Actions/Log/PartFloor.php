@@ -24,7 +24,28 @@ final class PartFloor
     {
         $part->loadMissing(['pins.fittings.mask', 'clocks']);
 
-        return new Floor(masks: self::masks($part, $lot), sinceAcidMin: self::sinceAcid($part, $lot));
+        return new Floor(
+            masks: self::masks($part, $lot),
+            sinceAcidMin: self::sinceAcid($part, $lot),
+            bakedOutC: $lot === null ? null : self::bakedOut($lot),
+        );
+    }
+
+    /** The hottest each piece was baked out, the coolest of them; null where one was not. */
+    private static function bakedOut(Lot $lot): ?float
+    {
+        $past = LotPast::of($lot);
+        $results = OvenResult::query()->where('part_id', $lot->part_id)->where('reached', true)->get();
+        $coolest = INF;
+        for ($strand = 0; $strand < $past->count(); $strand++) {
+            $own = $results->filter(fn (OvenResult $one): bool => $past->lived($strand, $one->lot_id, $one->at));
+            $coolest = min($coolest, (float) ($own->max('peak_c') ?? INF));
+            if ($own->isEmpty()) {
+                return null;
+            }
+        }
+
+        return is_finite($coolest) ? $coolest : null;
     }
 
     /** @return list<MaskOn> */

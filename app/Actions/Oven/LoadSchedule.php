@@ -20,6 +20,8 @@ final class LoadSchedule
     /** @param  CarbonImmutable|null  $now  power not yet back counts as off until this moment */
     public static function of(OvenLoad $load, ?CarbonImmutable $now = null): OvenSchedule
     {
+        $timed = $load->timer_out_at === null ? null : $load->door_open_s + 60 * $load->minutes;
+        $load = $load->ran();
         $schedule = OvenSchedule::of($load->ambient_c, $load->setpoint_c, $load->start_c, $load->start_c);
         if ($load->door_open_s > 0) {
             $schedule = $schedule->withDoor(Door::opened(0, $load->door_open_s));
@@ -40,6 +42,10 @@ final class LoadSchedule
                 $schedule = $schedule->withOutage($lostAt, $second);
                 $lostAt = null;
             }
+        }
+
+        if ($timed !== null) {
+            $schedule = $schedule->withOutage($timed, 60 * self::FURTHEST_MIN);
         }
 
         return $lostAt === null || $now === null

@@ -22,4 +22,10 @@ interface OvenBoard
     public function pullAt(): ?CarbonImmutable;
 
     public function load(): OvenLoad;
+
+    /** @return list<ReadItem> what a thermometer can be pointed at, in the order of the run */
+    public function readItems(): array;
+
+    /** The oven's walls at a second of the run, as computed, °C. */
+    public function shellC(float $second): float;
 }

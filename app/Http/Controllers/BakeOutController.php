@@ -10,6 +10,7 @@ use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\BakeOut\HangBakeOut;
+use App\Actions\BakeOut\RideAlong;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Floor\RunOven;
 use App\Charts\BakeOutPicture;
@@ -18,6 +19,7 @@ use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Rules\Measured;
+use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -54,6 +56,7 @@ final class BakeOutController
             'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
             'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('lot_id')),
             'lately' => $lately->get(),
+            'rides' => $shown?->isPlanned() && $shown->rides_with === null ? RideAlong::all($shown) : [],
         ]);
     }
 
@@ -108,9 +111,13 @@ final class BakeOutController
             [
                 'target' => ['required', new Measured(Dimension::Temperature, 60, 400)],
                 'hold' => ['required', 'numeric', 'between:1,'.BakeOut::MOST_HOLD_MIN],
+                'out_at' => ['nullable', 'date'],
                 'setpoint' => ['required', new Measured(Dimension::Temperature, 60, $bakeOut->oven->max_c)],
             ],
-            ['hold.*' => 'Hold is not a time; allowed: 1 to '.BakeOut::MOST_HOLD_MIN.' min.'],
+            [
+                'hold.*' => 'Hold is not a time; allowed: 1 to '.BakeOut::MOST_HOLD_MIN.' min.',
+                'out_at.*' => 'Taken out at is not a time; allowed: a day and a time.',
+            ],
         );
         $target = (float) Measured::read(Dimension::Temperature, $in['target']);
         $setpoint = (float) Measured::read(Dimension::Temperature, $in['setpoint']);
@@ -120,9 +127,19 @@ final class BakeOutController
                 ' there in time.';
             throw ValidationException::withMessages(['setpoint' => $why]);
         }
-        $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint);
+        $out = isset($in['out_at']) ? ShopClock::parse((string) $in['out_at']) : null;
+        $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint, $out);
 
         return $this->to($bakeOut, 'Worked out anew.');
+    }
+
+    /** Shares the oven of a cure, or does so no more. */
+    public function ride(Request $request, OvenLoad $bakeOut): RedirectResponse
+    {
+        $in = $request->validate(['with' => ['nullable', 'integer']]);
+        RideAlong::set($bakeOut, isset($in['with']) ? OvenLoad::query()->findOrFail($in['with']) : null);
+
+        return $this->to($bakeOut, isset($in['with']) ? 'It rides with that cure.' : 'It has its own oven again.');
     }
 
     public function shut(Request $request, OvenLoad $bakeOut, RunOven $run): RedirectResponse

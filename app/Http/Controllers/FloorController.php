@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\OvenEventKind;
-use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
+use App\Actions\Oven\ReadItem;
 use App\Devices\SimulatedThermometer;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
@@ -35,7 +36,7 @@ final class FloorController
         return $this->to($bake, 'The door is shut and the clock runs.');
     }
 
-    public function event(Request $request, OvenLoad $bake): RedirectResponse
+    public function event(Request $request, OvenLoad $load): RedirectResponse
     {
         $in = $request->validate(
             [
@@ -44,7 +45,7 @@ final class FloorController
                 'new_setpoint' => [
                     'nullable',
                     'required_if:kind,setpoint',
-                    new Measured(Dimension::Temperature, 20, $bake->oven->max_c),
+                    new Measured(Dimension::Temperature, 20, $load->oven->max_c),
                 ],
             ],
             [
@@ -58,9 +59,9 @@ final class FloorController
             OvenEventKind::Setpoint => Measured::read(Dimension::Temperature, $in['new_setpoint']),
             default => null,
         };
-        $this->run->log($bake, $this->user($request), $kind, $value);
+        $this->run->log($load, $this->user($request), $kind, $value);
 
-        return $this->to($bake, 'Logged; the plan follows.');
+        return $this->to($load, 'Logged; the plan follows.');
     }
 
     public function takeOut(Request $request, OvenLoad $bake, OvenLoadItem $item): RedirectResponse
@@ -83,7 +84,7 @@ final class FloorController
         return $this->to($bake, ucfirst($item->title()).' is still in.');
     }
 
-    public function read(Request $request, OvenLoad $bake): RedirectResponse
+    public function read(Request $request, OvenLoad $load): RedirectResponse
     {
         $in = $request->validate(
             [
@@ -101,7 +102,7 @@ final class FloorController
             ],
         );
         $this->run->read(
-            $bake,
+            $load,
             $this->user($request),
             $in['item'],
             (float) Measured::read(Dimension::Temperature, $in['shown']),
@@ -112,18 +113,17 @@ final class FloorController
             Measured::read(Dimension::Temperature, $in['display'] ?? null),
         );
 
-        return $this->to($bake, 'The reading is taken in.');
+        return $this->to($load, 'The reading is taken in.');
     }
 
     /** What the simulated thermometer shows, as the reading field. */
-    public function thermometer(Request $request, OvenLoad $bake): View
+    public function thermometer(Request $request, OvenLoad $load): View
     {
-        abort_unless($bake->isRunning(), 409);
-        $load = LoadOfBake::from($bake);
-        $key = (string) $request->string('item');
-        $position = $load->position($key) ?? abort(422, 'That item is not in this load.');
-
-        $standIn = new SimulatedThermometer($load);
+        abort_unless($load->isRunning(), 409);
+        $items = RunOven::board($load)->readItems();
+        $position = ReadItem::position($items, (string) $request->string('item'))
+            ?? abort(422, 'That item is not in this load.');
+        $standIn = new SimulatedThermometer($load, $items);
 
         return view('cure.reading-field', [
             'shown' => $standIn->shows($position, ShopClock::now()),
@@ -150,8 +150,8 @@ final class FloorController
     {
         $this->run->withdraw($reading, $this->user($request));
 
-        return redirect("/bakes/{$reading->oven_load_id}")->with(
-            'said',
+        return $this->to(
+            OvenLoad::query()->findOrFail($reading->oven_load_id),
             'The reading is not counted any more; it stays in the record.',
         );
     }
@@ -160,8 +160,8 @@ final class FloorController
     {
         $this->run->withdraw($event, $this->user($request));
 
-        return redirect("/bakes/{$event->oven_load_id}")->with(
-            'said',
+        return $this->to(
+            OvenLoad::query()->findOrFail($event->oven_load_id),
             'The entry is not counted any more; it stays in the record.',
         );
     }
@@ -174,6 +174,8 @@ final class FloorController
 
     private function to(OvenLoad $bake, string $said): RedirectResponse
     {
-        return redirect("/bakes/{$bake->id}")->with('said', $said);
+        $page = $bake->kind === LoadKind::BakeOut ? "/station/bake-out?load={$bake->id}" : "/bakes/{$bake->id}";
+
+        return redirect($page)->with('said', $said);
     }
 }

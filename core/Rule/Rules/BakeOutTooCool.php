@@ -33,8 +33,11 @@ final class BakeOutTooCool extends Rule
 
     public function applies(Plan $plan): ?Said
     {
-        $out = $plan->hottestC(StepKind::BakeOut);
-        $cure = $plan->hottestC(StepKind::Bake);
+        // What was done outranks what was planned: the bake-out as it was, against the cure at hand as computed.
+        $done = $plan->floor->bakedOutC;
+        [$out, $cure] = $done === null
+            ? [$plan->hottestC(StepKind::BakeOut), $plan->hottestC(StepKind::Bake)]
+            : [$done, $plan->floor->peakC];
 
         return $out !== null && $cure !== null && $out < $cure
             ? Said::of('bake-out at {out}, hottest cure {cure}', [

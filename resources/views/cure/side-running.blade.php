@@ -36,26 +36,7 @@
 @can('work')
     <form method="post" action="/bakes/{{ $bake->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it
             is out</button></form>
-    <details class="panel !py-1" id="reading-panel" hx-preserve
-        @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display'])) open @endif>
-        <summary class="font-semibold">Thermometer reading</summary>
-        <form method="post" action="/bakes/{{ $bake->id }}/readings" class="grid gap-3 pb-2">
-            <x-once />
-            <x-pick name="item" label="Pointed at"
-                :options="collect($board->load->hung)->mapWithKeys(fn($h) => [$h->key() => $h->item->name])"
-                    :value="$board->decides()->key()" />
-            @include('cure.reading-field', ['shown' => null, 'display' => null, 'source' => 'typed'])
-            <button type="button" class="btn btn-quiet" hx-get="/bakes/{{ $bake->id }}/thermometer"
-                hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated thermometer</button>
-            <x-pick name="door" label="The oven door was" :options="['shut' => 'shut: it mirrors the oven',
-                'open' => 'open: it mirrors the shop']" value="shut" />
-            <x-pick name="surface" label="The spot is" :options="['film' => 'powder or film',
-                'bare' => 'bare metal']" value="film" />
-            <x-field name="set_emissivity" label="Emissivity it is set to" value="0.9" inputmode="decimal"
-                hint="As the instrument is set now; powder and film want 0.9." />
-            <button class="btn btn-do">Take it in</button>
-        </form>
-    </details>
+    @include('cure.read-form', ['pointed' => $board->decides()->key(), 'bare' => false])
     @if ($bake->items->whereNull('out_at')->count() > 1)
         <details class="panel !py-1" id="out-panel" hx-preserve @if ($errors->has('item')) open @endif>
             <summary class="font-semibold">Take some out, the rest bakes on</summary>
@@ -83,56 +64,6 @@
             <button class="btn btn-quiet" aria-label="{{ $item->title() }} never left">It never left</button>
         </form>
     @endforeach
-    <details class="panel !py-1" id="event-panel" hx-preserve
-        @if ($errors->hasAny(['kind', 'door_s', 'new_setpoint'])) open @endif>
-        <summary class="font-semibold">Something happened</summary>
-        <div class="grid gap-3 pb-2">
-            <form method="post" action="/bakes/{{ $bake->id }}/events"
-                class="grid grid-cols-[1fr_auto] gap-2 items-end"><x-once /><input type="hidden" name="kind"
-                    value="door"><x-field name="door_s" label="Door opened now, for seconds" value="30"
-                    inputmode="numeric" /><button class="btn">Log</button></form>
-            <form method="post" action="/bakes/{{ $bake->id }}/events"
-                class="grid grid-cols-[1fr_auto] gap-2 items-end"><x-once /><input type="hidden" name="kind"
-                    value="setpoint"><x-field name="new_setpoint" label="Setpoint changed to"
-                        :unit="$u->unit(D::Temperature)"
-                    :value="$u->field(D::Temperature, $next->setpointC, 0)" /><button class="btn">Log</button></form>
-            <form method="post" action="/bakes/{{ $bake->id }}/events"><x-once /><button class="btn w-full"
-                    name="kind"
-                    value="{{ $next->powerIsOff ? 'power_back' : 'power_lost' }}">{{ $next->powerIsOff ? 'Power is back'
-                        : 'Power lost' }}</button>
-            </form>
-        </div>
-    </details>
+    @include('cure.event-form', ['setpointC' => $next->setpointC, 'powerIsOff' => $next->powerIsOff])
 @endcan
-@if ($read || $bake->events->isNotEmpty())
-    <ul class="grid gap-1">
-        @foreach ($bake->readings as $i => $reading)
-            <li class="flex items-center justify-between gap-2"><span>{{ ShopClock::time($reading->at) }}
-                    {{ $reading->item->part->name }}{{ $reading->section ? ', ' . $reading->section->name : '' }}
-                    {{ $u->temp($reading->celsius) }}@if (abs($reading->celsius - $reading->shown_c) >= 1)
-                        <span class="hint">(showed {{ $u->temp($reading->shown_c) }})</span>
-                    @endif <span class="hint">off by
-                        {{ sprintf('%+d', (int) round($board->correction->residualsK[$i] ?? 0)) }} K</span></span>
-                @can('work')
-                    <form method="post" action="/readings/{{ $reading->id }}/withdraw"><x-once /><button
-                            class="btn btn-quiet !px-3"
-                            aria-label="wrong: do not count the reading of {{ ShopClock::time($reading->at)
-                                }}">wrong</button>
-                    </form>
-                @endcan
-            </li>
-        @endforeach
-        @foreach ($bake->events as $event)
-            <li class="flex items-center justify-between gap-2"><span>{{ ShopClock::time($event->at) }}
-                    {{ $u->said($event->words()) }}</span>
-                @can('work')
-                    <form method="post" action="/events/{{ $event->id }}/withdraw"><x-once /><button
-                            class="btn btn-quiet !px-3"
-                            aria-label="wrong: do not count the entry of {{ ShopClock::time($event->at)
-                                }}">wrong</button>
-                    </form>
-                @endcan
-            </li>
-        @endforeach
-    </ul>
-@endif
+@include('cure.floor-log')

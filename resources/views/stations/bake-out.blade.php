@@ -16,8 +16,10 @@
                                 data-past="pull now"
                             >{{ ShopClock::time($board->pullAt()) }}</span>
                             <p>
-                                <b>{{ $load->oven->name }}: pull at {{ ShopClock::time($board->pullAt()) }}.</b>
-                                {{ ucfirst($slowest) }} decides.
+                                <b>{{ $board->ran()->oven->name }}: {{ $board->dueWords() }}
+                                    {{ ShopClock::time($board->pullAt()) }}.</b>
+                                {{ ucfirst($slowest) }} decides. {{ $u->said($board->soFar()) }}
+                                <span class="hint block">{{ $board->sureLine() }}</span>
                             </p>
                         </div>
                     @elseif ($load->isPulled())
@@ -39,8 +41,11 @@
                                 {{ Units::minutes($board->slowestReaches()) }} after
                             the door shuts, held by {{ Units::minutes($load->minutes) }}.
                         </strong>
-                        <p>{{ number_format($board->plan->energyKwh, 0) }} kWh. Vent on; where it smokes, stop: it is
+                        <p>{{ Units::energy($board->plan->energyKwh) }}. Vent on; where it smokes, stop: it is
                             still oily.</p>
+                    @endif
+                    @if ($board->habit())
+                        <p>{{ $u->said($board->habit()) }}</p>
                     @endif
                 </div>
                 <x-oven-chart :chart="$chart" id="out" />
@@ -50,10 +55,17 @@
                 @foreach ($board->ageing() as $one)
                     <p><b>{{ ucfirst($one['part']->name) }}:</b> {{ $u->said($one['says']) }}</p>
                 @endforeach
+                @if ($load->isPlanned() && ! $load->host)
+                    @include('bake-out.choices')
+                @endif
             </div>
             <div class="grid gap-3 content-start">
                 <section class="panel" aria-label="In this load">
-                    <h3>{{ $load->oven->name }}</h3>
+                    <h3>{{ $board->ran()->oven->name }}</h3>
+                    @if ($load->host)
+                        <p>Rides with <a href="/bakes/{{ $load->host->id }}">{{ $load->host->pieces() }}</a>: door and
+                            clock are that cure's.</p>
+                    @endif
                     <ul>
                         @foreach ($board->items as $item)
                             <li>
@@ -64,39 +76,15 @@
                     </ul>
                 </section>
                 @can('work')
-                    @if ($load->isPlanned())
-                        <form method="post" action="/bake-outs/{{ $load->id }}/set" class="panel grid gap-2">
+                    @if ($load->isPlanned() && $load->host)
+                        <form method="post" action="/bake-outs/{{ $load->id }}/ride">
                             <x-once />
-                            <x-field
-                                name="target"
-                                label="Part metal at"
-                                :unit="$u->unit(D::Temperature)"
-                                :value="$u->field(D::Temperature, $load->target_c)"
-                                hint="At least the hottest cure planned, and a little more."
-                            />
-                            <x-field name="hold" label="Held for, min" :value="round($load->hold_minutes)"
-                                inputmode="numeric" />
-                            <x-field
-                                name="setpoint"
-                                label="Setpoint"
-                                :unit="$u->unit(D::Temperature)"
-                                :value="$u->field(D::Temperature, $load->setpoint_c)"
-                            />
-                            <button class="btn">Work it out</button>
+                            <button class="btn w-full">Bake it out on its own after all</button>
                         </form>
-                        <form method="post" action="/bake-outs/{{ $load->id }}/shut">
-                            <x-once />
-                            <button class="btn btn-do btn-big">Door is shut: start</button>
-                        </form>
-                        <form method="post" action="/bake-outs/{{ $load->id }}/withdraw">
-                            <x-once />
-                            <button class="btn btn-quiet w-full">Take it off the oven</button>
-                        </form>
-                    @elseif ($load->isRunning())
-                        <form method="post" action="/bake-outs/{{ $load->id }}/pull">
-                            <x-once />
-                            <button class="btn btn-do btn-big">Pull: it is out</button>
-                        </form>
+                    @elseif ($load->isPlanned())
+                        @include('bake-out.planned')
+                    @elseif ($load->isRunning() && ! $load->host)
+                        @include('bake-out.running')
                     @endif
                     @error('load')
                         <p class="wrong">{{ $message }}</p>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Cure;
 
 use Aenum\Core\Cure\BakeOut;
+use Aenum\Core\Cure\BakeOutChoice;
 use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\OvenSchedule;
@@ -65,7 +66,7 @@ final class BakeOutTest extends TestCase
 
     public function test_the_setpoint_is_as_cool_as_costs_little_time(): void
     {
-        $setpoint = BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 200);
+        $setpoint = BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 200, 45);
         $reaches = fn (float $c): float => (float) BakeOut::plan(
             Loads::oven(),
             self::load(),
@@ -81,7 +82,7 @@ final class BakeOutTest extends TestCase
         // Where even the hottest never gets there, the hottest it is.
         self::assertSame(
             floor((float) Loads::oven()->maxC),
-            BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 300),
+            BakeOut::setpointFor(Loads::oven(), self::load(), OvenSchedule::of(20, 100), 300, 45),
         );
     }
 
@@ -138,5 +139,46 @@ final class BakeOutTest extends TestCase
                 self::assertMatchesRegularExpression('/^(target_c|hold_min)/', $refused->getMessage());
             }
         }
+    }
+
+    public function test_light_metal_is_baked_out_where_it_ages_least_in_little_more_than_twice_the_time(): void
+    {
+        $load = [LoadItem::of('hinge', 12, Metals::get('cast_aluminium'), 1.9, 0.09, 0.25)];
+        $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 60)]);
+        $at = fn (float $c): BakeOut => BakeOut::plan(Loads::oven(), $load, $schedule->at($c), 200, 45);
+        $setpoint = BakeOut::setpointFor(Loads::oven(), $load, $schedule, 200, 45);
+        self::assertLessThan($at(230)->items[0]['metalMinutes'], $at($setpoint)->items[0]['metalMinutes']);
+        self::assertLessThanOrEqual(2.2 * $at(230)->pullMinutes, $at($setpoint)->pullMinutes);
+        foreach (range(205, 230, 5) as $other) {
+            if ($at($other)->pullMinutes <= 2.2 * $at(230)->pullMinutes) {
+                self::assertGreaterThanOrEqual(
+                    $at($setpoint)->items[0]['metalMinutes'],
+                    $at($other)->items[0]['metalMinutes'],
+                );
+            }
+        }
+        $choices = BakeOutChoice::all(Loads::oven(), $load, $schedule, 200, 45, 180);
+        self::assertSame([[200.0, 45.0], [190.0, 60.0], [180.0, 80.0]], array_map(
+            fn (BakeOutChoice $one): array => [$one->targetC, $one->holdMinutes],
+            $choices,
+        ));
+        self::assertGreaterThan($choices[1]->metalMinutes[0], $choices[0]->metalMinutes[0]);
+        self::assertGreaterThan($choices[2]->metalMinutes[0], $choices[1]->metalMinutes[0]);
+        self::assertGreaterThan($choices[0]->minutes, $choices[2]->minutes);
+        // No cooler than a cure of theirs can be, and not at all where nothing is known of one.
+        self::assertCount(2, BakeOutChoice::all(Loads::oven(), $load, $schedule, 200, 45, 181));
+        self::assertCount(1, BakeOutChoice::all(Loads::oven(), $load, $schedule, 200, 45, null));
+    }
+
+    public function test_what_hangs_beside_takes_its_heat_and_is_not_judged(): void
+    {
+        $schedule = OvenSchedule::of(20, 225)->withDoor(Door::opened(0, 60));
+        $alone = BakeOut::plan(Loads::oven(), self::load(), $schedule, 210, 45);
+        $heavy = [LoadItem::of('column', 8, Metals::get('cast_iron'), 60, 1.5)];
+        $beside = BakeOut::plan(Loads::oven(), self::load(), $schedule, 210, 45, null, 1.0, $heavy);
+        self::assertCount(2, $beside->items);
+        self::assertGreaterThan($alone->pullMinutes + 1, $beside->pullMinutes);
+        $weak = BakeOut::plan(Loads::oven(), self::load(), $schedule, 210, 45, null, 0.8);
+        self::assertGreaterThan($alone->pullMinutes + 1, $weak->pullMinutes);
     }
 }

@@ -205,6 +205,10 @@ final class RuleBookTest extends TestCase
                 $part($steel + ['oily' => true]) + $steps('bake_out', 'degrease'),
                 $part($steel + ['oily' => true]) + $steps('degrease', 'bake_out'),
             ],
+            'fumes-over-powder' => [
+                $part(['metal' => 'cast_iron']) + ['floor' => new Floor(besidePowder: true)],
+                $part(['metal' => 'galvanised_steel']) + ['floor' => new Floor(besidePowder: true)],
+            ],
             'solvent-flash' => [
                 ['steps' => [['step' => 'solvent_wipe', 'wait_min' => 4], self::BAKE]],
                 ['steps' => [['step' => 'solvent_wipe', 'wait_min' => 5], self::BAKE]],
@@ -593,5 +597,16 @@ final class RuleBookTest extends TestCase
         ]);
         self::assertTrue($waived['may_go_on']);
         self::assertSame('plating-adhesion', RuleBook::find('old-plating')?->signedUnder());
+    }
+
+    public function test_a_cure_is_held_against_the_bake_out_as_it_was(): void
+    {
+        $stops = fn (?float $out, float $peak): bool => in_array('bake-out-too-cool', self::fired([
+            'steps' => [['step' => 'bake_out', 'pmt_c' => 210], self::BAKE],
+            'floor' => new Floor(peakC: $peak, bakedOutC: $out),
+        ]), true);
+        self::assertTrue($stops(194, 195));
+        self::assertFalse($stops(195, 195));
+        self::assertFalse($stops(null, 230), 'nothing on record: as planned');
     }
 }

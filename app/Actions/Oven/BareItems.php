@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Oven;
+
+use Aenum\Core\Cure\Infrared;
+use Aenum\Core\Heat\LoadItem;
+use App\Models\OvenLoad;
+
+/** The bare parts of a bake-out as the core takes them. */
+final class BareItems
+{
+    /** @return list<LoadItem> */
+    public static function of(OvenLoad $load): array
+    {
+        return array_map(fn (ReadItem $one): LoadItem => $one->item, self::read($load));
+    }
+
+    /** @return list<ReadItem> */
+    public static function read(OvenLoad $load): array
+    {
+        $load->loadMissing('items.part.job');
+        $items = [];
+        foreach ($load->items as $item) {
+            $metal = $item->part->metalKind();
+            $bare = LoadItem::of(
+                mb_substr($item->part->name, 0, 200),
+                $item->count,
+                $metal,
+                $item->part->mass_kg,
+                $item->part->area_m2,
+                $metal->bareEmissivity,
+                $item->part->view_factor,
+            );
+            $items[] = new ReadItem($item, null, $bare, Infrared::PATCH_EMISSIVITY);
+        }
+
+        return $items;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Oven;
+
+use Aenum\Core\Cure\Correction;
+use Aenum\Core\Cure\PullEnsemble;
+use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\Oven as HeatOven;
+use Aenum\Core\Heat\OvenSchedule;
+use App\Models\OvenLoad;
+use App\Support\ShopClock;
+use Illuminate\Support\Facades\Cache;
+
+/** What readings make of a load: the same readings on the same run are worked out once. */
+final class Correct
+{
+    private const KEEP_S = 86400;
+
+    /**
+     * @param  list<ReadItem>  $items  in the order of the run
+     * @return list<CoreReading>
+     */
+    public static function readings(OvenLoad $load, array $items): array
+    {
+        $readings = [];
+        foreach ($load->readings as $reading) {
+            $key = $reading->oven_load_item_id.'-'.($reading->section_id ?? 0);
+            $position = ReadItem::position($items, $key);
+            if ($position !== null) {
+                $second = LoadSchedule::second($load->ran(), $reading->at);
+                $readings[] = CoreReading::of($position, $second, $reading->celsius);
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @return list<array{float, float}> second of the run, and the air as the oven showed it then, °C */
+    public static function displays(OvenLoad $load): array
+    {
+        $shown = [];
+        foreach ($load->readings as $reading) {
+            if ($reading->display_c !== null) {
+                $shown[] = [LoadSchedule::second($load->ran(), $reading->at), $reading->display_c];
+            }
+        }
+
+        return $shown;
+    }
+
+    /**
+     * @param  list<LoadItem>  $items
+     * @param  list<CoreReading>  $readings
+     */
+    public static function fit(HeatOven $oven, array $items, OvenSchedule $schedule, array $readings): Correction
+    {
+        if ($readings === []) {
+            return Correction::none();
+        }
+        $key = 'correction-'.hash('xxh128', serialize([$oven, $items, $schedule, $readings]));
+        $fit = Cache::get($key);
+        if (! $fit instanceof Correction) {
+            $fit = Correction::fit($oven, $items, $schedule, $readings);
+            Cache::put($key, $fit, self::KEEP_S);
+        }
+
+        return $fit;
+    }
+
+    /** How sure the minutes are, and since which log. */
+    public static function sureLine(OvenLoad $load, bool $isRead): string
+    {
+        $taught = Frozen::oven($load->ran())->taught();
+        $since = $taught?->words(ShopClock::local($taught->since)->format('j F Y'));
+
+        return match (true) {
+            $since !== null && $isRead => "The oven is {$since}: the true moment lies in it two times in three.",
+            $since !== null => "The oven is {$since}. A reading on the floor narrows the pull.",
+            $isRead => 'Measured over ovens nobody knew, the true moment lies in it two times in three.',
+            default => 'No log has taught this oven: its figures may be far off, so read a part before you pull.',
+        };
+    }
+
+    /**
+     * The band of the pull, run minutes.
+     *
+     * @param  list<mixed>  $facts  all it comes from
+     * @param  \Closure(): PullEnsemble  $crowd
+     * @return array{?float, ?float, ?float} from, when to pull, to
+     */
+    public static function band(array $facts, \Closure $crowd): array
+    {
+        $key = 'band-'.hash('xxh128', serialize($facts));
+        $band = Cache::get($key);
+        if (! is_array($band)) {
+            $told = $crowd();
+            $band = [$told->lowMinutes, $told->minutes, $told->highMinutes];
+            Cache::put($key, $band, self::KEEP_S);
+        }
+
+        return [$band[0] ?? null, $band[1] ?? null, $band[2] ?? null];
+    }
+}

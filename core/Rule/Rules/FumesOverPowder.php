@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+final class FumesOverPowder extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'fumes-over-powder',
+            Group::Order,
+            Severity::Stop,
+            'What comes out of a casting or an oily part settles in powder that is still open, as craters.',
+            'Bake it out on its own, or with bare parts.',
+            self::PRACTICE,
+            [Moment::DoorShut],
+        );
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $part = $plan->facts->part;
+        $why = match (true) {
+            ! $plan->floor->besidePowder => null,
+            $part->isGreasy() => 'is or was oily',
+            $part->isCasting() => 'is a casting',
+            default => null,
+        };
+
+        return $why === null ? null : "{$part->name} {$why} and would share the oven with uncured powder";
+    }
+}
