@@ -101,6 +101,14 @@ final class OvenLoad extends Model
             ->join(', ');
     }
 
+    /** Where it is looked at. */
+    public function page(): string
+    {
+        return $this->kind === LoadKind::BakeOut
+            ? "/station/bake-out?load={$this->id}&lot={$this->items()->value('lot_id')}"
+            : "/bakes/{$this->id}";
+    }
+
     public function rules(): BakeRules
     {
         return BakeRules::of($this->way, $this->margin, $this->overbake_limit);

@@ -34,6 +34,7 @@ final class MeshCommand
             'box_mm' => array_map(fn (float $mm): float => round($mm, 4), $mesh->boxMm),
             'closed' => $mesh->closed,
             'inverted' => $mesh->inverted,
+            'overlapping' => $mesh->overlapping,
             'triangles' => $mesh->triangles,
             'degenerate' => $mesh->degenerate,
         ] +

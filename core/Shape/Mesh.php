@@ -20,6 +20,23 @@ final readonly class Mesh
         public int $triangles,
         /** Facets with no area. */
         public int $degenerate,
+        /** Bodies of it lie in each other, so that area and volume count some of it twice; null where it is open. */
+        public ?bool $overlapping = null,
     ) {
+    }
+
+    /** The same, looked at for bodies in each other. */
+    public function with(Overlaps $overlaps): self
+    {
+        return new self(
+            $this->areaM2,
+            $this->volumeM3,
+            $this->boxMm,
+            $this->closed,
+            $this->inverted,
+            $this->triangles,
+            $this->degenerate,
+            $this->volumeM3 === null ? null : $overlaps->found($this->inverted),
+        );
     }
 }

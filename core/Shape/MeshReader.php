@@ -27,7 +27,16 @@ final class MeshReader
      */
     public static function read($stream, int $bytes, string $kind, string $unit = 'mm'): Mesh
     {
-        return self::sum($stream, $bytes, $kind, $unit)->total();
+        $sum = self::sum($stream, $bytes, $kind, $unit);
+        $mesh = $sum->total();
+        if ($mesh->volumeM3 === null) {
+            return $mesh;
+        }
+        rewind($stream);
+        $overlaps = new Overlaps($sum->least(), $sum->most());
+        self::feed($stream, $bytes, $kind, $overlaps);
+
+        return $mesh->with($overlaps);
     }
 
     /**
@@ -45,9 +54,10 @@ final class MeshReader
         $picture = new MeshPicture($sum->least(), $sum->most(), 1000 * self::UNITS[$unit], $mesh->inverted);
         rewind($stream);
         $facets = new Facets($sum->least(), $sum->most());
-        self::feed($stream, $bytes, $kind, new BothSinks($picture, $facets));
+        $overlaps = new Overlaps($sum->least(), $sum->most());
+        self::feed($stream, $bytes, $kind, new BothSinks($picture, new BothSinks($facets, $overlaps)));
 
-        return [$mesh, $picture, $facets];
+        return [$mesh->with($overlaps), $picture, $facets];
     }
 
     /** @param  resource  $stream */

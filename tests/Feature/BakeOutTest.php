@@ -179,7 +179,7 @@ final class BakeOutTest extends ShopTestCase
         $pull = fn (): int => $board()->pullAt()?->getTimestamp() ?? 0;
         $before = $pull();
         $this->send("/loads/{$load->id}/events", ['kind' => 'door', 'door_s' => '120'])
-            ->assertRedirect("/station/bake-out?load={$load->id}");
+            ->assertRedirect($load->page());
         self::assertGreaterThan($before + 60, $pull());
         $door = $pull();
         $key = $board()->readItems()[0]->key();
@@ -204,7 +204,7 @@ final class BakeOutTest extends ShopTestCase
             ->assertSee('door open');
         $this->get("/loads/{$load->id}/thermometer?item={$key}")->assertOk()->assertSee('stand_in');
         $this->send('/readings/'.$load->readings()->firstOrFail()->id.'/withdraw')
-            ->assertRedirect("/station/bake-out?load={$load->id}");
+            ->assertRedirect($load->page());
         self::assertEqualsWithDelta($door, $pull(), 2);
         $this->send("/loads/{$load->id}/events", ['kind' => 'power_lost'])->assertSessionHasNoErrors();
         $this->later(15);

@@ -56,6 +56,7 @@ final class MeshOfPart
                     'volume_m3' => $mesh->volumeM3,
                     'box_mm' => array_map(fn (float $mm): float => round($mm, 2), $mesh->boxMm),
                     'closed' => $mesh->closed,
+                    'overlapping' => $mesh->overlapping,
                     'triangles' => $mesh->triangles,
                     'degenerate' => $mesh->degenerate,
                     'columns' => $drawing->columns,

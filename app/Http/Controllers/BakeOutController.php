@@ -165,8 +165,6 @@ final class BakeOutController
 
     private function to(OvenLoad $load, string $said): RedirectResponse
     {
-        $lot = $load->items()->value('lot_id');
-
-        return redirect("/station/bake-out?load={$load->id}&lot={$lot}")->with('said', $said);
+        return redirect($load->page())->with('said', $said);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\Dimension;
-use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\OvenEventKind;
 use App\Actions\Floor\RunOven;
 use App\Actions\Oven\ReadItem;
@@ -174,8 +173,6 @@ final class FloorController
 
     private function to(OvenLoad $bake, string $said): RedirectResponse
     {
-        $page = $bake->kind === LoadKind::BakeOut ? "/station/bake-out?load={$bake->id}" : "/bakes/{$bake->id}";
-
-        return redirect($page)->with('said', $said);
+        return redirect($bake->page())->with('said', $said);
     }
 }

@@ -38,6 +38,9 @@
             <b class="wrong">{{ $mesh['closed'] ? 'Its facets do not agree on which side is out' : 'The mesh is open'
                 }},
                 so it has no volume: weigh the part.</b>
+        @elseif ($mesh['overlapping'] ?? false)
+            <b class="wrong">Bodies of it lie in each other: what they share is counted twice, so area and mass are too
+                large. Join them where it was drawn, or weigh the part.</b>
         @endif
     </p>
 </section>

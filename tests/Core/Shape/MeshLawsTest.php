@@ -229,4 +229,31 @@ final class MeshLawsTest extends TestCase
             }
         }
     }
+
+    public function test_bodies_that_lie_in_each_other_are_said_to_and_those_that_touch_or_are_hollow_are_not(): void
+    {
+        $ring = self::ring(32);
+        $moved = fn (float $x, float $z): array => array_map(
+            fn (array $f): array => array_map(fn (array $p): array => [$p[0] + $x, $p[1], $p[2] + $z], $f),
+            $ring,
+        );
+        $says = fn (array $facets): ?bool => self::read(self::ascii($facets), 'stl')->overlapping;
+        self::assertFalse($says($ring));
+        self::assertTrue($says([...$ring, ...$moved(0, 10)]), 'half in each other');
+        self::assertTrue($says([...$ring, ...$moved(70, 0)]), 'side by side, in each other');
+        self::assertTrue($says([...$ring, ...$ring]), 'twice the same');
+        self::assertFalse($says([...$ring, ...$moved(0, 20)]), 'they touch');
+        self::assertFalse($says([...$ring, ...$moved(0, 100)]), 'apart');
+        self::assertFalse($says(array_map(array_reverse(...), $ring)), 'inside out');
+        $inverted = array_map(array_reverse(...), [...$ring, ...$moved(0, 10)]);
+        self::assertTrue($says($inverted), 'inside out and in each other');
+        // A hollow: the body inside looks inwards.
+        $shell = self::turned([[0.0, 0.0], [0.0, 40.0], [50.0, 40.0], [50.0, 0.0]], 32);
+        $void = array_map(
+            array_reverse(...),
+            self::turned([[0.0, 10.0], [0.0, 30.0], [30.0, 30.0], [30.0, 10.0]], 32),
+        );
+        self::assertFalse($says([...$shell, ...$void]), 'a hollow');
+        self::assertNull($says(array_slice($ring, 1)), 'open: not looked for');
+    }
 }
