@@ -23,6 +23,8 @@ final class FieldNames
         'display' => 'The oven shows',
         'start' => 'Oven when loaded',
         'hole_mm' => 'Holes across',
+        'turns' => 'Valve open',
+        'pot_minutes' => 'Ran for',
     ];
 
     /** As a sentence begins with it. */

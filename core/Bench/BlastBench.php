@@ -56,6 +56,7 @@ final readonly class BlastBench
         $system = $air->at($wanted);
         $mixture = $set->mixture ?? $medium->bestMixture;
         $access = $set->access ?? self::usualAccess($job);
+        $lot = self::lotOf($medium, $lots);
         $plan = BlastPlan::of(
             $medium,
             $facts->part->metal,
@@ -66,6 +67,7 @@ final readonly class BlastBench
             $mixture,
             $access,
             $factor,
+            $lot?->wears->factor ?? 1.0,
         );
 
         return new self(
@@ -77,7 +79,7 @@ final readonly class BlastBench
             $factor,
             $mixture,
             $access,
-            self::lotOf($medium, $lots),
+            $lot,
         );
     }
 
@@ -106,7 +108,14 @@ final readonly class BlastBench
             $this->mixture,
             $this->access,
             $this->factor,
+            $this->lot?->wears->factor ?? 1.0,
         );
+    }
+
+    /** Turns of this pot's valve for the mixture; null where nobody has timed a pot of this medium. */
+    public function turns(): ?float
+    {
+        return $this->lot?->valve?->turnsFor($this->plan->mediaKgPerMin);
     }
 
     /**

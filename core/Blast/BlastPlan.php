@@ -43,6 +43,7 @@ final readonly class BlastPlan
      * @param  float  $boreMm  of the nozzle as it is now
      * @param  float  $bar  at the nozzle, as held
      * @param  float  $mixture  kg of media to a kg of air
+     * @param  float  $wears  media this shop wears away against the book, as its log has it
      *
      * @throws \Aenum\Core\Unit\InvalidQuantity naming what is out of range
      */
@@ -56,6 +57,7 @@ final readonly class BlastPlan
         float $mixture,
         Access $access = Access::Open,
         ?ShopFactor $factor = null,
+        float $wears = 1.0,
     ): self {
         Check::above('area_m2', $areaM2, 0, 1e6);
         $air = Nozzle::airKgPerS($boreMm, $bar);
@@ -77,7 +79,7 @@ final readonly class BlastPlan
             $plain,
             $minutes,
             $flow,
-            ($flow * $minutes) / $medium->cycles,
+            ($wears * $flow * $minutes) / $medium->cycles,
             self::rz($medium, $metal, $bar),
             Nozzle::freeAirM3Min($boreMm, $bar),
         );

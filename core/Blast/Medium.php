@@ -17,8 +17,9 @@ final readonly class Medium
      * @param  bool  $silica  its dust destroys lungs
      * @param  bool  $residue  dissolves, and what stays on the part must be rinsed off before powder
      * @param  float  $rate  cleaning rate against aluminium oxide on the same part
-     * @param  float  $bestMixture  kg of media to a kg of air at which it cleans fastest
-     * @param  float  $cycles  how often a grain is used before it is dust
+     * @param  float  $bestMixture  kg of media to a kg of air at which it cleans fastest: 1.3 to 1.5, which is 370 to
+     *      410 kg/h through 8 mm at 7 bar
+     * @param  float  $cycles  how often a grain is used before it is dust; the shop's own log corrects what it comes to
      * @param  float  $rzMicrons  peak-to-valley left on mild steel at 7 bar, µm
      * @param  list<OnIt>  $takesOff
      * @param  string  $grade  the grade usual for small parts, as makers call it

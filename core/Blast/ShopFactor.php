@@ -16,6 +16,8 @@ final readonly class ShopFactor
 {
     private const IMAGINED = 3;
 
+    private const ENOUGH = 5;
+
     /** Standard deviation of ln(actual/planned) before anything is logged. House figure. */
     private const PRIOR_DEVIATION = 0.35;
 
@@ -51,12 +53,18 @@ final readonly class ShopFactor
         return [$minutes * exp(-$this->deviation), $minutes * exp($this->deviation)];
     }
 
+    /** Whether enough is logged that a share of them may be told. */
+    public function isMeasured(): bool
+    {
+        return $this->logs >= self::ENOUGH;
+    }
+
     /** How far the plan may be trusted, in words. */
     public function trust(): string
     {
         return match (true) {
             $this->logs === 0 => 'Nothing is logged yet: general practice only.',
-            $this->logs < 5 => "{$this->logs} logged so far: a first idea.",
+            ! $this->isMeasured() => "{$this->logs} logged so far: a first idea.",
             $this->deviation < 0.2 => "{$this->logs} logged, and they agree well.",
             default => "{$this->logs} logged, and they differ a good deal.",
         };

@@ -181,9 +181,10 @@ final readonly class BakeOut
             $targetC,
             $ages ? $holdMinutes : 1,
         );
+        $aged = fn (self $one): float => max(0.0, ...array_column($one->items, 'metalMinutes'));
         $soonest = $plan($hottest);
         $best = $hottest;
-        $least = max(array_column($soonest->items, 'metalMinutes'));
+        $least = $aged($soonest);
         for ($setpoint = $targetC + self::STRIDE_K; $setpoint < $hottest; $setpoint += self::STRIDE_K) {
             $one = $plan($setpoint);
             if (! $ages) {
@@ -194,8 +195,7 @@ final readonly class BakeOut
                     return $setpoint;
                 }
             } elseif (($one->pullMinutes ?? INF) <= self::AGES_LESS_FOR * ($soonest->pullMinutes ?? 0.0)) {
-                $aged = max(array_column($one->items, 'metalMinutes'));
-                [$best, $least] = $aged < $least ? [$setpoint, $aged] : [$best, $least];
+                [$best, $least] = $aged($one) < $least ? [$setpoint, $aged($one)] : [$best, $least];
             }
         }
 

@@ -19,6 +19,43 @@ final class HeatUp
     /** What hangs in one load of a small oven, kg: more go in turns, each of which waits as long. House figure. */
     private const LOAD_KG = 150.0;
 
+    /** How long the door stands open on a load, s. House figure. */
+    private const DOOR_S = 60.0;
+
+    /**
+     * What the oven takes in to bring all of them to a temperature and hold it, load after load, kWh; the oven is hot
+     * already.
+     *
+     * @param  LoadItem  $item  as for minutes, however many
+     * @return float|null null where this oven does not get it there
+     */
+    public static function energyKwh(
+        Oven $oven,
+        LoadItem $item,
+        float $celsius,
+        float $holdMinutes,
+        float $ambientC,
+    ): ?float {
+        $setpoint = min($oven->maxC ?? INF, $celsius + self::OVER_K);
+        $fits = max(1, (int) floor(self::LOAD_KG / $item->massKg));
+        $kwh = 0.0;
+        foreach ([[intdiv($item->count, $fits), $fits], [1, $item->count % $fits]] as [$loads, $pieces]) {
+            if ($loads === 0 || $pieces === 0) {
+                continue;
+            }
+            $hung = $item->withCount($pieces);
+            $heatUp = self::minutes($oven, $hung, $celsius, $ambientC);
+            if ($heatUp === null) {
+                return null;
+            }
+            $schedule = OvenSchedule::of($ambientC, $setpoint, null, null, [Door::opened(0, self::DOOR_S)]);
+            $end = 60 * ($heatUp + $holdMinutes) + self::DOOR_S;
+            $kwh += $loads * (new Simulation($oven, [$hung], $schedule))->run($end)->energyKwh($end);
+        }
+
+        return $kwh;
+    }
+
     /**
      * Minutes from the door's shutting until the core is at a temperature.
      *

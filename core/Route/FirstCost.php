@@ -29,6 +29,8 @@ final readonly class FirstCost
         public float $mediaKg,
         public float $kwh,
         public array $money,
+        /** The heat is of the shop's own oven, as the model has it. */
+        public bool $modelled,
     ) {
     }
 
@@ -50,10 +52,13 @@ final readonly class FirstCost
             $kg += $each;
             $spent += $each * ($powders[$n]['price'] ?? ($prices['powder_kg'] ?? 0.0));
         }
+        $heats = new PartHeats($plan->facts);
         $kwh = 0.0;
-        foreach ($plan->heatings() as [$celsius]) {
-            $joules = max(0.0, $part->metal->heatCapacity->enthalpy($ambientC, $celsius));
-            $kwh += ($part->count * ($part->massKg ?? 0.0) * $joules) / self::JOULES_PER_KWH / self::OVEN_SHARE;
+        $modelled = true;
+        foreach ($plan->heatings() as [$celsius, $hold]) {
+            $does = $heats->energyKwh($celsius, $hold, $ambientC);
+            $modelled = $modelled && $does !== null;
+            $kwh += $does ?? self::guessKwh($plan, $celsius, $ambientC);
         }
 
         return new self($minutes, $plan->waitMinutes(), $kg, $mediaKg, $kwh, [
@@ -61,7 +66,16 @@ final readonly class FirstCost
             'powder' => $spent,
             'media' => $mediaKg * ($prices['media_kg'] ?? 0.0),
             'heat' => $kwh * ($prices['kwh'] ?? 0.0),
-        ]);
+        ], $modelled);
+    }
+
+    /** Where oven or part are not known: the metal's heat, and what ovens of the kind lose beside it. */
+    private static function guessKwh(Plan $plan, float $celsius, float $ambientC): float
+    {
+        $part = $plan->facts->part;
+        $joules = max(0.0, $part->metal->heatCapacity->enthalpy($ambientC, $celsius));
+
+        return ($part->count * ($part->massKg ?? 0.0) * $joules) / self::JOULES_PER_KWH / self::OVEN_SHARE;
     }
 
     /** @return array<string, string> what each sum rests on */
@@ -71,9 +85,10 @@ final readonly class FirstCost
             'hands' => 'the minutes of every step on the route',
             'powder' => 'area over cover at '.round(100 * self::TRANSFER).' % on the part',
             'media' => 'what the blast wears to dust',
-            'heat' => 'metal to temperature for every bake, '.
-                round(100 * self::OVEN_SHARE).
-                ' % of the oven\'s energy in the load',
+            'heat' => $this->modelled
+                ? 'what the shop\'s oven takes in for every bake, hot already, with only these parts in it'
+                : 'metal to temperature for every bake, '.round(100 * self::OVEN_SHARE).
+                    ' % of the oven\'s energy in the load',
         ];
     }
 

@@ -30,6 +30,17 @@ final readonly class PartHeats
             : HeatUp::minutes($oven, $item, $celsius, RouteTimes::ROOM_C) ?? RouteTimes::HEAT_UP;
     }
 
+    /** What the shop's oven takes in for a bake of all of them, kWh; null where oven or part are not known. */
+    public function energyKwh(float $celsius, float $holdMinutes, float $ambientC): ?float
+    {
+        $oven = $this->facts->equipment->oven;
+        $item = $this->item($this->facts->part->count);
+
+        return $oven === null || $item === null
+            ? null
+            : HeatUp::energyKwh($oven, $item, $celsius, $holdMinutes, $ambientC);
+    }
+
     /** Minutes until it can be handled and coated; a house figure where the part is not known. */
     public function down(float $fromC): float
     {

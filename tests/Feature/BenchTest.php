@@ -242,6 +242,25 @@ final class BenchTest extends ShopTestCase
             'media' => 'garnet',
         ])->assertSessionHasNoErrors();
         self::assertContains('medium-spent', $this->ofMedium($part));
+        $pot = fn (array $with) => $this->send('/media-log', $with + [
+            'medium' => 'garnet', 'what' => 'pot_run', 'kg' => '40', 'turns' => '2,5', 'pot_minutes' => '8',
+        ]);
+        $pot(['turns' => ''])->assertSessionHasErrors('turns');
+        $pot(['pot_minutes' => 'a while'])->assertSessionHasErrors('pot_minutes');
+        $pot(['kg' => ''])->assertSessionHasErrors('kg');
+        $pot([])->assertSessionHasNoErrors();
+        $log = MediaLog::of(Media::get('garnet'));
+        self::assertEqualsWithDelta(2.0, $log->valve?->kgPerMinPerTurn, 1e-9);
+        self::assertNull($log->wears);
+        $this->send('/media-log', ['medium' => 'garnet', 'what' => 'topped_up', 'kg' => '40'])
+            ->assertSessionHasNoErrors();
+        $worn = MediaLog::of(Media::get('garnet'))->wears;
+        self::assertSame(1, $worn?->logs);
+        // Shot since it was new went through four times; topping up says how much of that was dust.
+        self::assertEqualsWithDelta((40 / ($log->shotKg / 4)) ** 0.25, $worn->factor, 1e-6);
+        $this->actingAs($this->viewer)->get("/station/blast?part={$part->id}&media=garnet")
+            ->assertSee('turns open, by 1 timed pot')
+            ->assertSee('from 1 top-up.');
         $this->send('/media-log', ['medium' => 'moon dust', 'what' => 'new'])->assertSessionHasErrors('medium');
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Blast;
 
 use Aenum\Core\Blast\Media;
+use Aenum\Core\Blast\MediaValve;
 use Aenum\Core\Blast\Medium;
+use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Job\MediumLot;
 use App\Actions\Log\WriteLog;
 use App\Models\LogLine;
@@ -21,7 +23,8 @@ final readonly class MediaLog
 {
     public const EVENTS = [
         'new' => 'new media in',
-        'topped_up' => 'topped up',
+        'topped_up' => 'topped up, to what it was',
+        'pot_run' => 'a pot run empty',
         'sieved' => 'sieved',
         'greasy' => 'a greasy part went in',
         'other_metal' => 'shot on steel',
@@ -39,6 +42,8 @@ final readonly class MediaLog
         public float $fillKg,
         public array $oilFrom,
         public array $ironFrom,
+        public ?ShopFactor $wears,
+        public ?MediaValve $valve,
     ) {
     }
 
@@ -67,13 +72,33 @@ final readonly class MediaLog
 
     public function lot(): MediumLot
     {
-        return new MediumLot($this->medium, $this->oilFrom, $this->ironFrom, $this->used());
+        return new MediumLot(
+            $this->medium,
+            $this->oilFrom,
+            $this->ironFrom,
+            $this->used(),
+            $this->wears,
+            $this->valve,
+        );
     }
 
     /** How much of its life is used, as a share; null where nobody wrote down how much went in. */
     public function used(): ?float
     {
-        return $this->fillKg > 0 ? $this->shotKg / ($this->fillKg * $this->medium->cycles) : null;
+        $wears = $this->wears->factor ?? 1.0;
+
+        return $this->fillKg > 0 ? $wears * $this->shotKg / ($this->fillKg * $this->medium->cycles) : null;
+    }
+
+    /** What was topped up has taught; nothing where nothing was. */
+    public function wearWords(): string
+    {
+        return $this->wears === null ? '' : sprintf(
+            ' It wears %.1f of what the book says, from %d top-up%s.',
+            $this->wears->factor,
+            $this->wears->logs,
+            $this->wears->logs === 1 ? '' : 's',
+        );
     }
 
     /** How much of its life it has behind it, in words; nothing where nobody knows. */
@@ -119,11 +144,20 @@ final readonly class MediaLog
     private static function read(Medium $medium, Collection $lines): self
     {
         $since = null;
-        $shot = $fill = 0.0;
-        $oil = $iron = [];
+        $shot = $fill = $shotSince = 0.0;
+        $oil = $iron = $worn = $pots = [];
         foreach ($lines as $line) {
             $kg = $line->figure('kg') ?? 0.0;
             $from = self::from($line);
+            if ($line->event === 'topped_up' && $kg > 0 && $shotSince > 0) {
+                // What it takes to fill up again is what has worn away since.
+                $worn[] = [$shotSince / $medium->cycles, $kg];
+            }
+            $shotSince = match ($line->event) {
+                'shot' => $shotSince + $kg,
+                'new', 'discarded', 'topped_up' => 0.0,
+                default => $shotSince,
+            };
             match ($line->event) {
                 'new' => [$since, $shot, $fill, $oil, $iron] = [$line->at, 0.0, $kg, [], []],
                 'discarded' => [$since, $shot, $fill, $oil, $iron] = [null, 0.0, 0.0, [], []],
@@ -131,11 +165,21 @@ final readonly class MediaLog
                 'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
                 'greasy' => [$since, $oil] = [$since ?? $line->at, [...$oil, $from]],
                 'other_metal' => [$since, $iron] = [$since ?? $line->at, [...$iron, $from]],
+                'pot_run' => $pots[] = [(float) $line->figure('turns'), $kg, (float) $line->figure('minutes')],
                 default => null,
             };
         }
 
-        return new self($medium, $since, $shot, $fill, $oil, $iron);
+        return new self(
+            $medium,
+            $since,
+            $shot,
+            $fill,
+            $oil,
+            $iron,
+            $worn === [] ? null : ShopFactor::from($worn),
+            $pots === [] ? null : MediaValve::from($pots),
+        );
     }
 
     private static function from(LogLine $line): string

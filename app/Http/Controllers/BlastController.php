@@ -110,9 +110,20 @@ final class BlastController
             'what' => ['required', Rule::in(array_keys(MediaLog::EVENTS))],
             'kg' => ['nullable', Measured::above(Dimension::Mass, 0, 10000)],
             'media_note' => ['nullable', 'string', 'max:300'],
+            'turns' => ['nullable', 'required_if:what,pot_run', 'numeric', 'between:0.1,50'],
+            'pot_minutes' => ['nullable', 'required_if:what,pot_run', 'numeric', 'between:0.1,1440'],
+        ], [
+            'turns.*' => 'Valve open is not a number of turns; allowed: 0.1 to 50, for a pot run empty.',
+            'pot_minutes.*' => 'Ran for is not a time; allowed: 0.1 to 1440 min, for a pot run empty.',
         ]);
         $kg = Measured::read(Dimension::Mass, $in['kg'] ?? null);
+        if ($in['what'] === 'pot_run' && $kg === null) {
+            throw ValidationException::withMessages(['kg' => 'How much is empty; what was in the pot is needed.']);
+        }
         $figures = $kg === null ? [] : ['kg' => $kg];
+        $figures += $in['what'] === 'pot_run'
+            ? ['turns' => (float) $in['turns'], 'minutes' => (float) $in['pot_minutes']]
+            : [];
         $user = $this->person($request);
         WriteLog::line('media', $in['medium'], $figures, $user, null, $in['media_note'] ?? null, $in['what']);
         $said = ucfirst(Media::get($in['medium'])->name).': '.MediaLog::EVENTS[$in['what']].'.';

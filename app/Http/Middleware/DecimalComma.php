@@ -18,6 +18,8 @@ final class DecimalComma
         'minutes',
         'hold',
         'mixture',
+        'turns',
+        'pot_minutes',
         'rh',
         'concentration_pct',
         'ph',

@@ -24,7 +24,9 @@
                 <p>
                     {{ ucfirst($blast->medium->name) }} at {{ $u->show(D::Pressure, $plan->bar, 1) }}:
                     {{ $u->show(D::Area, $plan->rateM2PerH) }} an hour, {{ $u->show(D::Mass, $plan->mediaKg) }} of media
-                    worn away. Two in three end between {{ Units::minutes($blast->factor->between($plan->minutes)[0]) }}
+                    worn away.
+                    {{ $blast->factor->isMeasured() ? 'Two in three logged ended' : 'A guess: it ends' }} between
+                    {{ Units::minutes($blast->factor->between($plan->minutes)[0]) }}
                     and {{ Units::minutes($blast->factor->between($plan->minutes)[1]) }}.
                     <span class="hint">
                         {{ $blast->factor->trust() }}
@@ -90,8 +92,12 @@
                 <dt class="font-medium">Mixture</dt>
                 <dd>
                     {{ $blast->mixturePercent() }} % of the best rate;
-                        {{ number_format($blast->medium->bestMixture, 1) }} is
-                    best: open the media valve until it sounds even
+                    {{ number_format($blast->medium->bestMixture, 2) }} is best:
+                    @if ($blast->turns() !== null)
+                        the valve {{ $blast->turns() }} turns open, by {{ $blast->lot->valve->pots }} timed pots
+                    @else
+                        open the media valve until it sounds even; time a pot of it, and its turns are told
+                    @endif
                 </dd>
                 <dt class="font-medium">Grade</dt>
                 <dd>
@@ -167,13 +173,13 @@
             </ol>
         </details>
     @endif
-    <details class="panel" @if ($errors->hasAny(['medium', 'what', 'kg'])) open @endif>
+    <details class="panel" @if ($errors->hasAny(['medium', 'what', 'kg', 'turns', 'pot_minutes'])) open @endif>
         <summary>Media in the shop</summary>
         <ul>
             @forelse ($media as $one)
                 <li class="border-t border-line py-1">
                     <b>{{ ucfirst($one->medium->name) }}</b> since {{ ShopClock::local($one->since)->format('j M') }}:
-                    {{ $u->show(D::Mass, $one->shotKg) }} shot{{ $one->lifeWords() }}.
+                    {{ $u->show(D::Mass, $one->shotKg) }} shot{{ $one->lifeWords() }}.{{ $one->wearWords() }}
                     @foreach ($one->dirt() as $dirt)
                         <span class="wrong">{{ $dirt }}</span>
                     @endforeach
@@ -193,6 +199,12 @@
                 </div>
                 <div class="w-28">
                     <x-field name="kg" label="How much" :unit="$u->unit(D::Mass)" />
+                </div>
+                <div class="w-28">
+                    <x-field name="turns" label="Valve open" unit="turns" inputmode="decimal" />
+                </div>
+                <div class="w-28">
+                    <x-field name="pot_minutes" label="Ran for" unit="min" inputmode="decimal" />
                 </div>
                 <div class="grow min-w-32">
                     <x-field name="media_note" label="Note" />

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Heat;
 
 use Aenum\Core\Format\LoadFile;
+use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\HeatUp;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\OvenSchedule;
@@ -72,5 +73,26 @@ final class HeatUpTest extends TestCase
             }
         }
         self::assertEqualsWithDelta($wants['energy_kwh'], $run->energyKwh(3600), 0.005 * $wants['energy_kwh']);
+    }
+
+    public function test_energy_is_that_of_every_load_as_the_model_has_it(): void
+    {
+        $oven = Loads::oven();
+        $one = Loads::item('bench end', 24, 1.15, 6);
+        $kwh = HeatUp::energyKwh($oven, $one, 200, 10, 20);
+        $minutes = HeatUp::minutes($oven, $one, 200, 20);
+        $schedule = OvenSchedule::of(20, 215, null, null, [Door::opened(0, 60)]);
+        $end = 60 * ($minutes + 10) + 60;
+        self::assertEqualsWithDelta(
+            (new Simulation($oven, [$one], $schedule))->run($end)->energyKwh($end),
+            $kwh,
+            1e-9,
+        );
+        // Six to a load: thirteen are two full loads and one piece, and an empty oven costs too.
+        $single = HeatUp::energyKwh($oven, $one->withCount(1), 200, 10, 20);
+        $thirteen = HeatUp::energyKwh($oven, $one->withCount(13), 200, 10, 20);
+        self::assertEqualsWithDelta(2 * $kwh + $single, $thirteen, 1e-9);
+        self::assertGreaterThan($kwh / 6, $single);
+        self::assertNull(HeatUp::energyKwh($oven, $one, 260, 10, 20));
     }
 }
