@@ -120,6 +120,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/parts/{part}/pictures', [PinController::class, 'upload']);
         Route::post('/pictures/{picture}/withdraw', [PinController::class, 'withdrawPicture']);
         Route::post('/parts/{part}/pins', [PinController::class, 'place']);
+        Route::post('/pins/{pin}/answer', [PinController::class, 'answer']);
         Route::post('/pins/{pin}/withdraw', [PinController::class, 'withdraw']);
         Route::post('/parts/{part}/bags', [PinController::class, 'bag']);
         Route::post('/bags/{bag}/count', [PinController::class, 'countBack']);
@@ -141,6 +142,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/media-log', [BlastController::class, 'media']);
         Route::post('/bake-outs', [BakeOutController::class, 'hang']);
         Route::post('/bake-outs/{bakeOut}/set', [BakeOutController::class, 'set']);
+        Route::post('/bake-outs/{bakeOut}/look', [BakeOutController::class, 'look']);
         Route::post('/bake-outs/{bakeOut}/ride', [BakeOutController::class, 'ride']);
         Route::post('/bake-outs/{bakeOut}/shut', [BakeOutController::class, 'shut']);
         Route::post('/bake-outs/{bakeOut}/pull', [BakeOutController::class, 'pull']);
@@ -151,6 +153,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/fittings/{fitting}/withdraw', [MaskController::class, 'withdraw']);
         Route::post('/lots/{lot}/hang', [MaskController::class, 'hang']);
         Route::post('/lots/{lot}/ground', [MaskController::class, 'ground']);
+        Route::post('/hooks', [MaskController::class, 'hooksCleaned']);
         Route::post('/masks', [MaskController::class, 'stock']);
         Route::post('/masks/{mask}/retire', [MaskController::class, 'retire']);
         Route::post('/practice/{exercise}/start', [PracticeController::class, 'start']);

@@ -35,7 +35,7 @@ final class OvenEvent extends Model
             OvenEventKind::Setpoint => [
                 'value' => Said::of(' {at}', ['at' => Quantity::celsius((float) $this->value)]),
             ],
-            OvenEventKind::PowerLost, OvenEventKind::PowerBack => ['value' => ''],
+            OvenEventKind::PowerLost, OvenEventKind::PowerBack, OvenEventKind::Flowed => ['value' => ''],
         };
 
         return Said::of('{kind}{value}', $with + ['kind' => $this->kind->label()]);

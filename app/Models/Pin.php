@@ -27,6 +27,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $is_stud the thread is on the outside
  * @property bool $must_stay_bare a safety item: film on it can hurt someone
  * @property ?string $note
+ * @property ?string $answer what the owner said to a question
+ * @property ?string $answered_by
+ * @property ?CarbonImmutable $answered_at
  * @property ?string $bare_signed_by
  * @property ?CarbonImmutable $bare_signed_at
  * @property Part $part
@@ -45,6 +48,12 @@ final class Pin extends Model
     public function words(): string
     {
         return "pin {$this->number} {$this->kind->label()}";
+    }
+
+    /** A question nobody has answered yet. */
+    public function isAsked(): bool
+    {
+        return $this->kind === PinKind::OwnerQuestion && $this->answered_at === null;
     }
 
     /** @return BelongsTo<Part, $this> */
@@ -73,6 +82,7 @@ final class Pin extends Model
             'must_stay_bare' => 'boolean',
             'is_stud' => 'boolean',
             'at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'answered_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'bare_signed_at' => 'immutable_datetime:Y-m-d H:i:s.v',
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Cure\Chemistry;
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureRow;
 use Aenum\Core\Cure\CureSheet;
 use Carbon\CarbonImmutable;
@@ -28,6 +29,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $flow_minutes
  * @property bool $solvent_proof
  * @property string $effect plain, metallic or bright
+ * @property ?float $door_c a row of its sheet that counts from the door: the setpoint
+ * @property ?float $door_minutes
+ * @property ?ClockWay $clock_way how its sheet counts the cure; null where it says nothing
  * @property string $before_clear what its sheet says before a clear goes on it
  * @property bool $zinc_rich
  * @property bool $gas_tolerant
@@ -58,6 +62,7 @@ final class Powder extends Model
             $this->window_c,
             $this->flow_c,
             $this->flow_minutes,
+            $this->door_c === null || $this->door_minutes === null ? null : [$this->door_c, $this->door_minutes],
         );
     }
 
@@ -75,6 +80,9 @@ final class Powder extends Model
     {
         return [
             'chemistry' => Chemistry::class,
+            'clock_way' => ClockWay::class,
+            'door_c' => 'float',
+            'door_minutes' => 'float',
             'specific_gravity' => 'float',
             'film_min_um' => 'float',
             'film_max_um' => 'float',

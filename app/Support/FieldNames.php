@@ -24,6 +24,9 @@ final class FieldNames
         'start' => 'Oven when loaded',
         'hole_mm' => 'Holes across',
         'turns' => 'Valve open',
+        'door' => 'Timed row: oven at',
+        'door_minutes' => 'Timed row: minutes from the door',
+        'dwell' => 'Minutes by its sheet',
         'pot_minutes' => 'Ran for',
     ];
 

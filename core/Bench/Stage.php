@@ -11,6 +11,9 @@ use Aenum\Core\Unit\Said;
 /** One stage of a wash line. */
 final readonly class Stage
 {
+    /** A stage of a spray line, min. General practice, unverified; the line's and the chemical's sheets come first. */
+    private const SPRAY_MIN = [0.5, 2.0];
+
     /**
      * @param  Bath|null  $bath  null for plain water or air
      * @param  float  $least  minutes
@@ -25,6 +28,16 @@ final readonly class Stage
         public string $why,
         public string $tooLong = '',
     ) {
+    }
+
+    /** The same stage on a spray line: hot, half a minute to two, and no harm in less than a bath asks. */
+    public function sprayed(): self
+    {
+        return $this->bath === null ? $this : new self(
+            $this->key, $this->name, $this->bath,
+            min($this->least, self::SPRAY_MIN[0]), self::SPRAY_MIN[1],
+            $this->why, $this->tooLong,
+        );
     }
 
     /** What is done, with the bath's strength and warmth where it has any. */

@@ -10,6 +10,7 @@ use Aenum\Core\Pretreat\Bath;
 use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\StepKind;
+use Aenum\Core\Word\WashWay;
 
 /**
  * The wash line for one part, stage by stage, as its route asks for it. General practice, unverified; the chemical
@@ -92,7 +93,10 @@ final readonly class WashLine
             $minutes = max($minutes, $step->holdMinutes ?? 0.0);
         }
 
-        return new self($name, $why, $stages, $celsius, $minutes);
+        $spray = $plan->facts->house->wash === WashWay::Spray;
+        $stages = $spray ? array_map(fn (Stage $stage): Stage => $stage->sprayed(), $stages) : $stages;
+
+        return new self($spray ? "{$name}, sprayed" : $name, $why, $stages, $celsius, $minutes);
     }
 
     private static function dry(): self

@@ -26,7 +26,7 @@ final readonly class WayOff
     public const DEGREASE = 'degrease';
 
     /** Ways by an agent that takes coatings off. */
-    private const STRIPPERS = ['benzyl', 'acid_stripper', 'caustic', 'burn_off'];
+    private const STRIPPERS = ['quick_gel', 'benzyl', 'acid_stripper', 'caustic', 'burn_off'];
 
     /**
      * @param  list<Agent>  $agents  in order; none for straight to the blast

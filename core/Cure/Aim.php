@@ -113,13 +113,13 @@ final readonly class Aim
         };
     }
 
-    /** Minutes the oven-entry habit gives it at a setpoint. */
-    public function timedMinutes(float $setpointC): float
+    /** Minutes a habit of the clock gives it at a setpoint. */
+    public function timedMinutes(ClockWay $way, float $setpointC): float
     {
         return match ($this->to) {
             BakeTo::Flow => $this->sheet->flowPointMinutes(),
-            BakeTo::Part => BakeRules::PART_DOSE * $this->sheet->needs->minutesAt($setpointC),
-            BakeTo::Full => $this->sheet->needs->minutesAt($setpointC),
+            BakeTo::Part => BakeRules::PART_DOSE * $this->sheet->clockMinutes($way, $setpointC),
+            BakeTo::Full => $this->sheet->clockMinutes($way, $setpointC),
         };
     }
 }

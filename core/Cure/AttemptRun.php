@@ -166,7 +166,7 @@ final readonly class AttemptRun
             max(
                 0.0,
                 ...array_map(
-                    fn (Aim $aim): float => $aim->timedMinutes($this->schedule->setpointC),
+                    fn (Aim $aim): float => $aim->timedMinutes($this->rules->way, $this->schedule->setpointC),
                     array_filter($this->aims, fn (Aim $aim): bool => ! $aim->gone),
                 ),
             );

@@ -57,9 +57,10 @@ final readonly class BakePlan
                 $name,
                 $minutes,
             ),
-            $rules->way === ClockWay::Timed => sprintf(
-                'Counted from oven entry: the sheet asks for %.1f min at %d C. %s has a dose of %.2f by then%s.',
-                $sheet->needs->minutesAt($attempt->setpointC),
+            $rules->way->isOfTheClock() => sprintf(
+                '%s: the sheet asks for %.1f min at %d C. %s has a dose of %.2f by then%s.',
+                'Counted '.$rules->way->label(),
+                $sheet->clockMinutes($rules->way, $attempt->setpointC),
                 $attempt->setpointC,
                 self::slowest($load, $judgements),
                 self::leastDose($judgements),

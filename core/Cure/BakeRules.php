@@ -21,8 +21,13 @@ final readonly class BakeRules
     /** Over-bake past this share of what the powder stands is worth a warning; past 1 it is a fault. */
     public const OVERBAKE_WARNING = 0.85;
 
-    private function __construct(public ClockWay $way, public float $margin, public float $overbakeLimit)
-    {
+    private function __construct(
+        public ClockWay $way,
+        public float $margin,
+        public float $overbakeLimit,
+        /** Second of the run at which it was seen to have flowed; null where nobody has said. */
+        public ?float $flowedS = null,
+    ) {
     }
 
     /**
@@ -43,9 +48,15 @@ final readonly class BakeRules
         );
     }
 
+    /** The same rules of a load that was seen to have flowed. */
+    public function flowedAt(?float $second): self
+    {
+        return new self($this->way, $this->margin, $this->overbakeLimit, $second);
+    }
+
     /** The same rules with the clock counted another way. */
     public function counting(ClockWay $way): self
     {
-        return new self($way, $this->margin, $this->overbakeLimit);
+        return new self($way, $this->margin, $this->overbakeLimit, $this->flowedS);
     }
 }

@@ -36,6 +36,8 @@ final readonly class CureSheet
         public ArrheniusRate $needs,
         /** 1/t_max: over-bake is its integral; null where no row says what the powder stands. */
         public ?ArrheniusRate $stands,
+        /** 1/t by the oven's setpoint from the door's shutting, where the sheet has such a row. */
+        private ?ArrheniusRate $fromDoor = null,
     ) {
     }
 
@@ -44,6 +46,8 @@ final readonly class CureSheet
      * @param  float|null  $windowC  the temperature window minutes are counted at; the lowest row's where null
      * @param  float|null  $flowC  part-metal temperature at which the powder has melted and levelled
      * @param  float|null  $flowMinutes  minutes it takes there
+     * @param  array{float, float}|null  $fromDoor  a row of the sheet's own that counts from the door: setpoint, °C,
+     *      and minutes
      *
      * @throws InvalidQuantity where rows repeat a temperature or contradict each other
      */
@@ -53,6 +57,7 @@ final readonly class CureSheet
         ?float $windowC = null,
         ?float $flowC = null,
         ?float $flowMinutes = null,
+        ?array $fromDoor = null,
     ): self {
         if ($rows === [] || count($rows) > self::MOST_ROWS) {
             throw InvalidQuantity::outside(
@@ -107,7 +112,22 @@ final readonly class CureSheet
                 $rows[count($rows) - 1]->pmtC,
             ),
             $max === [] ? null : ArrheniusRate::fit($max, $energy, $from),
+            $fromDoor === null ? null : ArrheniusRate::fit([[
+                Check::celsius('door_c', $fromDoor[0]),
+                Check::above('door_min', $fromDoor[1], 0, 10080),
+            ]], $energy, -300.0),
         );
+    }
+
+    /**
+     * Minutes by the clock at a setpoint: from the door by the sheet's own row for that, where it has one; else those
+     * its metal needs there.
+     */
+    public function clockMinutes(ClockWay $way, float $setpointC): float
+    {
+        $rate = $way === ClockWay::Timed ? $this->fromDoor ?? $this->needs : $this->needs;
+
+        return $rate->minutesAt($setpointC);
     }
 
     /** The coolest row's temperature, °C. */

@@ -35,7 +35,7 @@ final readonly class ItemOutlook
         $meters = $atPull->meters();
 
         return new self(
-            $rules->way === ClockWay::Timed
+            $rules->way->isOfTheClock()
                 ? null
                 : Outlook::firstMoment($steps, $watch, fn (ItemWatch $w): bool => $w->met($rules, 0)),
             Outlook::firstMoment($steps, $watch, fn (ItemWatch $w): bool => $w->excess($rules) > 1),

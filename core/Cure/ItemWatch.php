@@ -80,12 +80,21 @@ final class ItemWatch
         return match (true) {
             $this->aim->to === BakeTo::Flow => $this->core->flowS >=
                 60 * $this->aim->sheet->flowPointMinutes() * $factor,
-            $this->aim->to === BakeTo::Part && $rules->way !== ClockWay::Timed => $dose >=
+            $this->aim->to === BakeTo::Part && ! $rules->way->isOfTheClock() => $dose >=
                 BakeRules::PART_DOSE * $factor,
             $rules->way === ClockWay::Timed => $this->nowS >= $timedS - 1e-9,
+            $rules->way === ClockWay::Flowed => $this->sinceFlowedS($rules) >= $timedS - 1e-9,
             $rules->way === ClockWay::Dose => $dose >= $factor,
             default => $dose >= $factor && $this->core->rowServed($factor) !== null,
         };
+    }
+
+    /** Since it was seen to have flowed; where nobody has said, since its core is there by the sheet. */
+    private function sinceFlowedS(BakeRules $rules): float
+    {
+        return $rules->flowedS === null
+            ? $this->core->flowS - 60 * $this->aim->sheet->flowPointMinutes()
+            : $this->nowS - $rules->flowedS;
     }
 
     /** Whether it is to be cured in this bake, not only flowed or part cured. */
@@ -131,6 +140,7 @@ final class ItemWatch
             $this->aim->gone => false,
             $this->aim->to === BakeTo::Flow => $core < $sheet->flowPointC(),
             $rules->way === ClockWay::Timed => false,
+            $rules->way === ClockWay::Flowed => $rules->flowedS === null && $core < $sheet->flowPointC(),
             $this->aim->to === BakeTo::Part, $rules->way === ClockWay::Dose => $core < $sheet->needs->fromC,
             $rules->way === ClockWay::Window => $core < $sheet->lowestC(),
         };

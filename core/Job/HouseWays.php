@@ -18,6 +18,7 @@ use Aenum\Core\Word\RustWay;
 use Aenum\Core\Word\SeamWay;
 use Aenum\Core\Word\StripWay;
 use Aenum\Core\Word\SurfaceWay;
+use Aenum\Core\Word\WashWay;
 use Aenum\Core\Word\Way;
 
 /** Where practitioners disagree: the way this shop, or this job, goes. */
@@ -35,6 +36,7 @@ final readonly class HouseWays
         public SurfaceWay $surface = SurfaceWay::Blast,
         public HangWay $hanging = HangWay::AfterWash,
         public SeamWay $seams = SeamWay::Leave,
+        public WashWay $wash = WashWay::Bath,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class HouseWays
             'surface' => ['What gives the film its tooth', SurfaceWay::cases()],
             'hanging' => ['When to hang', HangWay::cases()],
             'seams' => ['Seams', SeamWay::cases()],
+            'wash' => ['How to wash', WashWay::cases()],
         ];
     }
 
@@ -90,6 +93,7 @@ final readonly class HouseWays
             SurfaceWay::tryFrom($stored['surface'] ?? '') ?? $usual->surface,
             HangWay::tryFrom($stored['hanging'] ?? '') ?? $usual->hanging,
             SeamWay::tryFrom($stored['seams'] ?? '') ?? $usual->seams,
+            WashWay::tryFrom($stored['wash'] ?? '') ?? $usual->wash,
         );
     }
 
@@ -117,7 +121,7 @@ final readonly class HouseWays
     public function strippedBy(string $wayOff): self
     {
         [$strip, $rust] = match ($wayOff) {
-            'benzyl', 'acid_stripper' => [StripWay::Chemical, RustWay::Blast],
+            'quick_gel', 'benzyl', 'acid_stripper' => [StripWay::Chemical, RustWay::Blast],
             'caustic' => [StripWay::Caustic, RustWay::Blast],
             'burn_off' => [StripWay::BurnOff, RustWay::Blast],
             'blast' => [StripWay::Blast, RustWay::Blast],
@@ -137,6 +141,7 @@ final readonly class HouseWays
             $this->surface,
             $this->hanging,
             $this->seams,
+            $this->wash,
         );
     }
 }

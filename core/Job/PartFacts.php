@@ -75,6 +75,18 @@ final readonly class PartFacts
         return in_array($mark, $this->marks, true);
     }
 
+    /** Somebody's own coat failed on it, and what made it fail may be on the metal still. */
+    public function failedBefore(): bool
+    {
+        return $this->is(Mark::FailedTry);
+    }
+
+    /** Whether stones, tools or chemicals will work on the film. */
+    public function isHit(): bool
+    {
+        return $this->is(Mark::HitByStones) || $this->is(Mark::HitByTools) || $this->is(Mark::ChemicalsOnFace);
+    }
+
     /** Which family its metal is of. */
     public function family(): MetalFamily
     {

@@ -74,6 +74,15 @@ final readonly class Step
         );
     }
 
+    /** The same step, taking so many times the hands, and why. */
+    public function slower(float $times, string $why): self
+    {
+        return new self(
+            $this->kind, $times * $this->minutes, $this->waitMinutes, Said::all([$this->why, $why]),
+            $this->celsius, $this->holdMinutes, $this->coat, $this->agent,
+        );
+    }
+
     /** The same step, taking so many minutes of hands. */
     public function taking(float $minutes): self
     {

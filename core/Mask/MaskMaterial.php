@@ -17,6 +17,7 @@ enum MaskMaterial: string implements Way
     case GlassCloth = 'glass_cloth';
     case Paper = 'paper';
     case Silicone = 'silicone';
+    case Metal = 'metal';
 
     /** What a shop tapes with, the usual first. */
     public const TAPES = [self::Polyimide, self::Polyester, self::GlassCloth, self::Paper];
@@ -36,16 +37,32 @@ enum MaskMaterial: string implements Way
             self::GlassCloth => 'tough edge; rating by its maker.',
             self::Paper => 'never in the oven; for spraying only.',
             self::Silicone => 'plugs and caps, used many times.',
+            self::Metal => 'bolts, foil and sheet; outlasts every bake.',
+        };
+    }
+
+    /** How it goes on and comes off; the maker's sheet comes first. */
+    public function handling(): string
+    {
+        return match ($this) {
+            self::Polyimide => 'cuts clean; off hot or warm, leaves nothing.',
+            self::Polyester => 'follows a curve; off warm, while the film is still soft at its edge.',
+            self::GlassCloth => 'straight edges only; off cold, its glue stays if pulled hot.',
+            self::Paper => 'follows a curve; off before the oven.',
+            self::Silicone => 'off hand-warm; cut the film round it first.',
+            self::Metal => 'off hand-warm; cut the film at its edge first, it does not give.',
         };
     }
 
     /**
      * Part metal it stands for the length of a bake, °C; null where it must not see an oven. General practice: silicone
-     * 260 (315 for a few minutes), polyimide 260, polyester 204, glass cloth from 180 by maker.
+     * 260 (315 for a few minutes), polyimide 260, polyester 204, glass cloth from 180 by maker; metal as far as any
+     * oven here goes.
      */
     public function ratedC(): ?float
     {
         return match ($this) {
+            self::Metal => 400.0,
             self::Silicone, self::Polyimide => 260.0,
             self::Polyester => 204.0,
             self::GlassCloth => 180.0,

@@ -20,6 +20,7 @@ enum PinKind: string
     case LooseFitting = 'loose_fitting';
     case Damage = 'damage';
     case WasLikeThis = 'was_like_this';
+    case OwnerQuestion = 'owner_question';
 
     /** What it is called, in lower case. */
     public function label(): string
@@ -28,6 +29,7 @@ enum PinKind: string
             self::Damage => 'damage as received',
             self::GroundPoint => 'earth, where the hook bites',
             self::EarthFace => 'earth face of the finished part',
+            self::OwnerQuestion => 'question to the owner',
             default => str_replace('_', ' ', $this->value),
         };
     }
@@ -58,6 +60,7 @@ enum PinKind: string
             self::LooseFitting => 'What moves or comes off; count it into a bag.',
             self::Damage => 'What is hurt and how far; it will show.',
             self::WasLikeThis => 'Hose to which port, how many turns in, which mark.',
+            self::OwnerQuestion => 'What is asked: this face too? It is masked and coated once that is answered.',
         };
     }
 
@@ -83,9 +86,9 @@ enum PinKind: string
     public function takes(bool $stud): array
     {
         return match ($this) {
-            self::Thread => $stud ? [MaskKind::Cap] : [MaskKind::Plug],
-            self::Bore => [MaskKind::Plug],
-            default => [MaskKind::Disc, MaskKind::Tape],
+            self::Thread => $stud ? [MaskKind::Cap] : [MaskKind::Plug, MaskKind::Bolt],
+            self::Bore => [MaskKind::Plug, MaskKind::Foil],
+            default => [MaskKind::Disc, MaskKind::Tape, MaskKind::Foil, MaskKind::Cover],
         };
     }
 

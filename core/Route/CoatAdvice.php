@@ -18,6 +18,9 @@ use Aenum\Core\Word\Role;
  */
 final readonly class CoatAdvice
 {
+    /** Film more where stones, tools or chemicals work on it, µm. House figure. */
+    private const MORE_WHERE_HIT = 40.0;
+
     /** @param  list<AdvisedCoat>  $stack from the metal up */
     private function __construct(public array $stack, public Pretreatment $pretreatment, public ?Said $film)
     {
@@ -62,6 +65,14 @@ final readonly class CoatAdvice
             $facts->outdoors() && $part->isCasting() => new AdvisedCoat(
                 Role::Primer, 'gas-tolerant primer', 'Pores in a casting gas through the film.', $gas,
             ),
+            $part->isHit() || $part->is(Mark::ForTenYears) => new AdvisedCoat(
+                Role::Primer,
+                'epoxy primer',
+                $part->isHit()
+                    ? 'What chips the top coat meets a second film before it meets metal.'
+                    : 'One coat seldom keeps its edges for ten years.',
+                $first !== null && $first->role === Role::Primer,
+            ),
             default => null,
         };
     }
@@ -91,7 +102,7 @@ final readonly class CoatAdvice
 
     private static function film(JobFacts $facts): ?Said
     {
-        $want = $facts->lives->usualFilmMicrons();
+        $want = $facts->lives->usualFilmMicrons() + ($facts->part->isHit() ? self::MORE_WHERE_HIT : 0.0);
         $have = $facts->filmMicrons();
 
         return $facts->coats === [] || $have >= $want ? null : Said::of(

@@ -48,12 +48,25 @@ final readonly class Promise
                 $part->has(Feature::SharpEdges)
                     ? 'Film draws thin on sharp edges; they are the first to go.'
                     : null,
+                $part->is(Mark::BaredAfter)
+                    ? 'What is sanded bare after the bake has no film: outdoors it wants wax or a clear, or it stains.'
+                    : null,
                 self::bright($facts) ? 'A bright powder looks like brushed metal, not like plating.' : null,
             ]),
             self::said([
                 $part->carries(OnIt::Plating) ? 'Adhesion over old plating.' : null,
                 $part->isCasting() && $part->is(Mark::Oily)
                     ? 'A film without a single pinhole on a casting that was oily once.'
+                    : null,
+                $part->failedBefore()
+                    ? 'That what made the last coat fail is gone: it is cleaned twice, and looked at between.'
+                    : null,
+                $part->is(Mark::OldPrimerTight) ? 'Adhesion of the old primer that stays under the powder.' : null,
+                $part->is(Mark::HitByStones) || $part->is(Mark::HitByTools)
+                    ? 'A film that stones and tools do not chip; a second coat keeps a chip from reaching metal.'
+                    : null,
+                $part->is(Mark::ChemicalsOnFace)
+                    ? 'That the face stands the chemical: the powder\'s sheet names what it stands.'
                     : null,
                 $part->isGalvanised() ? 'A film without a single pinhole over zinc.' : null,
                 $part->duty !== Duty::None
@@ -65,6 +78,13 @@ final readonly class Promise
             ]),
             self::said([
                 $part->has(Feature::RubberOrPlastic) ? 'Rubber and plastic.' : null,
+                $part->has(Feature::Weights) ? 'Balance weights: lead melts, and where they sat is marked.' : null,
+                $part->has(Feature::Valves) ? 'Valves and their seals.' : null,
+                $part->has(Feature::Hoses) ? 'Hoses; which went where is pinned first.' : null,
+                $part->has(Feature::Caps) ? 'Caps and badges.' : null,
+                $part->has(Feature::Inserts)
+                    ? 'Thread inserts with plastic in them; steel ones stay and are masked.'
+                    : null,
                 $part->has(Feature::SealedBearings) ? 'Sealed bearings.' : null,
                 $part->has(Feature::PackedGrease) ? 'Grease packed into joints.' : null,
                 $part->has(Feature::SolderOrWhiteMetal)

@@ -16,6 +16,7 @@ use Aenum\Core\Word\CoatWay;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\HangWay;
 use Aenum\Core\Word\LastCleanWay;
+use Aenum\Core\Word\Mark;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\Over;
 use Aenum\Core\Word\PaintTest;
@@ -23,6 +24,7 @@ use Aenum\Core\Word\RustWay;
 use Aenum\Core\Word\SeamWay;
 use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\SurfaceWay;
+use Aenum\Core\Word\WashWay;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
 final class RoutePlanner
@@ -76,7 +78,11 @@ final class RoutePlanner
 
     private function add(Step ...$steps): void
     {
-        array_push($this->steps, ...array_values($steps));
+        foreach ($steps as $step) {
+            $twice = $this->part->isLightAlloy() && $step->kind->worksTheSurface();
+            $why = 'Aluminium: soft, own media and no iron, so twice the hands.';
+            $this->steps[] = $twice ? $step->slower(RouteTimes::LIGHT_ALLOY_HANDS, $why) : $step;
+        }
     }
 
     private function takeIn(): void
@@ -84,6 +90,10 @@ final class RoutePlanner
         if (array_filter($this->part->features, fn (Feature $feature): bool => $feature->isSoft()) !== []) {
             $why = 'What burns or melts comes off, is photographed and counted.';
             $this->add(new Step(StepKind::TakeApart, 10 + 4 * $this->part->count, 0, $why));
+        }
+        if (($this->part->massKg ?? 0.0) >= RouteTimes::TEST_HANG_KG) {
+            $why = 'Heavy: how it hangs, drains and fits the door is found before anything is clean.';
+            $this->add(new Step(StepKind::TestHang, RouteTimes::TEST_HANG_EACH, 0, $why));
         }
         $painted = array_filter($this->part->onIt, fn (OnIt $on): bool => $on->isPaint()) !== [];
         if ($painted && $this->part->paintTest === PaintTest::NotTested) {
@@ -93,6 +103,12 @@ final class RoutePlanner
 
     private function degrease(): void
     {
+        if ($this->part->failedBefore() && ! $this->part->isGreasy()) {
+            $why = 'What made the last coat fail, silicone or oil, comes off before the blast drives it in.';
+            $this->add(new Step(StepKind::Degrease, 5 + 3 * $this->area, 10, $why));
+            $this->rinse('Alkali left in seams lifts the film later.');
+            $this->dry($this->rusting('A wet part clogs the media and rusts.', 'A wet part clogs the media.'));
+        }
         if (! $this->part->isGreasy()) {
             return;
         }
@@ -244,7 +260,7 @@ final class RoutePlanner
             )),
             SurfaceWay::Blast => $this->add(new Step(
                 StepKind::Blast,
-                $minutes,
+                RouteTimes::BLAST_SET_UP + $minutes,
                 0,
                 'To clean metal with a tooth for the film. Gloves only from here on.',
             )),
@@ -288,7 +304,11 @@ final class RoutePlanner
     private function leftToBlast(): array
     {
         $stripped = array_filter($this->steps, fn (Step $step): bool => $step->kind->strips()) !== [];
-        $left = array_filter($this->part->onIt, fn (OnIt $on): bool => ! $stripped || ! $on->isCoating());
+        $stays = $this->part->is(Mark::OldPrimerTight);
+        $left = array_filter(
+            $this->part->onIt,
+            fn (OnIt $on): bool => ! $on->isCoating() || (! $stripped && ! ($stays && $on->isPaint())),
+        );
 
         return array_values($left);
     }
@@ -302,10 +322,16 @@ final class RoutePlanner
 
             return;
         }
-        $this->add(new Step(StepKind::Wash, RouteTimes::WASH_STAGE + $this->area, 3, 'Detergent wash.'));
+        if ($this->facts->house->wash === WashWay::Scrub) {
+            $why = 'Pad and brush with detergent, seams and corners too, before anything else wets it.';
+            $this->add(new Step(StepKind::Scrub, 3 + RouteTimes::SCRUB_M2 * $this->area, 0, $why));
+        }
+        $spray = $this->facts->house->wash === WashWay::Spray;
+        $wait = $spray ? 1 : 3;
+        $this->add(new Step(StepKind::Wash, RouteTimes::WASH_STAGE + $this->area, $wait, 'Detergent wash.'));
         $advice = Pretreatment::for($this->facts);
         if ($way !== LastCleanWay::Detergent && $advice->step !== null) {
-            $this->add(new Step($advice->step, RouteTimes::WASH_STAGE, 3, $advice->why));
+            $this->add(new Step($advice->step, RouteTimes::WASH_STAGE, $wait, $advice->why));
         }
         $this->add(new Step(StepKind::Rinse, RouteTimes::WASH_STAGE, 2, 'Nothing of the bath may stay.'));
         $this->dry($this->rusting('Dry before powder, or flash rust and pinholes.', 'Dry before powder, or pinholes.'));
@@ -388,9 +414,18 @@ final class RoutePlanner
     private function finish(): void
     {
         $count = $this->part->count;
+        if ($this->part->is(Mark::BaredAfter)) {
+            $why = 'Letters or edges sanded bare through the cured film; wax or clear them where they live outdoors.';
+            $this->add(new Step(StepKind::BareAfter, RouteTimes::BARE_EACH * $count, 0, $why));
+        }
         $this->add(new Step(StepKind::Inspect, 3 + 0.5 * $count, 0, 'Look, measure the film, rub with solvent.'));
         $this->add(...$this->masking->off());
-        $this->add(new Step(StepKind::Release, 5, 0, 'Handed over with its record.'));
+        $this->add(new Step(
+            StepKind::Release,
+            RouteTimes::RELEASE + RouteTimes::RELEASE_EACH * $count,
+            0,
+            'Wrapped and handed over with its record.',
+        ));
     }
 
     private function cool(float $fromC): void

@@ -10,6 +10,12 @@ namespace Aenum\Core\Route;
  */
 final class RouteTimes
 {
+    /** Aluminium takes so many times the hands steel does where its surface is worked: soft, own media, no iron. */
+    public const LIGHT_ALLOY_HANDS = 2.0;
+
+    /** Sanding letters or edges of one piece bare, min. */
+    public const BARE_EACH = 6.0;
+
     /** Masking one feature of one piece, min. */
     public const MASK_EACH = 1.5;
 
@@ -18,12 +24,23 @@ final class RouteTimes
 
     public const COAT_M2_PER_H = 18.0;
 
-    /** Setting gun and booth up for a coat, min. */
-    public const COAT_SET_UP = 5.0;
+    /** Setting gun and booth up for a coat, and cleaning both for the next colour, min. */
+    public const COAT_SET_UP = 20.0;
+
+    /** Suiting up, filling the pot and sweeping out after a blast, min. */
+    public const BLAST_SET_UP = 12.0;
+
+    /** Looking a piece over, wrapping and handing it over: for the job, and for each piece, min. */
+    public const RELEASE = 10.0;
+
+    public const RELEASE_EACH = 1.0;
 
     public const HANG_EACH = 1.2;
 
     public const WASH_STAGE = 4.0;
+
+    /** Scrubbing by hand, min for a square metre. */
+    public const SCRUB_M2 = 8.0;
 
     public const DRY_OFF_C = 120.0;
 
@@ -70,6 +87,11 @@ final class RouteTimes
 
     /** Masking what keeps the coat below, where the next goes on a part of one piece only, min. */
     public const ZONE_EACH = 6.0;
+
+    /** A piece as heavy as this is tried on its hooks before it is cleaned, kg; one of them, min. */
+    public const TEST_HANG_KG = 30.0;
+
+    public const TEST_HANG_EACH = 6.0;
 
     /** Breaking the edges of one piece, min. */
     public const EDGES_EACH = 3.0;

@@ -23,6 +23,7 @@ final readonly class Agent
      * @param  array<string, string>  $never  MetalFamily => why not
      * @param  array<string, string>  $withName  MetalFamily => why a name is needed
      * @param  string  $source  where the figures are from
+     * @param  list<string>  $tips  what makes it work
      */
     public function __construct(
         public string $key,
@@ -43,6 +44,7 @@ final readonly class Agent
         public string $caution,
         public string $waste,
         public string $source,
+        public array $tips = [],
     ) {
     }
 

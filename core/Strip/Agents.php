@@ -141,10 +141,35 @@ final class Agents
                 source: self::SOURCE,
             ),
             new Agent(
+                key: 'quick_gel',
+                name: 'quick stripping gel',
+                takes: ['paint' => [30.0, 90.0], 'factory_clear' => [30.0, 90.0]],
+                coats: 2,
+                minutesPerM2: 5.0,
+                litresPerM2: 0.6,
+                acid: false,
+                celsius: null,
+                rinse: 'Scrape, then rinse hot until nothing is slimy.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'butyl rubber',
+                caution: 'Face shield, strong ventilation; burns skin and eyes, its vapour is heavy.',
+                waste: 'Sludge and rinse water are hazardous waste by local rule.',
+                source: self::SOURCE,
+                tips: [
+                    'Two coats of about a quarter of an hour; the second while the first still lifts.',
+                    'Thick and covered: it works only while it is wet.',
+                ],
+            ),
+            new Agent(
                 key: 'benzyl',
                 name: 'benzyl alcohol stripper',
                 takes: [
                     'paint' => [30.0, 180.0],
+                    'factory_clear' => [30.0, 180.0],
                     'two_part_paint' => [120.0, 360.0],
                     'old_powder' => [480.0, 1440.0],
                 ],
@@ -163,6 +188,10 @@ final class Agents
                 caution: 'Face shield, ventilation; burns skin and eyes.',
                 waste: 'Sludge and rinse water are hazardous waste by local rule.',
                 source: self::SOURCE,
+                tips: [
+                    'Brushed on thick, one way, and covered with foil or film: it works only while it is wet.',
+                    'Foam or a soak of 8 h and overnight reaches what a brush does not; its sheet says how strong.',
+                ],
             ),
             new Agent(
                 key: 'acid_stripper',
@@ -192,6 +221,9 @@ final class Agents
                 caution: 'Face shield, apron, extraction; burns skin and eyes.',
                 waste: 'Hazardous waste by local rule; never with caustic.',
                 source: self::SOURCE,
+                tips: [
+                    'Covered it works on; dried on it bites. Start at the bottom, so that runs do not mark.',
+                ],
             ),
             new Agent(
                 key: 'caustic',
@@ -279,6 +311,11 @@ final class Agents
                 caution: 'Weak acid: eye protection.',
                 waste: 'Rinse water by local rule; what was poured out never goes back into the bottle.',
                 source: self::SOURCE,
+                tips: [
+                    'Pour out what is needed; nothing goes back into the bottle.',
+                    'Thin, and a second coat; where it stays pale there is no rust left to convert.',
+                    'It does nothing on bare metal, and it is porous: it wants a film above it.',
+                ],
             ),
             new Agent(
                 key: 'acid_pickle',

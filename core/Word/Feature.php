@@ -22,6 +22,11 @@ enum Feature: string
     case PackedGrease = 'packed_grease';
     case OilPassages = 'oil_passages';
     case PlatedFittings = 'plated_fittings';
+    case Weights = 'weights';
+    case Inserts = 'inserts';
+    case Valves = 'valves';
+    case Caps = 'caps';
+    case Hoses = 'hoses';
 
     /** As a person reads it. */
     public function label(): string
@@ -31,6 +36,9 @@ enum Feature: string
             self::SolderOrWhiteMetal => 'solder or white metal',
             self::RubberOrPlastic => 'rubber or plastic',
             self::PlatedFittings => 'yellow or grey plated fittings',
+            self::Weights => 'balance weights',
+            self::Inserts => 'thread inserts with plastic in them',
+            self::Caps => 'caps and badges',
             default => str_replace('_', ' ', $this->value),
         };
     }
@@ -50,7 +58,15 @@ enum Feature: string
     /** Burns, melts or fouls everything: off before the work begins. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::RubberOrPlastic, self::SealedBearings, self::PackedGrease], true);
+        return in_array($this, [
+            self::RubberOrPlastic,
+            self::SealedBearings,
+            self::PackedGrease,
+            self::Inserts,
+            self::Valves,
+            self::Caps,
+            self::Hoses,
+        ], true);
     }
 
     /** Keeps media, so that it is blown out. */

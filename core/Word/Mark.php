@@ -14,6 +14,15 @@ enum Mark: string
     case Vented = 'vented';
     case PlugsCloseHollow = 'plugs_close_hollow';
     case FittingsNotCadmium = 'fittings_not_cadmium';
+    case NoFactoryClear = 'no_factory_clear';
+    case FailedTry = 'failed_try';
+    case SoftStays = 'soft_stays';
+    case HitByStones = 'hit_by_stones';
+    case HitByTools = 'hit_by_tools';
+    case ChemicalsOnFace = 'chemicals_on_face';
+    case ForTenYears = 'for_ten_years';
+    case BaredAfter = 'bared_after';
+    case OldPrimerTight = 'old_primer_tight';
 
     /** As a person reads it. */
     public function label(): string
@@ -26,6 +35,15 @@ enum Mark: string
             self::Vented => 'hollows are vented',
             self::PlugsCloseHollow => 'plugs would close every opening of a hollow',
             self::FittingsNotCadmium => 'plated fittings are known not to be cadmium',
+            self::NoFactoryClear => 'bare light metal is known to carry no clear',
+            self::FailedTry => 'somebody coated it before, and it failed',
+            self::SoftStays => 'rubber or plastic that cannot come off',
+            self::HitByStones => 'stones will hit it',
+            self::HitByTools => 'tools will hit it',
+            self::ChemicalsOnFace => 'chemicals on one face of it',
+            self::ForTenYears => 'to last ten years and more',
+            self::BaredAfter => 'letters or edges are sanded bare after the bake',
+            self::OldPrimerTight => 'an old primer on it is tight all over',
         };
     }
 }

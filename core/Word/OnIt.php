@@ -16,6 +16,7 @@ enum OnIt: string
     case PlasticCoating = 'plastic_coating';
     case Plating = 'plating';
     case Grease = 'grease';
+    case FactoryClear = 'factory_clear';
 
     /** As a person reads it. */
     public function label(): string
@@ -23,6 +24,7 @@ enum OnIt: string
         return match ($this) {
             self::TwoPartPaint => 'two-part paint',
             self::PlasticCoating => 'PVC, nylon or fluoropolymer',
+            self::FactoryClear => 'factory clear on bare metal',
             default => str_replace('_', ' ', $this->value),
         };
     }
@@ -37,7 +39,7 @@ enum OnIt: string
             self::Bare => 12.0,
             self::Rust, self::Grease => 8.0,
             self::MillScale => 7.0,
-            self::Paint => 6.0,
+            self::Paint, self::FactoryClear => 6.0,
             self::TwoPartPaint => 3.5,
             self::Plating => 3.0,
             self::OldPowder, self::PlasticCoating => 2.5,
@@ -47,7 +49,13 @@ enum OnIt: string
     /** A coating a stripper can take off. */
     public function isCoating(): bool
     {
-        return in_array($this, [self::Paint, self::TwoPartPaint, self::OldPowder, self::PlasticCoating], true);
+        return in_array($this, [
+            self::Paint,
+            self::TwoPartPaint,
+            self::OldPowder,
+            self::PlasticCoating,
+            self::FactoryClear,
+        ], true);
     }
 
     /** Cross-linked: slow and dirty to blast, so a stripper loosens it first. */

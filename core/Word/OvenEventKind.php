@@ -11,6 +11,7 @@ enum OvenEventKind: string
     case Setpoint = 'setpoint';
     case PowerLost = 'power_lost';
     case PowerBack = 'power_back';
+    case Flowed = 'flowed';
 
     /** What it is called, in lower case. */
     public function label(): string
@@ -20,6 +21,7 @@ enum OvenEventKind: string
             self::Setpoint => 'setpoint',
             self::PowerLost => 'power lost',
             self::PowerBack => 'power back',
+            self::Flowed => 'seen to have flowed',
         };
     }
 

@@ -9,6 +9,7 @@ enum StepKind: string
 {
     case TakeApart = 'take_apart';
     case PaintTest = 'paint_test';
+    case TestHang = 'test_hang';
     case Degrease = 'degrease';
     case StripChemical = 'strip_chemical';
     case StripCaustic = 'strip_caustic';
@@ -27,6 +28,7 @@ enum StepKind: string
     case SweepBlast = 'sweep_blast';
     case BlowOut = 'blow_out';
     case SolventWipe = 'solvent_wipe';
+    case Scrub = 'scrub';
     case Wash = 'wash';
     case Phosphate = 'phosphate';
     case Conversion = 'conversion';
@@ -41,6 +43,7 @@ enum StepKind: string
     case Abrade = 'abrade';
     case Bake = 'bake';
     case Cool = 'cool';
+    case BareAfter = 'bare_after';
     case Inspect = 'inspect';
     case Unmask = 'unmask';
     case Release = 'release';
@@ -49,7 +52,7 @@ enum StepKind: string
     public function station(): Station
     {
         return match ($this) {
-            self::TakeApart, self::PaintTest => Station::Intake,
+            self::TakeApart, self::PaintTest, self::TestHang => Station::Intake,
             self::Degrease,
             self::StripChemical,
             self::StripCaustic,
@@ -60,6 +63,7 @@ enum StepKind: string
             self::BreakEdges, self::Blast, self::HandAbrade, self::SweepBlast, self::BlowOut => Station::Blast,
             self::BakeOut, self::ReliefBake => Station::BakeOut,
             self::SolventWipe,
+            self::Scrub,
             self::Wash,
             self::Phosphate,
             self::Conversion,
@@ -72,7 +76,7 @@ enum StepKind: string
             self::GroundCheck => Station::MaskAndHang,
             self::SealSeams, self::ZoneMask, self::Warm, self::Coat, self::Abrade => Station::Coat,
             self::Bake, self::Cool => Station::Cure,
-            self::Inspect => Station::Inspect,
+            self::BareAfter, self::Inspect => Station::Inspect,
             self::Unmask, self::Release => Station::Release,
         };
     }
@@ -165,6 +169,12 @@ enum StepKind: string
         );
     }
 
+    /** Works the metal's surface: what is soft, or must see no iron, takes longer. */
+    public function worksTheSurface(): bool
+    {
+        return $this->baresMetal() || $this->strips() || in_array($this, [self::BreakEdges, self::Degrease], true);
+    }
+
     /** Takes a coating off before the blast. */
     public function strips(): bool
     {
@@ -189,12 +199,13 @@ enum StepKind: string
             self::Blast, self::SweepBlast => 'nozzle, media, supplied air',
             self::BlowOut => 'dry air',
             self::BreakEdges => 'file or flap disc, eye protection',
-            self::HandAbrade, self::Abrade => 'abrasive disc, belt or pad, dust mask',
+            self::HandAbrade, self::Abrade, self::BareAfter => 'abrasive disc, belt or pad, dust mask',
             self::SealSeams => 'a seam sealer whose sheet allows the bake',
             self::SolventWipe => 'solvent, clean cloths',
             self::Wash, self::Phosphate, self::Conversion => 'its bath',
             self::Rinse => 'clean water',
-            self::Hang => 'hooks or a jig',
+            self::Scrub => 'pad, brush, detergent, gloves',
+            self::Hang, self::TestHang => 'hooks or a jig',
             self::GroundCheck => 'ohmmeter',
             self::Coat => 'booth, gun, powder, respirator',
             self::Inspect => 'film gauge, solvent',
@@ -230,6 +241,9 @@ enum StepKind: string
             self::Warm => 'warm the part',
             self::Cool => 'cool to handle',
             self::Unmask => 'unmask and count',
+            self::BareAfter => 'sand letters or edges bare',
+            self::Scrub => 'scrub with pad and brush',
+            self::TestHang => 'try it on its hooks',
             default => str_replace('_', ' ', $this->value),
         };
     }

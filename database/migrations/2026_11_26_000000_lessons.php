@@ -9,6 +9,14 @@ use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
+    /** Columns that held a fixed list of words; the core's enums say which there are. */
+    private const WORDS = [
+        'shops' => ['clock_way', 'window'],
+        'oven_loads' => ['way', null],
+        'oven_events' => ['kind', null],
+        'masks' => ['kind', null],
+    ];
+
     public function up(): void
     {
         Schema::table('ovens', fn (Blueprint $table) => $table->text('lesson')->nullable());
@@ -17,10 +25,28 @@ return new class extends Migration
             $table->dateTime('timer_out_at', 3)->nullable();
         });
         $this->oneRunning("status = 'running' AND rides_with IS NULL");
+        foreach (self::WORDS as $table => [$column, $default]) {
+            Schema::table($table, function (Blueprint $change) use ($column, $default): void {
+                $word = $change->string($column, 20);
+                $default === null ? $word->change() : $word->default($default)->change();
+            });
+        }
+        Schema::table('powders', function (Blueprint $table): void {
+            $table->string('clock_way', 10)->nullable();
+            $table->double('door_c')->nullable();
+            $table->double('door_minutes')->nullable();
+        });
+        Schema::table('pins', function (Blueprint $table): void {
+            $table->string('answer', 300)->nullable();
+            $table->string('answered_by', 120)->nullable();
+            $table->dateTime('answered_at', 3)->nullable();
+        });
     }
 
     public function down(): void
     {
+        Schema::table('powders', fn (Blueprint $table) => $table->dropColumn(['clock_way', 'door_c', 'door_minutes']));
+        Schema::table('pins', fn (Blueprint $table) => $table->dropColumn(['answer', 'answered_by', 'answered_at']));
         $this->oneRunning("status = 'running'");
         Schema::table('oven_loads', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('rides_with');

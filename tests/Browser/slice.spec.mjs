@@ -80,7 +80,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await expect(page.getByText(/Too\s+short/)).toBeVisible();
     await page.getByRole('slider', { name: 'Setpoint' }).fill('190');
     await expect(page.getByRole('textbox', { name: 'Setpoint' })).toHaveValue('190');
-    await expect(page.getByRole('heading', { name: /at 190 °C, counted three ways/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /at 190 °C, counted 4 ways/ })).toBeVisible();
     await page.getByRole('textbox', { name: 'Setpoint' }).fill('300');
     await page.getByRole('textbox', { name: 'Setpoint' }).blur();
     await expect(page.getByText('Setpoint is 300 °C; allowed: from 40 to 230 °C.')).toBeVisible();

@@ -302,4 +302,21 @@ final class BakeOutTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/ride", ['with' => $cure->id])->assertSessionHasErrors('load');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
     }
+
+    public function test_what_came_up_in_the_bake_out_decides_a_second_sweep(): void
+    {
+        $part = $this->bollard();
+        $load = $this->plan($part);
+        (new RunOven())->shut($load, $this->finisher);
+        $this->later($load->refresh()->minutes + 1);
+        (new RunOven())->pull($load, $this->finisher);
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertSee('How does it look?');
+        $look = fn (string $is) => $this->send("/bake-outs/{$load->id}/look", ['look' => $is]);
+        $look('shiny')->assertSessionHasErrors('look');
+        $look('clean')->assertSessionHasNoErrors();
+        self::assertSame(Station::BakeOut, $this->lot($part)->station);
+        $look('oil')->assertSessionHasNoErrors();
+        self::assertSame(Station::Blast, $this->lot($part)->station);
+        $this->get("/parts/{$part->id}/route")->assertSee('oil has come up');
+    }
 }

@@ -36,8 +36,8 @@ final class BakeTest extends ShopTestCase
         $ends = $this->part($job);
         $panels = $this->part($job, 'sheet panel', 6.3, 0.8, 4, 'carbon_steel');
         $items = [
-            $this->coat($ends)->id => ['hang' => '1', 'count' => '2'],
-            $this->coat($panels)->id => ['hang' => '1', 'count' => '4'],
+            $this->lot($ends)->id => ['hang' => '1', 'count' => '2'],
+            $this->lot($panels)->id => ['hang' => '1', 'count' => '4'],
         ];
         $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasNoErrors();
         $bake = OvenLoad::query()->firstOrFail();
@@ -54,11 +54,11 @@ final class BakeTest extends ShopTestCase
             ->assertSee('From oven entry')
             ->assertSee('class="chart"', false);
         $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasErrors(
-            "items.{$this->coat($ends)->id}",
+            "items.{$this->lot($ends)->id}",
         );
         $this->send('/bakes', [
             'oven_id' => $this->oven->id,
-            'items' => [$this->coat($ends)->id => ['count' => '2']],
+            'items' => [$this->lot($ends)->id => ['count' => '2']],
         ])->assertSessionHasErrors('items');
     }
 
@@ -430,5 +430,26 @@ final class BakeTest extends ShopTestCase
         $read(['surface' => 'bare'])->assertSessionHasErrors('surface');
         self::assertStringContainsString('matt tape', session('errors')->first('surface'));
         self::assertSame(2, Reading::query()->count());
+    }
+
+    public function test_the_sheet_says_how_its_cure_is_counted_and_the_eye_may_start_the_clock(): void
+    {
+        $this->green->update(['clock_way' => 'flowed', 'door_c' => 200, 'door_minutes' => 30]);
+        $bake = $this->hang($this->part($this->job(), 'bench end'));
+        self::assertSame('flowed', $bake->way->value);
+        (new RunOven())->shut($bake, $this->finisher);
+        $this->later(20);
+        $page = $this->actingAs($this->finisher)->get("/bakes/{$bake->id}");
+        $page->assertSee('It has flowed: start the clock');
+        $this->send("/loads/{$bake->id}/events", ['kind' => 'flowed'])->assertSessionHasNoErrors();
+        $this->actingAs($this->finisher)->get("/bakes/{$bake->id}")->assertDontSee('It has flowed: start the clock')
+            ->assertSee('seen to have flowed');
+        $load = LoadOfBake::from($bake->refresh());
+        $clock = 1.1 * $this->green->sheet()->clockMinutes($bake->way, $bake->setpoint_c);
+        self::assertEqualsWithDelta(21 + $clock, BakeBoard::of($bake)->outlook->readyMinutes, 0.1);
+        self::assertEqualsWithDelta(21 * 60, (float) $load->rules()->flowedS, 1);
+        (new RunOven())->pull($bake, $this->finisher);
+        $this->green->update(['clock_way' => null]);
+        self::assertNotSame('flowed', $this->hang($this->part($this->job(), 'arm'))->way->value);
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Lot\LotWalk;
+use App\Actions\Mask\Hooks;
 use App\Actions\Pins\PlacePin;
 use App\Actions\Route\PartRoute;
 use App\Actions\Route\PartWays;
@@ -283,5 +284,20 @@ final class MaskAndHangTest extends ShopTestCase
         $this->send("/parts/{$this->part->id}/ways", ['ways' => ['last_clean' => '']])->assertSessionHasNoErrors();
         self::assertContains('solvent_wipe', $kinds());
         $this->actingAs($this->finisher)->get("/parts/{$this->part->id}/route")->assertSee('Its own ways');
+    }
+
+    public function test_hooks_count_their_bakes_until_they_are_cleaned(): void
+    {
+        $part = $this->part($this->job(Station::MaskAndHang), 'bench end');
+        self::assertSame(0, Hooks::of($part)->bakes);
+        $this->bakeFor($this->hang($this->part($this->job(), 'arm', 30)), 20);
+        $this->bakeFor($this->hang($this->part($this->job(), 'leaf', 0.5, 0.1)), 20);
+        self::assertSame(1, Hooks::of($part)->bakes, 'of that size only');
+        $page = $this->actingAs($this->finisher)->get("/station/mask-and-hang?part={$part->id}");
+        $page->assertSee('one bake since such were cleaned');
+        $this->send('/hooks', ['size' => 'string'])->assertSessionHasErrors('size');
+        $this->later(1);
+        $this->send('/hooks', ['size' => 'heavy'])->assertSessionHasNoErrors();
+        self::assertSame(0, Hooks::of($part)->bakes);
     }
 }

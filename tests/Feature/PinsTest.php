@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\Station;
+use App\Actions\Pins\PlacePin;
 use App\Actions\Route\PartRoute;
 use App\Models\Bag;
 use App\Models\Part;
@@ -257,5 +258,28 @@ final class PinsTest extends ShopTestCase
         $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
         $this->send("/bags/{$bag->id}/count", ['back' => '6'])->assertSessionHasNoErrors();
         $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasNoErrors();
+    }
+
+    public function test_a_question_to_the_owner_holds_the_powder_until_it_is_answered(): void
+    {
+        $part = $this->part($this->job(Station::MaskAndHang), 'bench end');
+        $pin = (new PlacePin())(
+            $part,
+            ['kind' => 'owner_question', 'x' => 0.5, 'y' => 0.5, 'note' => 'This face too?'],
+            $this->finisher,
+        );
+        $lot = $this->lot($part);
+        $go = fn () => $this->send("/lots/{$lot->id}/send", [
+            'to' => Station::Coat->value, 'seen_at' => Station::MaskAndHang->value, 'note' => 'on it goes',
+        ]);
+        $go()->assertSessionHasErrors('answer');
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/pins")->assertSee('not answered yet');
+        $this->send("/pins/{$pin->id}/answer", ['answer' => ''])->assertSessionHasErrors('answer');
+        $this->send("/pins/{$pin->id}/answer", ['answer' => 'Yes, that too'], $this->viewer)->assertForbidden();
+        $this->send("/pins/{$pin->id}/answer", ['answer' => 'Yes, that too'])->assertSessionHasNoErrors();
+        $this->send("/pins/{$pin->id}/answer", ['answer' => 'No'])->assertSessionHasErrors('answer');
+        $this->actingAs($this->viewer)->get("/parts/{$part->id}/pins")->assertSee('Yes, that too')
+            ->assertSee('heard by Finisher');
+        $go()->assertSessionDoesntHaveErrors('answer');
     }
 }

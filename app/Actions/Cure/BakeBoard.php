@@ -168,7 +168,7 @@ final readonly class BakeBoard implements OvenBoard
             $load->items(),
             $load->aims(),
             $load->schedule($now),
-            $load->bake->rules(),
+            $load->rules(),
             $load->coreReadings(),
             Correct::displays($load->bake),
             $load->taught()?->sure,
@@ -189,7 +189,7 @@ final readonly class BakeBoard implements OvenBoard
             $load->items(),
             $load->aims(),
             $schedule,
-            $load->bake->rules(),
+            $load->rules(),
         ))->follow();
 
         return $attempt->outcome === Outcome::NeverDone ? null : $attempt->pullS / 60;

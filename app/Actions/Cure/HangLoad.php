@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
@@ -17,6 +18,7 @@ use App\Models\OvenLoadItem;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -58,7 +60,7 @@ final class HangLoad
                 'minutes' => 20,
                 'door_open_s' => $doorOpenS,
                 'ambient_c' => $shop->ambient_c,
-                'way' => $shop->clock_way,
+                'way' => $this->way($lots, $counts) ?? $shop->clock_way,
                 'margin' => $shop->margin,
                 'overbake_limit' => $shop->overbake_limit,
                 'created_by' => $by->id,
@@ -68,6 +70,20 @@ final class HangLoad
 
             return $bake;
         });
+    }
+
+    /**
+     * The sheets come before the house: as all that say anything count it; by the metal where they differ.
+     *
+     * @param  EloquentCollection<int, Lot>  $lots
+     * @param  array<int, int>  $counts
+     */
+    private function way(EloquentCollection $lots, array $counts): ?ClockWay
+    {
+        $of = fn (Lot $lot): ?ClockWay => $this->due($lot, $counts[$lot->id])->powder->clock_way;
+        $said = $lots->toBase()->map($of)->filter()->unique();
+
+        return $said->count() > 1 ? ClockWay::Window : $said->first();
     }
 
     /**

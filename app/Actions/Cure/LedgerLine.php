@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
-use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureState;
 use Aenum\Core\Cure\ItemOutlook;
 
@@ -58,7 +57,7 @@ final readonly class LedgerLine
     {
         return match (true) {
             $item->readyMinutes !== null => number_format($board->sinceShut($item->readyMinutes), 1),
-            $board->bake->way === ClockWay::Timed => 'by the clock',
+            $board->bake->way->isOfTheClock() => 'by the clock',
             default => 'not in this picture',
         };
     }

@@ -7,6 +7,7 @@ namespace App\Actions\Cure;
 use Aenum\Core\Bench\PeakLimits;
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\LoadSplit;
 use Aenum\Core\Cure\Outlook;
 use Aenum\Core\Cure\Reading as CoreReading;
@@ -156,14 +157,20 @@ final readonly class LoadOfBake
         return $this->bake->minutes + $this->bake->door_open_s / 60;
     }
 
+    /** What is asked of the bake, and when it was seen to have flowed. */
+    public function rules(): BakeRules
+    {
+        return $this->bake->rules()->flowedAt(LoadSchedule::flowedS($this->bake));
+    }
+
     public function planner(): BakePlanner
     {
-        return new BakePlanner($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->bake->rules());
+        return new BakePlanner($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->rules());
     }
 
     public function split(): LoadSplit
     {
-        return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->bake->rules());
+        return new LoadSplit($this->oven, $this->items(), $this->aims(), $this->schedule(), $this->rules());
     }
 
     /** @param  float|null  $pullRunMinutes null for as soon as everything is done */
@@ -174,7 +181,7 @@ final readonly class LoadOfBake
             $this->items(),
             $this->aims(),
             $this->schedule($now),
-            $this->bake->rules(),
+            $this->rules(),
             $pullRunMinutes,
             $exchange,
             $this->pullRunMinutes(),

@@ -30,7 +30,7 @@ final readonly class TakeSomeOut
             $load->aims(),
             array_map(fn (HungItem $hung): int => $hung->bakeItem->id, $load->hung),
             $load->schedule(),
-            $load->bake->rules(),
+            $load->rules(),
             array_values(array_filter([$load->bake->setpoint_c, ...array_column($split, 'setpointC')])),
         );
         if ($found === null) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Cure;
 
-use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Word\BakeTo;
 use App\Support\ShopClock;
 use App\Support\Units;
@@ -170,8 +169,9 @@ final readonly class Verdict
                 Units::minutes($door),
             );
         }
-        if ($board->bake->way === ClockWay::Timed) {
-            $reasons[] = 'This bake is counted from oven entry: the clock ignores what the metal does.';
+        if ($board->bake->way->isOfTheClock()) {
+            $way = $board->bake->way->label();
+            $reasons[] = "This bake is counted {$way}: the clock ignores what the metal does.";
         }
 
         return $reasons;

@@ -56,7 +56,9 @@ final class PartFloor
             foreach ($pin->fittings as $fitting) {
                 $isHere = $lot === null || $fitting->lot_id === $lot->id;
                 if ($isHere && ! $fitting->isOff() && $fitting->mask !== null) {
-                    $on[] = new MaskOn($pin->number, $fitting->mask->name, $fitting->mask->rated_c);
+                    $mask = $fitting->mask;
+                    $rated = $mask->kind->seesOven() ? $mask->rated_c : null;
+                    $on[] = new MaskOn($pin->number, $mask->name, $rated);
                 }
             }
         }

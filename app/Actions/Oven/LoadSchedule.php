@@ -36,7 +36,7 @@ final class LoadSchedule
                 )),
                 OvenEventKind::Setpoint => ($schedule = $schedule->withSetpointFrom($second, $value)),
                 OvenEventKind::PowerLost => ($lostAt ??= $second),
-                OvenEventKind::PowerBack => null,
+                OvenEventKind::PowerBack, OvenEventKind::Flowed => null,
             };
             if ($event->kind === OvenEventKind::PowerBack && $lostAt !== null) {
                 $schedule = $schedule->withOutage($lostAt, $second);
@@ -51,6 +51,14 @@ final class LoadSchedule
         return $lostAt === null || $now === null
             ? $schedule
             : $schedule->withOutage($lostAt, max($lostAt + 1, self::second($load, $now)));
+    }
+
+    /** Second of the run at which the powder was seen to have flowed; null where nobody has said. */
+    public static function flowedS(OvenLoad $load): ?float
+    {
+        $seen = $load->events->firstWhere('kind', OvenEventKind::Flowed);
+
+        return $seen === null ? null : self::second($load, $seen->at);
     }
 
     public static function powerIsOff(OvenLoad $load): bool

@@ -40,6 +40,7 @@ final class MayGoOn
         if (! Station::Coat->isAfter($to)) {
             self::beforePowder($lot, $to, $silent);
         }
+        self::asked($lot, $from, $to);
         self::outOfTheOven($lot);
         if ($silent) {
             self::unfinished($lot);
@@ -62,6 +63,19 @@ final class MayGoOn
         );
         if ($why !== []) {
             throw ValidationException::withMessages(['route' => $why]);
+        }
+    }
+
+    /** A question to the owner holds what depends on it: nothing is sprayed before it is answered. */
+    private static function asked(Lot $lot, Station $from, Station $to): void
+    {
+        $goesToPowder = ! Station::Coat->isAfter($to) && ! $from->isAfter(Station::Coat);
+        foreach ($goesToPowder ? $lot->part->pins : [] as $pin) {
+            if ($pin->isAsked()) {
+                $why = "{$lot->partName()}: pin {$pin->number} asks the owner: ".rtrim($pin->note ?? '?', '?').
+                    '? Write the answer down at its pin first.';
+                throw ValidationException::withMessages(['answer' => $why]);
+            }
         }
     }
 

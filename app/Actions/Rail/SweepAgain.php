@@ -27,28 +27,33 @@ final class SweepAgain
     /** @throws ValidationException where its clock has not run over */
     public function __invoke(Lot $lot, User $by): void
     {
-        DB::transaction(function () use ($lot, $by): void {
-            if (BareSteelWatch::overrun($lot) === null) {
-                throw ValidationException::withMessages(['clock' => "{$lot->partName()} has not stood bare too long."]);
-            }
-            $this->planSweep($lot->part);
-            $this->reopen($lot, $by);
+        if (BareSteelWatch::overrun($lot) === null) {
+            throw ValidationException::withMessages(['clock' => "{$lot->partName()} has not stood bare too long."]);
+        }
+        $this->because($lot, $by, 'Bare steel past its time');
+    }
+
+    /** For another reason: what a bake-out brought up, say. */
+    public function because(Lot $lot, User $by, string $why): void
+    {
+        DB::transaction(function () use ($lot, $by, $why): void {
+            $this->planSweep($lot->part, $why);
+            $this->reopen($lot, $by, $why);
             if ($lot->station !== Station::Blast) {
-                $why = 'Bare steel past its time: sweep-blast again.';
-                (new MoveLot())->send($lot, $by, Station::Blast, $why, $lot->station);
+                (new MoveLot())->send($lot, $by, Station::Blast, "{$why}: sweep-blast again.", $lot->station);
             }
         });
     }
 
     /** What was swept once is to be swept again. */
-    private function reopen(Lot $lot, User $by): void
+    private function reopen(Lot $lot, User $by, string $why): void
     {
         $walk = LotWalk::of($lot->refresh())->walk;
         $coat = $walk->firstOpen(null, StepKind::Coat) ?? count($walk->steps);
         for ($n = $coat - 1; $n >= 0; $n--) {
             if ($walk->steps[$n]->kind === StepKind::SweepBlast) {
                 if (! $walk->isOpen($n)) {
-                    TickStep::reopen($lot, $by, $walk->keys[$n]->text(), 'Bare steel past its time.');
+                    TickStep::reopen($lot, $by, $walk->keys[$n]->text(), "{$why}.");
                 }
 
                 return;
@@ -57,14 +62,14 @@ final class SweepAgain
     }
 
     /** Asked for twice, it is swept once. */
-    private function planSweep(Part $part): void
+    private function planSweep(Part $part, string $because): void
     {
         $route = PartRoute::of($part);
         $at = $route->plan()->first(StepKind::Coat) ?? count($route->steps);
         if (($route->steps[$at - 1] ?? null)?->kind === StepKind::SweepBlast) {
             return;
         }
-        $why = 'It stood bare past its time: flash rust comes off, and the clock starts anew.';
+        $why = "{$because}: what is on it comes off, and the clock on bare steel starts anew.";
         $minutes = Sweep::minutes($route->facts->part->areaOfAllM2());
         $sweep = new Step(StepKind::SweepBlast, $minutes, 0, $why);
         ChangeRoute::write($part, ChangeRoute::insert($route->steps, $at, $sweep));

@@ -29,15 +29,22 @@ final readonly class Counter
     ) {
     }
 
-    public static function of(PartRoute $route): self
+    /** The same sentences at the counter, on the card and at release. */
+    public static function promise(PartRoute $route): Promise
     {
-        $part = $route->part;
-        $shop = Shop::current();
-        $damage = $part->pins
+        $damage = $route->part->pins
             ->filter(fn (Pin $pin): bool => $pin->kind === PinKind::Damage)
             ->map(fn (Pin $pin): string => $pin->note ?? "damage at pin {$pin->number}")
             ->values()
             ->all();
+
+        return Promise::for($route->facts, $damage);
+    }
+
+    public static function of(PartRoute $route): self
+    {
+        $part = $route->part;
+        $shop = Shop::current();
         $powders = $part->coats
             ->map(fn (Coat $coat): array => ['sg' => $coat->powder->specific_gravity, 'price' => null])
             ->values()
@@ -47,7 +54,7 @@ final readonly class Counter
 
         return new self(
             $advice,
-            Promise::for($route->facts, $damage),
+            self::promise($route),
             FirstCost::of($route->plan(), $powders, $media, $shop->ambient_c, $shop->prices()),
             $advice->missing() === [] ? [] : self::onShelf(),
         );

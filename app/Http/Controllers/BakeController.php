@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Cure\AfterBake;
@@ -84,7 +85,7 @@ final class BakeController
                 'minutes' => ['required', 'numeric', 'gt:0', 'max:1440'],
                 'door_open_s' => ['required', 'numeric', 'between:0,3600'],
                 'start' => ['nullable', new Measured(Dimension::Temperature, -40, $max)],
-                'way' => ['required', Rule::in(['window', 'dose', 'timed'])],
+                'way' => ['required', Rule::enum(ClockWay::class)],
             ],
             [
                 'minutes.*' => 'Minutes must be a number; allowed: above 0, up to 1440.',

@@ -7,12 +7,15 @@ namespace App\Http\Controllers;
 use Aenum\Core\Cure\BakeOut;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Look;
 use Aenum\Core\Word\Station;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\BakeOut\HangBakeOut;
 use App\Actions\BakeOut\RideAlong;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Floor\RunOven;
+use App\Actions\Log\WriteLog;
+use App\Actions\Rail\SweepAgain;
 use App\Charts\BakeOutPicture;
 use App\Charts\OvenChart;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
@@ -25,6 +28,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -131,6 +135,28 @@ final class BakeOutController
         $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint, $out);
 
         return $this->to($bakeOut, 'Worked out anew.');
+    }
+
+    /** What it looked like as it came out decides whether it goes back to the nozzle. */
+    public function look(Request $request, OvenLoad $bakeOut, SweepAgain $sweep): RedirectResponse
+    {
+        $in = $request->validate(
+            ['look' => ['required', Rule::enum(Look::class)]],
+            ['look.*' => 'Looks is not picked; allowed: '.implode(', ', array_column(Look::cases(), 'value')).'.'],
+        );
+        $look = Look::from($in['look']);
+        $by = $this->person($request);
+        DB::transaction(function () use ($bakeOut, $look, $by, $sweep): void {
+            foreach ($bakeOut->items()->with('lot.part')->get() as $item) {
+                WriteLog::line('bake_out_look', $look->value, [], $by, $item->part, $look->asks(), lot: $item->lot);
+                $isHere = $item->lot?->isOpen() === true && $item->lot->station === Station::BakeOut;
+                if ($look->sweepsAgain() && $isHere) {
+                    $sweep->because($item->lot, $by, 'After the bake-out it was '.$look->label());
+                }
+            }
+        });
+
+        return redirect('/station/bake-out')->with('said', ucfirst($look->label()).'. '.$look->asks());
     }
 
     /** Shares the oven of a cure, or does so no more. */

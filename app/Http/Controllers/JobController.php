@@ -10,6 +10,7 @@ use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Oven\Frozen;
+use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\JobRequest;
@@ -195,6 +196,9 @@ final class JobController
 
         return view('jobs.record', [
             'job' => $job,
+            'said' => $job->parts->mapWithKeys(
+                fn (Part $part): array => [$part->name => Counter::promise(PartRoute::of($part))],
+            ),
             'walks' => $this->walks($job),
             'bakedOut' => $this->bakedOut($job),
             'bakes' => $this->bakesOf($job, [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Hang\Ground as Earth;
+use Aenum\Core\Hang\HookSize;
 use Aenum\Core\Hang\RackSetting;
 use Aenum\Core\Mask\MaskKind;
 use Aenum\Core\Mask\MaskMaterial;
@@ -15,6 +16,7 @@ use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Log\Ground;
 use App\Actions\Lot\TickStep;
+use App\Actions\Mask\Hooks;
 use App\Actions\Mask\MasksOfPart;
 use App\Actions\Mask\RackOfPart;
 use App\Charts\RackDrawing;
@@ -52,9 +54,22 @@ final class MaskController
             'drawing' => $rack === null ? null : new RackDrawing($rack->rack),
             'shelf' => Mask::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get(),
             'ground' => $part === null ? null : Ground::latest($part, $pick->lot),
+            'hooks' => $part === null ? null : Hooks::of($part),
             'bare' => $pick->lot?->bareSteelClock(),
             'air' => Air::latest()?->line,
         ]);
+    }
+
+    /** Hooks were burnt or blasted clean: their bakes count from here. */
+    public function hooksCleaned(Request $request): RedirectResponse
+    {
+        $in = $request->validate(
+            ['size' => ['required', Rule::enum(HookSize::class)]],
+            ['size.*' => 'Size is not one of the hooks; allowed: fine, medium, heavy, chain.'],
+        );
+        Hooks::cleaned(HookSize::from($in['size']), $this->person($request));
+
+        return back()->with('said', 'Cleaned; their bakes count from here.');
     }
 
     public function fit(Request $request, Pin $pin): RedirectResponse

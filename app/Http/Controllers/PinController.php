@@ -91,6 +91,27 @@ final class PinController
         );
     }
 
+    /** What the owner said to a question, and who heard it. */
+    public function answer(Request $request, Pin $pin): RedirectResponse
+    {
+        $pin->part->job->mustBeOpen();
+        $in = $request->validate(
+            ['answer' => ['required', 'string', 'max:300']],
+            ['answer.*' => 'Answer is empty or too long; write what the owner said, up to 300 characters.'],
+        );
+        if (! $pin->isAsked()) {
+            throw ValidationException::withMessages(['answer' => "Pin {$pin->number} asks nothing that is open."]);
+        }
+        $pin->update([
+            'answer' => $in['answer'],
+            'answered_by' => $this->person($request)->name,
+            'answered_at' => ShopClock::now(),
+        ]);
+
+        return redirect("/parts/{$pin->part_id}/pins?picture=".($pin->picture_id ?? 'drawing'))
+            ->with('said', "The answer stands at pin {$pin->number}.");
+    }
+
     public function withdraw(Request $request, Pin $pin): RedirectResponse
     {
         $pin->part->job->mustBeOpen();

@@ -9,6 +9,7 @@ use Aenum\Core\Rule\Finding;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Bench\DwellLog;
 use App\Actions\Bench\RunClock;
 use App\Actions\Bench\StripOfPart;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
@@ -29,9 +30,12 @@ final class StripController
     {
         $pick = BenchPick::at(Station::Strip, $request);
 
+        $strip = $pick->part === null ? null : StripOfPart::of($pick->part);
+
         return view('stations.strip', [
             'pick' => $pick,
-            'strip' => $pick->part === null ? null : StripOfPart::of($pick->part),
+            'strip' => $strip,
+            'dwells' => $strip === null ? [] : DwellLog::latest($strip->way->steps),
         ]);
     }
 
@@ -69,8 +73,15 @@ final class StripController
         if (! ($step instanceof StripStep) || $step->dwell <= 0) {
             throw ValidationException::withMessages(['step' => 'That step is not one of '.$way->name.'.']);
         }
+        $in = $request->validate(
+            ['dwell' => ['nullable', 'numeric', 'between:0.5,2880']],
+            ['dwell.*' => 'Minutes by its sheet is not a time; allowed: 0.5 to 2880 min.'],
+        );
         $user = $this->person($request);
-        $run->start($lot, $user, $step->key, $step->does, $step->dwell, $step->tooLong);
+        $dwell = (float) ($in['dwell'] ?? $step->dwell);
+        DwellLog::keep($step, $dwell, $user);
+        $late = $step->tooLong === null ? null : max($step->tooLong, $dwell);
+        $run->start($lot, $user, $step->key, $step->does, $dwell, $late);
 
         return redirect("/station/strip?lot={$lot->id}")->with('said', "{$step->does}: the clock runs.");
     }

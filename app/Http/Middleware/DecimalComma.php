@@ -19,6 +19,8 @@ final class DecimalComma
         'hold',
         'mixture',
         'turns',
+        'door_minutes',
+        'dwell',
         'pot_minutes',
         'rh',
         'concentration_pct',

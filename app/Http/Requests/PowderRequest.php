@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aenum\Core\Cure\Chemistry;
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureRow;
 use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Unit\Dimension;
@@ -60,6 +61,9 @@ final class PowderRequest extends FormRequest
             'solvent_proof' => ['boolean'],
             'effect' => ['nullable', Rule::enum(Effect::class)],
             'before_clear' => ['nullable', Rule::enum(BeforeClear::class)],
+            'door' => ['nullable', 'required_with:door_minutes', new Measured(Dimension::Temperature, -40, 700)],
+            'door_minutes' => ['nullable', 'required_with:door', 'numeric', 'gt:0', 'max:10080'],
+            'clock_way' => ['nullable', Rule::enum(ClockWay::class)],
             'zinc_rich' => ['boolean'],
             'gas_tolerant' => ['boolean'],
             'conductive' => ['boolean'],
@@ -138,6 +142,9 @@ final class PowderRequest extends FormRequest
                 'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
                 'effect' => $in['effect'] ?? Effect::Plain->value,
                 'before_clear' => $in['before_clear'] ?? BeforeClear::Silent->value,
+                'clock_way' => $in['clock_way'] ?? null,
+                'door_c' => Measured::read(Dimension::Temperature, $in['door'] ?? null),
+                'door_minutes' => isset($in['door_minutes']) ? (float) $in['door_minutes'] : null,
                 'zinc_rich' => (bool) ($in['zinc_rich'] ?? false),
                 'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false),
                 'conductive' => (bool) ($in['conductive'] ?? false),

@@ -30,8 +30,13 @@ final class LowMelting extends Rule
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
-        $melts = $part->family() === MetalFamily::LowMelting || $part->has(Feature::SolderOrWhiteMetal);
+        $melts = $part->family() === MetalFamily::LowMelting
+            || $part->has(Feature::SolderOrWhiteMetal, Feature::Weights);
 
-        return $melts ? "{$part->name} has solder, lead, tin or white metal in or on it" : null;
+        $what = $part->has(Feature::Weights)
+            ? 'balance weights of lead or zinc'
+            : 'solder, lead, tin or white metal';
+
+        return $melts ? "{$part->name} has {$what} in or on it" : null;
     }
 }

@@ -10,6 +10,7 @@
     'n' => null,
     'start',
     'late' => null,
+    'asks' => null,
 ])
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
@@ -50,8 +51,14 @@
             @endcan
         @elseif ($minutes > 0)
             @can('work')
-                <form method="post" action="{{ $start }}"><x-once /><input type="hidden" name="step"
-                        value="{{ $step }}"><button class="btn"
+                <form method="post" action="{{ $start }}" class="flex items-center gap-2"><x-once /><input
+                        type="hidden" name="step" value="{{ $step }}">
+                    @if ($asks !== null)
+                        <label class="sr-only" for="dwell-{{ $step }}">{{ $does }}: minutes by its sheet</label>
+                        <input id="dwell-{{ $step }}" name="dwell" class="!w-20" inputmode="decimal"
+                            value="{{ App\Support\Typed::text('dwell', round($asks)) }}"> min
+                    @endif
+                    <button class="btn"
                         aria-label="{{ $does }}: start its clock{{ $clock ? ' again' : '' }}">{{ $clock ? 'Again'
                             : 'Start' }}</button>
                 </form>

@@ -22,6 +22,21 @@
                     @else
                         <span class="hint">{{ $pin->kind->asks() }}</span>
                     @endif
+                    @if ($pin->answered_at)
+                        <br><b>{{ $pin->answer }}</b> <span class="hint">heard by {{ $pin->answered_by }}</span>
+                    @elseif ($pin->isAsked())
+                        <br><b class="wrong">not answered yet: masking and coating wait for it</b>
+                        @can('work')
+                            <form method="post" action="/pins/{{ $pin->id }}/answer" class="no-print flex gap-2 mt-1">
+                                <x-once />
+                                <label class="sr-only" for="answer-{{ $pin->id }}">The owner says, pin
+                                    {{ $pin->number }}</label>
+                                <input id="answer-{{ $pin->id }}" name="answer" placeholder="the owner says"
+                                    maxlength="300">
+                                <button class="btn">Answered</button>
+                            </form>
+                        @endcan
+                    @endif
             </span>
             @if ($change)
                 @can('work')

@@ -1,4 +1,6 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Cure\ClockWay')
+@use('Aenum\Core\Word\OvenEventKind')
 @use('App\Actions\Cure\NextMove')
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
@@ -36,6 +38,10 @@
 @can('work')
     <form method="post" action="/bakes/{{ $bake->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it
             is out</button></form>
+    @if ($bake->way === ClockWay::Flowed && ! $bake->events->contains('kind', OvenEventKind::Flowed))
+        <form method="post" action="/loads/{{ $bake->id }}/events"><x-once /><button class="btn btn-big" name="kind"
+                value="flowed">It has flowed: start the clock</button></form>
+    @endif
     @include('cure.read-form', ['pointed' => $board->decides()->key(), 'bare' => false])
     @if ($bake->items->whereNull('out_at')->count() > 1)
         <details class="panel !py-1" id="out-panel" hx-preserve @if ($errors->has('item')) open @endif>

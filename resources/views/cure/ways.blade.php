@@ -1,7 +1,8 @@
 @use('Aenum\Core\Cure\ClockWay')
-<section class="panel" aria-label="Three ways to count">
-    <h2 class="mb-2">The same load at {{ $u->temp($bake->setpoint_c) }}, counted three ways</h2>
-    <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
+<section class="panel" aria-label="Ways to count">
+    <h2 class="mb-2">The same load at {{ $u->temp($bake->setpoint_c) }}, counted {{ count(ClockWay::cases()) }}
+        ways</h2>
+    <div class="grid grid-cols-4 max-[900px]:grid-cols-1 gap-4">
         @foreach (ClockWay::cases() as $clockWay)
             @php($way = $board->outlook->ways[$clockWay->value])
             <div @class([

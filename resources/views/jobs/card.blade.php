@@ -1,4 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Actions\Route\Counter')
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 <x-layout :title="'Card of job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
@@ -35,6 +36,7 @@
                 <p><b>Bags:</b>
                     {{ $part->bags->map(fn($b) => $b->name . ', ' . $b->count . ' ' . $b->holds)->join('; ') }}</p>
             @endif
+            <x-promise :promise="Counter::promise($route)" />
             @if ($route->holding())
                 <p class="wrong">Held:
                     {{ collect($route->holding())->map(fn($f) => $u->said($f->evidence))->join('; ') }}.</p>

@@ -16,6 +16,13 @@
     @if ($job->notes)
         <p class="mb-2 whitespace-pre-line">Agreed: {{ $job->notes }}</p>
     @endif
+    @foreach ($said as $name => $promise)
+        @if ($promise->heads())
+            <div class="mb-2"><b>{{ ucfirst($name) }}, as said at the counter.</b>
+                <x-promise :promise="$promise" />
+            </div>
+        @endif
+    @endforeach
     <div class="panel mb-3 scroll-x" tabindex="0" role="region" aria-label="Parts and coats">
         <table class="grid-table">
             <thead>

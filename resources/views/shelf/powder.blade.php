@@ -37,6 +37,13 @@
             <x-pick name="before_clear" label="Before its clear goes on"
                 :options="App\Support\Words::of(Aenum\Core\Word\BeforeClear::cases())"
                     :value="$powder?->before_clear ?? 'silent'" />
+            <x-field name="door" label="Timed row: oven at" :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $powder?->door_c)" hint="Where its sheet counts from the door." />
+            <x-field name="door_minutes" label="Timed row: minutes from the door" :value="$powder?->door_minutes"
+                inputmode="decimal" />
+            <x-pick name="clock_way" label="Its sheet counts the cure"
+                :options="App\Support\Words::of(Aenum\Core\Cure\ClockWay::cases())"
+                empty="as the house does" :value="$powder?->clock_way?->value ?? ''" />
             @foreach (['zinc_rich' => 'Zinc-rich primer', 'gas_tolerant' => 'Lets gas through',
                 'conductive' => 'Conductive'] as $flag => $label)
                 <div class="flex items-center gap-3"><input type="hidden" name="{{ $flag }}"

@@ -1,4 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Word\Look')
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 <x-station :pick="$pick" lead="Castings, galvanised parts and anything once oily gas here and not through the film.">
@@ -83,6 +84,16 @@
                         </form>
                     @elseif ($load->isPlanned())
                         @include('bake-out.planned')
+                    @elseif ($load->isPulled())
+                        <form method="post" action="/bake-outs/{{ $load->id }}/look" class="panel grid gap-2">
+                            <x-once />
+                            <h3>How does it look?</h3>
+                            @foreach (Look::cases() as $look)
+                                <button class="btn w-full" name="look" value="{{ $look->value }}">
+                                    {{ ucfirst($look->label()) }}</button>
+                                <p class="hint">{{ $look->asks() }}</p>
+                            @endforeach
+                        </form>
                     @elseif ($load->isRunning() && ! $load->host)
                         @include('bake-out.running')
                     @endif

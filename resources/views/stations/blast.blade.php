@@ -1,4 +1,5 @@
 @use('Aenum\Core\Blast\Access')
+@use('Aenum\Core\Blast\BlastTask')
 @use('Aenum\Core\Blast\Media')
 @use('Aenum\Core\Blast\Standoff')
 @use('Aenum\Core\Unit\Dimension', 'D')
@@ -114,6 +115,15 @@
                 <dt class="font-medium">Clean to</dt>
                 <dd>
                     {{ $clean->grade }} <span class="hint">{{ $clean->why }}</span>
+                </dd>
+                <dt class="font-medium">Order</dt>
+                <dd>{{ BlastTask::ORDER }} Soft covers hold to
+                    {{ $u->show(D::Pressure, BlastTask::SOFT_COVERS_BAR, 2) }}.</dd>
+                <dt class="font-medium">Settings</dt>
+                <dd>
+                    @foreach (BlastTask::cases() as $task)
+                        {{ $task->label() }} {{ $u->quantity($task->pressure()) }}{{ $loop->last ? '' : ' · ' }}
+                    @endforeach
                 </dd>
                 <dt class="font-medium">Standoff</dt>
                 <dd>{{ $u->quantity(Standoff::at($plan->bar)) }}, {{ Standoff::ANGLE }}</dd>

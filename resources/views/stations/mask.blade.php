@@ -65,7 +65,13 @@
                         <b>Ground not measured on this rack.</b> Part to earth, under 1 MΩ.
                     @endif
                 </p>
+                <p class="border-t border-line pt-2">{{ $hooks->words() }}</p>
                 @can('work')
+                    <form method="post" action="/hooks">
+                        <x-once />
+                        <input type="hidden" name="size" value="{{ $hooks->size->value }}">
+                        <button class="btn btn-quiet">These hooks are clean now</button>
+                    </form>
                     <form method="post" action="/lots/{{ $pick->lot->id }}/ground" class="flex items-end gap-2">
                         <x-once />
                         <div class="grow">
@@ -197,6 +203,14 @@
             <form method="post" action="/masks" class="grid grid-cols-4 max-[900px]:grid-cols-2 gap-3 mt-3">
                 <x-once />
                 <x-field name="name" id="mask-name" label="Name" />
+                <p class="hint col-span-full">
+                    @foreach (MaskKind::cases() as $kind)
+                        <b>{{ ucfirst($kind->label()) }}:</b> {{ $kind->says() }}
+                    @endforeach
+                    @foreach (MaskMaterial::cases() as $material)
+                        <b>{{ ucfirst($material->label()) }}:</b> {{ $material->handling() }}
+                    @endforeach
+                </p>
                 <x-pick name="kind" label="Kind" :options="Words::of(MaskKind::cases())" />
                 <x-pick name="material" label="Of" :options="Words::of(MaskMaterial::cases())" />
                 <x-field name="held" label="How many, or metres of tape" inputmode="numeric" />

@@ -42,6 +42,7 @@
                             :hands="$step->minutes"
                             :n="$n + 1"
                             :start="'/lots/'.$pick->lot->id.'/strip-clock'"
+                            :asks="$dwells[$step->key] ?? $step->dwell"
                         />
                     @endforeach
                 </ol>
@@ -54,6 +55,9 @@
                             {{ $u->show(D::Volume, $agent->litresFor($strip->route->facts->part->areaOfAllM2()), 1)
                                 }}@endif
                         </h3>
+                        @foreach ($agent->tips as $tip)
+                            <p>{{ $tip }}</p>
+                        @endforeach
                         <p><b>Gloves:</b> {{ $agent->gloves }}. {{ $agent->caution }}</p>
                         <p class="hint"><b>Waste:</b> {{ $agent->waste }} The maker's sheet and local rules come
                             first.</p>

@@ -16,6 +16,7 @@ use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\Lives;
 use Aenum\Core\Word\Made;
+use Aenum\Core\Word\Mark;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\Over;
 use Aenum\Core\Word\PaintTest;
@@ -45,6 +46,14 @@ final class SchemaTest extends TestCase
         }
         foreach ($known as $key => $words) {
             self::assertEqualsCanonicalizing($words, array_values(array_unique($checked[$key] ?? [])), "all of {$key}");
+        }
+    }
+
+    public function test_every_mark_of_a_part_may_be_ticked(): void
+    {
+        $schema = json_decode((string) file_get_contents(self::SCHEMAS.'aenum-route-1.schema.json'), true);
+        foreach (Mark::cases() as $mark) {
+            self::assertSame(['type' => 'boolean'], $schema['properties']['part']['properties'][$mark->value] ?? null);
         }
     }
 

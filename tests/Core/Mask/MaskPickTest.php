@@ -49,7 +49,7 @@ final class MaskPickTest extends TestCase
         self::assertSame(1, self::pick(PinKind::Thread, 10.5)->mask?->id);
         self::assertSame(4, self::pick(PinKind::Thread, 12, stud: true)->mask?->id);
         self::assertStringContainsString(
-            'No plug on the shelf seals 40 mm',
+            'No plug or foil on the shelf seals 40 mm',
             self::pick(PinKind::Bore, 40)->why->in(UnitSystem::Metric),
         );
         self::assertStringContainsString(

@@ -11,7 +11,9 @@ use Aenum\Core\Job\Step;
 use Aenum\Core\Route\CoatAdvice;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\Promise;
+use Aenum\Core\Route\RoutePlanner;
 use Aenum\Core\Unit\UnitSystem;
+use Aenum\Core\Word\Role;
 use Aenum\Core\Word\StepKind;
 use PHPUnit\Framework\TestCase;
 
@@ -139,5 +141,83 @@ final class CounterTest extends TestCase
         self::assertEqualsWithDelta($kwh, $cost->kwh, 1e-6);
         self::assertEqualsWithDelta(33 + 10 * $cost->powderKg + 2 + 0.3 * $kwh, $cost->total(), 1e-6);
         self::assertSame(0.0, FirstCost::of($plan, [], 0, 20, [])->total());
+    }
+
+    public function test_what_will_hit_it_and_how_long_it_is_to_last_goes_into_the_stack(): void
+    {
+        $steel = ['metal' => 'carbon_steel', 'on_it' => ['bare']];
+        $coats = [['role' => 'base', 'film_um' => 80]];
+        $advice = fn (array $with): CoatAdvice => CoatAdvice::for(self::facts($with + $steel, 'indoors', $coats));
+        self::assertSame([], array_filter($advice([])->missing(), fn ($coat): bool => $coat->role === Role::Primer));
+        self::assertNull($advice([])->film);
+        foreach (['hit_by_stones', 'hit_by_tools', 'chemicals_on_face'] as $mark) {
+            self::assertSame('epoxy primer', $advice([$mark => true])->stack[0]->what, $mark);
+            self::assertNotNull($advice([$mark => true])->film, $mark);
+        }
+        self::assertSame('epoxy primer', $advice(['for_ten_years' => true])->stack[0]->what);
+        self::assertNull($advice(['for_ten_years' => true])->film);
+    }
+
+    public function test_what_failed_before_what_is_loose_and_what_is_bared_is_said_and_done(): void
+    {
+        $lay = fn (array $part): array => array_map(
+            fn (Step $step): string => $step->kind->value,
+            RoutePlanner::lay(self::facts($part, 'indoors')),
+        );
+        $steel = ['metal' => 'carbon_steel', 'on_it' => ['paint'], 'paint_test' => 'none'];
+        self::assertContains('degrease', $lay(['failed_try' => true] + $steel));
+        self::assertNotContains('degrease', $lay($steel));
+        self::assertContains('bare_after', $lay(['bared_after' => true] + $steel));
+        self::assertContains('take_apart', $lay(['features' => ['hoses', 'valves']] + $steel));
+        self::assertContains('test_hang', $lay(['mass_kg' => 30] + $steel));
+        self::assertNotContains('test_hang', $lay(['mass_kg' => 29.9] + $steel));
+        $loose = ['features' => ['weights', 'hoses'], 'failed_try' => true] + $steel;
+        $promise = Promise::for(self::facts($loose, 'indoors'));
+        self::assertCount(2, $promise->offFirst);
+        self::assertStringContainsString('last coat fail', implode(' ', $promise->notPromised));
+        // A tight old primer that stays is not blasted off; rust beside it is.
+        $minutes = fn (array $part): float => array_sum(array_map(
+            fn (Step $step): float => $step->kind === StepKind::Blast ? $step->minutes : 0.0,
+            RoutePlanner::lay(self::facts($part + ['area_m2' => 1, 'mass_kg' => 5], 'indoors')),
+        ));
+        $both = ['on_it' => ['paint', 'rust']] + $steel;
+        self::assertEqualsWithDelta(
+            60 / 6 - 60 / 8,
+            $minutes($both) - $minutes(['old_primer_tight' => true] + $both),
+            1e-9,
+        );
+    }
+
+    public function test_aluminium_takes_twice_the_hands_where_its_surface_is_worked_and_says_why(): void
+    {
+        $blast = fn (string $metal): Step => array_values(array_filter(
+            RoutePlanner::lay(self::facts(
+                ['metal' => $metal, 'on_it' => ['rust'], 'area_m2' => 1, 'mass_kg' => 5],
+                'indoors',
+            )),
+            fn (Step $step): bool => $step->kind === StepKind::Blast,
+        ))[0];
+        self::assertEqualsWithDelta(2 * $blast('carbon_steel')->minutes, $blast('aluminium')->minutes, 1e-9);
+        self::assertStringContainsString('twice the hands', $blast('aluminium')->why->in(UnitSystem::Metric));
+    }
+
+    public function test_small_work_takes_an_afternoon_and_a_masked_casting_two_days(): void
+    {
+        $hours = function (array $part, array $coats): float {
+            $sum = 0.0;
+            foreach (RoutePlanner::lay(self::facts($part, 'indoors', $coats)) as $step) {
+                $sum += $step->minutes + $step->waitMinutes;
+            }
+
+            return $sum / 60;
+        };
+        $bracket = $hours(['metal' => 'carbon_steel', 'count' => 4, 'mass_kg' => 1.2, 'area_m2' => 0.12,
+            'on_it' => ['rust'], 'features' => ['threads']], [['role' => 'base']]);
+        self::assertTrue($bracket >= 2.0 && $bracket <= 3.5, "{$bracket} h");
+        $casting = $hours(['metal' => 'cast_aluminium', 'count' => 4, 'mass_kg' => 9, 'area_m2' => 0.6, 'oily' => true,
+            'on_it' => ['old_powder', 'grease'], 'heat_treated' => true,
+            'features' => ['threads', 'bores', 'seats', 'sealed_bearings', 'oil_passages', 'caps', 'hoses']],
+            [['role' => 'primer'], ['role' => 'base'], ['role' => 'clear']]);
+        self::assertTrue($casting >= 16 && $casting <= 40, "{$casting} h");
     }
 }

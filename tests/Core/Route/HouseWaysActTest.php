@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Route;
 
+use Aenum\Core\Bench\WashLine;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Job\HouseWays;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -159,5 +160,28 @@ final class HouseWaysActTest extends TestCase
             'coats' => $coats,
             ...($house === [] ? [] : ['house' => $house]),
         ]))->answer();
+    }
+
+    public function test_a_spray_line_asks_no_minutes_of_a_bath_and_scrubbing_is_a_step(): void
+    {
+        $job = self::JOBS['a railing panel, rusty'];
+        $line = fn (array $ways): WashLine => WashLine::for(RouteFile::parse((string) json_encode([
+            'format' => RouteFile::FORMAT, 'part' => $job, 'where' => 'outdoors', 'coats' => self::COATS,
+            ...($ways === [] ? [] : ['house' => $ways]),
+        ]))->plan());
+        foreach ($line([])->stages as $n => $bath) {
+            $spray = $line(['wash' => 'spray'])->stages[$n];
+            self::assertSame($bath->key, $spray->key);
+            if ($bath->bath !== null) {
+                self::assertSame([min($bath->least, 0.5), 2.0], [$spray->least, $spray->most]);
+            }
+        }
+        self::assertStringContainsString('sprayed', $line(['wash' => 'spray'])->name);
+        $scrubbed = array_column(
+            self::answer($job, ['wash' => 'scrub'], where: 'outdoors')['steps'],
+            'step',
+        );
+        self::assertInOrder(['scrub', 'wash', 'rinse'], $scrubbed);
+        self::assertNotContains('scrub', self::steps($job, []));
     }
 }

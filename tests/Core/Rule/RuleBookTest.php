@@ -205,6 +205,15 @@ final class RuleBookTest extends TestCase
                 $part($steel + ['oily' => true]) + $steps('bake_out', 'degrease'),
                 $part($steel + ['oily' => true]) + $steps('degrease', 'bake_out'),
             ],
+            'liquid-only' => [$part($steel + ['soft_stays' => true]), $part($steel + ['features' => ['hoses']])],
+            'clear-on-bare-metal' => [
+                $part(['metal' => 'aluminium', 'on_it' => ['bare']]),
+                $part(['metal' => 'aluminium', 'on_it' => ['bare'], 'no_factory_clear' => true]),
+            ],
+            'old-primer-stays' => [
+                $part($steel + ['on_it' => ['paint'], 'old_primer_tight' => true]),
+                $part($steel + ['on_it' => ['paint']]),
+            ],
             'fumes-over-powder' => [
                 $part(['metal' => 'cast_iron']) + ['floor' => new Floor(besidePowder: true)],
                 $part(['metal' => 'galvanised_steel']) + ['floor' => new Floor(besidePowder: true)],

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mask;
+
+use Aenum\Core\Hang\HookSize;
+use Aenum\Core\Word\LoadKind;
+use App\Actions\Log\WriteLog;
+use App\Models\LogLine;
+use App\Models\OvenLoad;
+use App\Models\Part;
+use App\Models\User;
+
+/** The hooks a part hangs on, and how often such hooks went through a cure since they were cleaned. */
+final readonly class Hooks
+{
+    private const KIND = 'hooks';
+
+    private function __construct(public HookSize $size, public int $bakes)
+    {
+    }
+
+    public static function of(Part $part): self
+    {
+        $size = HookSize::for($part->mass_kg ?? 0.0);
+        $lines = LogLine::of(self::KIND, $size->value);
+        $cleaned = $lines->toBase()->max('at');
+        $pulled = OvenLoad::of(LoadKind::Cure)->where('status', 'pulled');
+        $pulled->when($cleaned !== null, fn ($loads) => $loads->where('pulled_at', '>', $cleaned));
+        [$from, $to] = $size->range();
+        $pulled->whereHas(
+            'items.part',
+            fn ($parts) => $parts->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to),
+        );
+
+        return new self($size, $pulled->count());
+    }
+
+    public static function cleaned(HookSize $size, User $by): void
+    {
+        WriteLog::line(self::KIND, $size->value, [], $by, event: 'cleaned');
+    }
+
+    public function words(): string
+    {
+        $bakes = $this->bakes === 1 ? 'one bake' : "{$this->bakes} bakes";
+        $clean = HookSize::wantsCleaning($this->bakes)
+            ? 'burn or blast them clean, or the earth is lost in old film'
+            : 'cleaned after '.HookSize::CLEAN_AFTER.', house figure';
+
+        return ucfirst($this->size->label()).": {$bakes} since such were cleaned; {$clean}.";
+    }
+}

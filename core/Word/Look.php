@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** What a part looks like as it comes out of a bake-out. */
+enum Look: string
+{
+    case Clean = 'clean';
+    case Stained = 'stained';
+    case Oil = 'oil';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Clean => 'clean, nothing came up',
+            self::Stained => 'stained or sooty',
+            self::Oil => 'oil has come up',
+        };
+    }
+
+    /** What is done about it. */
+    public function asks(): string
+    {
+        return match ($this) {
+            self::Clean => 'It goes on.',
+            self::Stained => 'It is swept once more before it goes on.',
+            self::Oil => 'Degreased, swept and baked out once more: what is left comes up in the cure.',
+        };
+    }
+
+    /** Whether it goes back to the nozzle. */
+    public function sweepsAgain(): bool
+    {
+        return $this !== self::Clean;
+    }
+}
