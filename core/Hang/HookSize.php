@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Hang;
 
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+
 /** Hooks and wires a small shop hangs with, by what they carry. House figures, unverified. */
 enum HookSize: string
 {
@@ -50,14 +53,19 @@ enum HookSize: string
     }
 
     /** What it is called, in lower case. */
-    public function label(): string
+    public function label(): Said
     {
         return match ($this) {
-            self::Fine => 'fine wire, about 1.5 mm',
-            self::Medium => 'hook of about 3 mm',
-            self::Heavy => 'hook of about 6 mm',
-            self::Chain => 'chain or jig, by its own plate',
+            self::Fine => self::across('fine wire, about {mm}', 1.5),
+            self::Medium => self::across('hook of about {mm}', 3.0),
+            self::Heavy => self::across('hook of about {mm}', 6.0),
+            self::Chain => Said::from('chain or jig, by its own plate'),
         };
+    }
+
+    private static function across(string $what, float $mm): Said
+    {
+        return Said::of($what, ['mm' => Quantity::mm($mm)]);
     }
 
     /** Whether so many bakes since it was cleaned are too many. */

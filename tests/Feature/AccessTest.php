@@ -51,6 +51,7 @@ final class AccessTest extends ShopTestCase
                 '{log}' => '1',
                 '{entry}' => '1',
                 '{bakeOut}' => '1',
+                '{load}' => '1',
                 '{fitting}' => '1',
                 '{mask}' => '1',
                 '{exercise}' => 'mixture',

@@ -16,7 +16,10 @@ final class FieldNamesTest extends ShopTestCase
         $job = $this->job(Station::Intake);
         $part = $this->part($job, 'arm', 3, 0.4, 2, 'carbon_steel');
         $bake = $this->hang($this->part($this->job(), 'panel', 4.7, 0.8, 2, 'carbon_steel'));
-        $pages = ["/jobs/{$job->id}/parts/create", "/parts/{$part->id}/route", "/parts/{$part->id}/bench",
+        $painted = $this->part($this->job(Station::Strip), 'gate', 9, 1.2, 1, 'carbon_steel');
+        $painted->traits()->create(['kind' => 'on_it', 'word' => 'two_part_paint']);
+        $more = ['/station/blast', "/station/strip?part={$painted->id}", '/powders/create'];
+        $pages = [...$more, "/jobs/{$job->id}/parts/create", "/parts/{$part->id}/route", "/parts/{$part->id}/bench",
             "/bakes/{$bake->id}"];
         $read = fn (array $paths): string => implode('', array_map(
             fn (string $path): string => (string) $this->actingAs($this->finisher)->get($path)->getContent(),

@@ -104,7 +104,7 @@ final class ShelfTest extends ShopTestCase
         $this->actingAs($this->owner)
             ->get("/ovens/{$oven->id}/edit")
             ->assertOk()
-            ->assertSee('Shell, kJ/K');
+            ->assertSee('Heat the walls take');
         $this->send(
             '/ovens',
             ['name' => 'Other', 'minutes_to_200' => '600'] + $answers,

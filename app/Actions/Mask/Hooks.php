@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Mask;
 
 use Aenum\Core\Hang\HookSize;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\LoadKind;
 use App\Actions\Log\WriteLog;
 use App\Models\LogLine;
@@ -42,13 +43,14 @@ final readonly class Hooks
         WriteLog::line(self::KIND, $size->value, [], $by, event: 'cleaned');
     }
 
-    public function words(): string
+    public function words(): Said
     {
-        $bakes = $this->bakes === 1 ? 'one bake' : "{$this->bakes} bakes";
-        $clean = HookSize::wantsCleaning($this->bakes)
-            ? 'burn or blast them clean, or the earth is lost in old film'
-            : 'cleaned after '.HookSize::CLEAN_AFTER.', house figure';
-
-        return ucfirst($this->size->label()).": {$bakes} since such were cleaned; {$clean}.";
+        return Said::of('{size}: {bakes} since such were cleaned; {clean}.', [
+            'size' => $this->size->label(),
+            'bakes' => $this->bakes === 1 ? 'one bake' : "{$this->bakes} bakes",
+            'clean' => HookSize::wantsCleaning($this->bakes)
+                ? 'burn or blast them clean, or the earth is lost in old film'
+                : 'cleaned after '.HookSize::CLEAN_AFTER.', house figure',
+        ]);
     }
 }

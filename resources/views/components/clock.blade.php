@@ -54,7 +54,7 @@
                 <form method="post" action="{{ $start }}" class="flex items-center gap-2"><x-once /><input
                         type="hidden" name="step" value="{{ $step }}">
                     @if ($asks !== null)
-                        <label class="sr-only" for="dwell-{{ $step }}">{{ $does }}: minutes by its sheet</label>
+                        <label class="sr-only" for="dwell-{{ $step }}">Minutes by its sheet: {{ $does }}</label>
                         <input id="dwell-{{ $step }}" name="dwell" class="!w-20" inputmode="decimal"
                             value="{{ App\Support\Typed::text('dwell', round($asks)) }}"> min
                     @endif

@@ -65,7 +65,7 @@
                         <b>Ground not measured on this rack.</b> Part to earth, under 1 MΩ.
                     @endif
                 </p>
-                <p class="border-t border-line pt-2">{{ $hooks->words() }}</p>
+                <p class="border-t border-line pt-2">{{ ucfirst($u->said($hooks->words())) }}</p>
                 @can('work')
                     <form method="post" action="/hooks">
                         <x-once />
