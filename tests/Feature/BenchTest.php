@@ -416,4 +416,33 @@ final class BenchTest extends ShopTestCase
         $this->send('/logbook/'.LogLine::of('bath')->orderByDesc('id')->firstOrFail()->id.'/withdraw');
         $this->get('/station/wash?bath=iron_phosphate')->assertDontSee('about 2 days');
     }
+
+    public function test_a_product_dwells_by_its_own_sheet_and_is_remembered(): void
+    {
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
+        $this->send("/parts/{$part->id}/strip-way", ['way' => 'quick_gel'])->assertSessionHasNoErrors();
+        $start = fn (array $with) => $this->send(
+            "/lots/{$this->lot($part)->id}/strip-clock",
+            $with + ['step' => 'quick_gel-1'],
+        );
+        $start(['dwell' => 'a while'])->assertSessionHasErrors('dwell');
+        $start(['dwell' => '0.4'])->assertSessionHasErrors('dwell');
+        $start(['dwell' => '22,5'])->assertSessionHasNoErrors();
+        $clock = BenchClock::query()->latest('id')->firstOrFail();
+        self::assertEqualsWithDelta(22.5, $clock->started_at->diffInSeconds($clock->due_at) / 60, 0.01);
+        $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
+        $this->send("/parts/{$other->id}/strip-way", ['way' => 'quick_gel']);
+        $this->actingAs($this->finisher)->get("/station/strip?part={$other->id}")
+            ->assertSee('Two coats of about a quarter of an hour')
+            ->assertSee('value="23"', false);
+    }
+
+    public function test_what_is_said_at_the_counter_stands_on_the_card_and_on_the_record(): void
+    {
+        $part = $this->at(Station::Strip, facts: ['on_it' => ['rust'], 'made' => 'welded']);
+        $said = 'Pits the rust has eaten stay pits; powder follows them.';
+        foreach (["/parts/{$part->id}/route", "/jobs/{$part->job_id}/card", "/jobs/{$part->job_id}/record"] as $page) {
+            $this->actingAs($this->viewer)->get($page)->assertOk()->assertSee($said);
+        }
+    }
 }

@@ -50,6 +50,7 @@ final class StationController
         'parts.lots',
         'parts.job',
         'parts.coats.powder.rows',
+        'parts.pictures',
         'parts.pins',
         'parts.signatures',
         'parts.traits',

@@ -1,8 +1,17 @@
+@use('Aenum\Core\Practice\PotCare')
 <x-layout title="Checklist for the pot" :at="Aenum\Core\Word\Station::Blast">
     <p class="no-print"><a class="inline-flex items-center min-h-[44px]" href="/practice">The pot, practised</a></p>
     <h1 class="mb-2">Checklist for the pot</h1>
     <p class="mb-3">The shortest safe way, as the practice pot shows it. Your pot may have other valves: its
         maker's sheet and local codes come first. Hood, hearing protection and gloves on before any air.</p>
+    <section class="panel mb-4" aria-label="Habits">
+        <h2>Habits that no valve shows</h2>
+        <ul class="list-disc pl-6">
+            @foreach (PotCare::habits() as $habit)
+                <li>{{ $habit }}</li>
+            @endforeach
+        </ul>
+    </section>
     <div class="columns-2 max-[900px]:columns-1 gap-5">
         @foreach ($lists as $list)
             <section class="panel mb-4 break-inside-avoid">

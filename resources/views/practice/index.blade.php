@@ -6,6 +6,11 @@
             </p>
         </div><a class="btn" href="/practice/checklist">Checklist for the real pot</a>
     </div>
+    <ul class="list-disc pl-6 mb-3 hint">
+        @foreach (Aenum\Core\Practice\PotCare::habits() as $habit)
+            <li>{{ $habit }}</li>
+        @endforeach
+    </ul>
     <ol class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
         @foreach ($exercises as $key => $exercise)
             <li class="panel flex items-center gap-4"><span

@@ -79,7 +79,7 @@
                     name="mixture"
                     label="Mixture, kg media to 1 of air"
                     :value="request('mixture')"
-                    :placeholder="number_format($blast->medium->bestMixture, 1)"
+                    :placeholder="number_format($blast->medium->bestMixture, 2)"
                     hint="Empty: the best for the medium."
                     inputmode="decimal"
                 />

@@ -25,6 +25,10 @@
                                         <span class="hint">· {{ $part->coatWords() }}</span>
                                     @endif
                                 </p>
+                                @if ($part->pictures->isEmpty())
+                                    <p class="hint">No photo of it as it came:
+                                        <a href="/parts/{{ $part->id }}/pins">take one before it is touched</a>.</p>
+                                @endif
                                 <x-route-line :part="$part" :named="$job->parts->count() > 1" />
                                 @can('work')
                                     <p><a class="btn" href="/jobs/{{ $job->id }}#lot-{{ $lot->id }}">Open</a></p>
