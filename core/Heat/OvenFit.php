@@ -33,7 +33,7 @@ final readonly class OvenFit
 
     private const ROUGH_K = 0.02;
 
-    private const FINE_K = 0.0005;
+    private const FINE_K = 0.002;
 
     /** Scatter a log is allowed at the least, K, in those rounds and after. */
     private const ROUGH_SCATTER_K = 3.0;
@@ -127,11 +127,14 @@ final readonly class OvenFit
         $misses = self::misses($oven, $runs, $x, self::ROUGH_K);
         self::weigh($runs, $misses, self::ROUGH_SCATTER_K);
         $normal = [];
+        $moved = 0.0;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $rough = $round < self::ROUGH_ROUNDS;
             $toleranceK = $rough ? self::ROUGH_K : self::FINE_K;
             $prior = self::prior($runs, $differ);
-            $misses = self::misses($oven, $runs, $x, $toleranceK);
+            if ($round === self::ROUGH_ROUNDS || $moved === 0.0) {
+                $misses = self::misses($oven, $runs, $x, $toleranceK);
+            }
             $cost = self::cost($runs, $misses, $x, $prior);
             [$normal, $gradient] = self::normal($oven, $runs, $misses, $x, $prior);
             $moved = 0.0;

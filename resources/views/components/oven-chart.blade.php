@@ -37,7 +37,7 @@
                 width="{{ $window['width'] }}"
                 height="{{ $frame['height'] }}"
             />
-            <text class="tick" x="{{ $window['x'] + 6 }}" y="{{ $frame['bottom'] - 8 }}">{{ $window['label'] }}</text>
+            <text class="tick" x="{{ $window['x'] + 6 }}" y="{{ $frame['bottom'] - 30 }}">{{ $window['label'] }}</text>
         @endif
         @foreach ($chart->temperatures() as $tick)
             <line class="axis" x1="{{ $frame['left'] }}" x2="{{ $frame['right'] }}" y1="{{ $tick['y'] }}"
