@@ -62,6 +62,22 @@ final class ClockWayTest extends TestCase
         self::assertSame(1500.0, $rules->flowedAt(1500)->counting(ClockWay::Flowed)->flowedS);
     }
 
+    public function test_what_never_flows_is_never_done(): void
+    {
+        $load = [Loads::item()];
+        $aims = [Aim::fullCure(self::sheet())];
+        $outcome = function (float $setpoint, ?float $seen = null) use ($load, $aims): Outcome {
+            $schedule = OvenSchedule::of(20, $setpoint);
+            $tape = new RecordedRun(new Simulation(Loads::oven(), $load, $schedule), 36000);
+            $rules = BakeRules::of(ClockWay::Flowed, 0.0, 10)->flowedAt($seen);
+
+            return (new AttemptRun($tape, $load, $aims, $schedule, $rules))->follow()->outcome;
+        };
+        self::assertSame(Outcome::NeverDone, $outcome(118));
+        self::assertNotSame(Outcome::NeverDone, $outcome(150));
+        self::assertNotSame(Outcome::NeverDone, $outcome(118, 600), 'what an eye has seen has flowed');
+    }
+
     public function test_a_timed_row_counts_from_the_door_and_only_there(): void
     {
         $timed = BakeRules::of(ClockWay::Timed, 0.0, 10);

@@ -166,6 +166,19 @@ final class OvenFitTest extends TestCase
         self::assertLessThan(0.05, $kept->share(OvenFigure::Convection));
     }
 
+    public function test_parts_differ_by_what_was_seen_and_never_by_nothing(): void
+    {
+        $sure = array_map(
+            fn (int $i): array => array_map(fn (int $j): float => $i === $j ? 0.01 : 0.0, range(0, 7)),
+            range(0, 7),
+        );
+        $z = array_fill(0, 9, 1.0);
+        $own = fn (float $differ): float => (new OvenLesson($sure, $differ))->member($z)[8];
+        self::assertEqualsWithDelta(0.09, $own(0.01), 1e-12);
+        self::assertEqualsWithDelta(0.3, $own(0.3), 1e-12);
+        self::assertEqualsWithDelta(0.1, (new OvenLesson($sure, 0.1))->member(array_fill(0, 8, 1.0))[0], 1e-12);
+    }
+
     public function test_what_is_no_lesson_is_none(): void
     {
         $rows = array_fill(0, 8, array_fill(0, 8, 0.0));
