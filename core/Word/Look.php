@@ -27,8 +27,14 @@ enum Look: string
         return match ($this) {
             self::Clean => 'It goes on.',
             self::Stained => 'It is swept once more before it goes on.',
-            self::Oil => 'Degreased, swept and baked out once more: what is left comes up in the cure.',
+            self::Oil => 'Degrease it; sweep and bake-out are open again: what is left comes up in the cure.',
         };
+    }
+
+    /** @return list<StepKind> what has to be done again, where it was done */
+    public function undoes(): array
+    {
+        return $this === self::Oil ? [StepKind::Degrease, StepKind::BakeOut] : [];
     }
 
     /** Whether it goes back to the nozzle. */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
 use App\Actions\Log\MetalMinutes;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Oven\ExpectedPull;
 use App\Actions\Pins\PlacePin;
 use App\Models\Fitting;
 use App\Models\Mask;
@@ -283,6 +286,15 @@ final class BakeOutTest extends ShopTestCase
         }
         $this->send("/bakes/{$cure->id}/shut")->assertSessionHasNoErrors();
         self::assertTrue($rider()->isRunning());
+        $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")
+            ->assertOk()
+            ->assertSee('out with the cure at about');
+        $this->get("/bakes/{$cure->id}")->assertOk();
+        self::assertEqualsWithDelta(
+            ExpectedPull::of($cure->refresh())->getTimestamp(),
+            BakeOutBoard::of($rider())->pullAt()?->getTimestamp(),
+            1,
+        );
         $this->later($cure->refresh()->minutes + 1);
         $this->send("/bakes/{$cure->id}/pull")->assertSessionHasNoErrors();
         self::assertTrue($rider()->isPulled());
@@ -318,5 +330,8 @@ final class BakeOutTest extends ShopTestCase
         $look('oil')->assertSessionHasNoErrors();
         self::assertSame(Station::Blast, $this->lot($part)->station);
         $this->get("/parts/{$part->id}/route")->assertSee('oil has come up');
+        $walk = LotWalk::of($this->lot($part))->walk;
+        self::assertNotNull($walk->firstOpen(null, StepKind::BakeOut), 'baked out once more');
+        self::assertNotNull($walk->firstOpen(null, StepKind::SweepBlast));
     }
 }

@@ -20,6 +20,7 @@ use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
 use App\Actions\Oven\BareItems;
 use App\Actions\Oven\Correct;
+use App\Actions\Oven\ExpectedPull;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
 use App\Actions\Oven\OvenBoard;
@@ -293,6 +294,9 @@ final readonly class BakeOutBoard implements OvenBoard
     {
         if (! $this->load->isRunning()) {
             return null;
+        }
+        if ($this->load->host !== null) {
+            return ExpectedPull::of($this->load->host);
         }
         $minutes = $this->ready === null ? null : max($this->ready, $this->band[1] ?? 0.0);
 

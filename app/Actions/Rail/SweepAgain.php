@@ -34,13 +34,19 @@ final class SweepAgain
     }
 
     /** For another reason: what a bake-out brought up, say. */
-    public function because(Lot $lot, User $by, string $why): void
+    public function because(Lot $lot, User $by, string $why, StepKind ...$undone): void
     {
-        DB::transaction(function () use ($lot, $by, $why): void {
+        DB::transaction(function () use ($lot, $by, $why, $undone): void {
             $this->planSweep($lot->part, $why);
             $this->reopen($lot, $by, $why);
             if ($lot->station !== Station::Blast) {
                 (new MoveLot())->send($lot, $by, Station::Blast, "{$why}: sweep-blast again.", $lot->station);
+            }
+            $walk = LotWalk::of($lot->refresh())->walk;
+            foreach ($walk->steps as $n => $step) {
+                if (in_array($step->kind, $undone, true) && ! $walk->isOpen($n)) {
+                    TickStep::reopen($lot, $by, $walk->keys[$n]->text(), "{$why}.");
+                }
             }
         });
     }

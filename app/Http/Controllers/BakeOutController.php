@@ -151,7 +151,7 @@ final class BakeOutController
                 WriteLog::line('bake_out_look', $look->value, [], $by, $item->part, $look->asks(), lot: $item->lot);
                 $isHere = $item->lot?->isOpen() === true && $item->lot->station === Station::BakeOut;
                 if ($look->sweepsAgain() && $isHere) {
-                    $sweep->because($item->lot, $by, 'After the bake-out it was '.$look->label());
+                    $sweep->because($item->lot, $by, 'After the bake-out: '.$look->label(), ...$look->undoes());
                 }
             }
         });
