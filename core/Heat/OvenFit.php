@@ -184,9 +184,10 @@ final readonly class OvenFit
             return 'The logs have narrowed every figure.';
         }
         $names = implode(', ', array_map(fn (OvenFigure $one): string => $one->label(), $untold));
-        $asks = implode('; ', array_unique(array_map(fn (OvenFigure $one): string => $one->toldBy(), $untold)));
+        $tells = array_count_values(array_map(fn (OvenFigure $one): string => $one->toldBy(), $untold));
+        arsort($tells);
 
-        return "The logs do not say: {$names}. What would tell most: {$asks}.";
+        return "The logs do not say: {$names}. What would tell most: ".array_key_first($tells).'.';
     }
 
     /**

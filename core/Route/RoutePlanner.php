@@ -223,6 +223,7 @@ final class RoutePlanner
         match (true) {
             $this->convertsRust() => $this->convert(),
             $this->part->isGalvanised() => $this->sweep('Only enough to roughen the zinc.'),
+            $this->keepsOldPrimer() => $this->sweep('Only the shine goes off the old primer; what lifts comes off.'),
             default => $this->surface($this->surfaceWay()),
         };
         $keeps = array_filter($this->part->features, fn (Feature $one): bool => $one->keepsMedia()) !== [];
@@ -231,6 +232,17 @@ final class RoutePlanner
             $why = 'Media left in a seam or thread bubbles the film.';
             $this->add(new Step(StepKind::BlowOut, 2 + 0.5 * $this->part->count, 0, $why));
         }
+    }
+
+    /** A tight old primer, and nothing else that has to come off. */
+    private function keepsOldPrimer(): bool
+    {
+        $comesOff = array_filter(
+            $this->leftToBlast(),
+            fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
+        );
+
+        return $this->part->is(Mark::OldPrimerTight) && $comesOff === [];
     }
 
     /** As the house gives a film its tooth; blasted all the same where what is on it needs that. */

@@ -7,6 +7,7 @@ namespace Aenum\Core\Route;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Strip\Agent;
 use Aenum\Core\Strip\Agents;
+use Aenum\Core\Word\Mark;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\StripWay;
 
@@ -19,7 +20,9 @@ final class Stripping
         $coatings = $facts->part->coatings();
         $way = $facts->house->strip;
         $straight = $way === StripWay::ByCoating && ! self::isSlow($facts);
-        if ($coatings === [] || $way === StripWay::Blast || $straight) {
+        $stays = $facts->part->is(Mark::OldPrimerTight)
+            && array_filter($coatings, fn (OnIt $on): bool => ! $on->isPaint()) === [];
+        if ($coatings === [] || $stays || $way === StripWay::Blast || $straight) {
             return null;
         }
         $agent =

@@ -284,7 +284,16 @@ final class BakeOutTest extends ShopTestCase
         foreach (['shut', 'pull'] as $do) {
             $this->send("/bake-outs/{$load->id}/{$do}")->assertSessionHasErrors('load');
         }
+        // A cure set shorter since then does not take it along, nor is a rider set by itself.
+        $this->send("/bake-outs/{$load->id}/set", ['target' => '180', 'hold' => '5', 'setpoint' => '200'])
+            ->assertSessionHasErrors('load');
+        $minutes = $cure->refresh()->minutes;
+        $cure->update(['minutes' => 8]);
+        $this->send("/bakes/{$cure->id}/shut")->assertSessionHasErrors('load');
+        self::assertTrue($cure->refresh()->isPlanned() && $rider()->isPlanned());
+        $cure->update(['minutes' => $minutes]);
         $this->send("/bakes/{$cure->id}/shut")->assertSessionHasNoErrors();
+        $this->send("/loads/{$load->id}/events", ['kind' => 'flowed'])->assertSessionHasErrors('kind');
         self::assertTrue($rider()->isRunning());
         $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")
             ->assertOk()

@@ -444,6 +444,7 @@ final class BakeTest extends ShopTestCase
         $this->send("/loads/{$bake->id}/events", ['kind' => 'flowed'])->assertSessionHasNoErrors();
         $this->actingAs($this->finisher)->get("/bakes/{$bake->id}")->assertDontSee('It has flowed: start the clock')
             ->assertSee('seen to have flowed');
+        $this->send("/loads/{$bake->id}/events", ['kind' => 'flowed'])->assertSessionHasErrors('kind');
         $load = LoadOfBake::from($bake->refresh());
         $clock = 1.1 * $this->green->sheet()->clockMinutes($bake->way, $bake->setpoint_c);
         self::assertEqualsWithDelta(21 + $clock, BakeBoard::of($bake)->outlook->readyMinutes, 0.1);

@@ -98,7 +98,7 @@ final class HangBakeOut
     ): void {
         DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC, $outAt): void {
             $held = OvenLoad::held($load->id);
-            if (! $held->isPlanned()) {
+            if (! $held->isPlanned() || $held->rides_with !== null) {
                 throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
             }
             $held->update([

@@ -60,7 +60,7 @@ final class HangLoad
                 'minutes' => 20,
                 'door_open_s' => $doorOpenS,
                 'ambient_c' => $shop->ambient_c,
-                'way' => $this->way($lots, $counts) ?? $shop->clock_way,
+                'way' => $this->way($lots, $counts, $shop->clock_way),
                 'margin' => $shop->margin,
                 'overbake_limit' => $shop->overbake_limit,
                 'created_by' => $by->id,
@@ -73,17 +73,17 @@ final class HangLoad
     }
 
     /**
-     * The sheets come before the house: as all that say anything count it; by the metal where they differ.
+     * A sheet comes before the house, the house where a sheet is silent; by the metal where they differ.
      *
      * @param  EloquentCollection<int, Lot>  $lots
      * @param  array<int, int>  $counts
      */
-    private function way(EloquentCollection $lots, array $counts): ?ClockWay
+    private function way(EloquentCollection $lots, array $counts, ClockWay $house): ClockWay
     {
-        $of = fn (Lot $lot): ?ClockWay => $this->due($lot, $counts[$lot->id])->powder->clock_way;
-        $said = $lots->toBase()->map($of)->filter()->unique();
+        $of = fn (Lot $lot): ClockWay => $this->due($lot, $counts[$lot->id])->powder->clock_way ?? $house;
+        $said = $lots->toBase()->map($of)->unique();
 
-        return $said->count() > 1 ? ClockWay::Window : $said->first();
+        return $said->count() === 1 ? $said->first() ?? $house : ClockWay::Window;
     }
 
     /**

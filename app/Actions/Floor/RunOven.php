@@ -65,6 +65,7 @@ final class RunOven
                     $begins = ['status' => 'running', 'shut_at' => ShopClock::now(), 'shut_by' => $by->id];
                     foreach ([$held, ...$held->riders()->lockForUpdate()->get()] as $one) {
                         $this->mayHang($one);
+                        self::isServed($one);
                         $this->partPieces($one, $by);
                         $one->update($begins + ['frozen' => Frozen::capture($one)]);
                     }
@@ -80,6 +81,16 @@ final class RunOven
     {
         if ($load->rides_with !== null) {
             $why = 'This load rides with a cure: its door is shut and it is pulled there.';
+            throw ValidationException::withMessages(['load' => $why]);
+        }
+    }
+
+    /** The cure may have been set anew since something was to ride with it. */
+    private static function isServed(OvenLoad $load): void
+    {
+        if ($load->rides_with !== null && ! BakeOutBoard::of($load)->plan->good()) {
+            $why = ucfirst($load->partNames()).' was to ride along, and this cure as it is set does not hold it long '.
+                'enough; bake it out on its own.';
             throw ValidationException::withMessages(['load' => $why]);
         }
     }
@@ -172,6 +183,12 @@ final class RunOven
             if ($kind->isOfPower() && ($kind === OvenEventKind::PowerLost) === $off) {
                 $why = $off ? 'The power is already logged as off.' : 'The power is already logged as on.';
                 throw ValidationException::withMessages(['kind' => $why]);
+            }
+            if ($kind === OvenEventKind::Flowed && LoadSchedule::flowedS($held) !== null) {
+                throw ValidationException::withMessages(['kind' => 'It is already logged as flowed.']);
+            }
+            if ($kind === OvenEventKind::Flowed && $held->kind !== LoadKind::Cure) {
+                throw ValidationException::withMessages(['kind' => 'Bare parts have nothing on them that flows.']);
             }
             $written = ['oven_load_id' => $held->id, 'kind' => $kind, 'value' => $value];
             OvenEvent::query()->create($written + ['at' => ShopClock::now(), 'user_id' => $by->id]);

@@ -20,7 +20,7 @@ final class ExpectedPull
 
         return is_numeric($known)
             ? CarbonImmutable::createFromTimestampMs((int) $known, 'UTC')
-            : ($load->setPullAt() ?? ShopClock::now());
+            : ($load->timer_out_at ?? $load->ran()->setPullAt() ?? ShopClock::now());
     }
 
     public static function remember(OvenLoad $load, CarbonImmutable $at): void

@@ -34,7 +34,8 @@ final class BakeOutTooCool extends Rule
     public function applies(Plan $plan): ?Said
     {
         // What was done outranks what was planned: the bake-out as it was, against the cure at hand as computed.
-        $done = $plan->floor->bakedOutC;
+        // A relief bake of steel that holds no gas is none of them.
+        $done = $plan->has(StepKind::BakeOut) ? $plan->floor->bakedOutC : null;
         [$out, $cure] = $done === null
             ? [$plan->hottestC(StepKind::BakeOut), $plan->hottestC(StepKind::Bake)]
             : [$done, $plan->floor->peakC];

@@ -92,9 +92,9 @@
                     </table>
                 </div>
                 <p>{{ $fit->fit->why() }}</p>
-                <p class="hint">Measured over hidden ovens, the true figure lay between so often where the model's
-                    equations hold; an oven with cold corners or a slipping fan is none of them. Compare what is
-                    foretold with the next log.</p>
+                <p class="hint">Measured over hidden ovens logged three times each, the true figure lay between so
+                    often where the model's equations hold; an oven with cold corners or a slipping fan is none of
+                    them. Compare what is foretold with the next log.</p>
                 @if ($fit->isTaken())
                     <p><b>The oven works with these figures.</b></p>
                 @elsecan('manage')

@@ -175,6 +175,10 @@ final class CounterTest extends TestCase
         $promise = Promise::for(self::facts($loose, 'indoors'));
         self::assertCount(2, $promise->offFirst);
         self::assertStringContainsString('last coat fail', implode(' ', $promise->notPromised));
+        $tight = $lay(['old_primer_tight' => true, 'on_it' => ['two_part_paint']] + $steel);
+        self::assertSame([], array_intersect(['strip_chemical', 'blast'], $tight));
+        self::assertContains('sweep_blast', $tight);
+        self::assertContains('strip_chemical', $lay(['on_it' => ['two_part_paint']] + $steel));
         // A tight old primer that stays is not blasted off; rust beside it is.
         $minutes = fn (array $part): float => array_sum(array_map(
             fn (Step $step): float => $step->kind === StepKind::Blast ? $step->minutes : 0.0,

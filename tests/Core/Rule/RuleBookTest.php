@@ -617,5 +617,7 @@ final class RuleBookTest extends TestCase
         self::assertTrue($stops(194, 195));
         self::assertFalse($stops(195, 195));
         self::assertFalse($stops(null, 230), 'nothing on record: as planned');
+        $relieved = self::fired(['steps' => [self::BAKE], 'floor' => new Floor(peakC: 205, bakedOutC: 190)]);
+        self::assertNotContains('bake-out-too-cool', $relieved);
     }
 }
