@@ -6,6 +6,7 @@ namespace App\Actions\Cure;
 
 use Aenum\Core\Bench\DoorCheck;
 use Aenum\Core\Cure\AttemptRun;
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Correction;
 use Aenum\Core\Cure\Judgement;
 use Aenum\Core\Cure\MetalAgeing;
@@ -99,6 +100,12 @@ final readonly class BakeBoard implements OvenBoard
                 ." by {$this->bake->pulledBy?->name}",
             default => 'Not in the oven yet',
         };
+    }
+
+    /** Counted from when it is seen to have flowed, and nobody has seen it yet. */
+    public function waitsToFlow(): bool
+    {
+        return $this->bake->way === ClockWay::Flowed && $this->load->rules()->flowedS === null;
     }
 
     /** How sure the minutes are, and since which log. */

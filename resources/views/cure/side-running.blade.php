@@ -1,6 +1,4 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Cure\ClockWay')
-@use('Aenum\Core\Word\OvenEventKind')
 @use('App\Actions\Cure\NextMove')
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
@@ -38,7 +36,7 @@
 @can('work')
     <form method="post" action="/bakes/{{ $bake->id }}/pull"><x-once /><button class="btn btn-do btn-big">Pull: it
             is out</button></form>
-    @if ($bake->way === ClockWay::Flowed && ! $bake->events->contains('kind', OvenEventKind::Flowed))
+    @if ($board->waitsToFlow())
         <form method="post" action="/loads/{{ $bake->id }}/events"><x-once /><button class="btn btn-big" name="kind"
                 value="flowed">It has flowed: start the clock</button></form>
     @endif
