@@ -17,6 +17,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
+            // Who waited for a row reads it as it is then, not as it was when the waiting began.
+            'isolation_level' => 'READ COMMITTED',
             'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],

@@ -25,6 +25,8 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StripController;
 use App\Http\Controllers\WashController;
+use App\Http\Middleware\HoldFirst;
+use App\Http\Middleware\SeesBoth;
 use App\Http\Middleware\StillWorksHere;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
@@ -88,7 +90,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
 
-    Route::middleware('can:work')->group(function (): void {
+    Route::middleware(['can:work', HoldFirst::class, SeesBoth::class])->group(function (): void {
         Route::get('/jobs/create', [JobController::class, 'create']);
         Route::post('/jobs', [JobController::class, 'store']);
         Route::get('/jobs/{job}/edit', [JobController::class, 'edit']);
@@ -189,7 +191,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/demo-clock', [HouseController::class, 'advanceClock']);
     });
 
-    Route::middleware('can:manage')->group(function (): void {
+    Route::middleware(['can:manage', HoldFirst::class, SeesBoth::class])->group(function (): void {
         Route::get('/ovens/create', [ShelfController::class, 'createOven']);
         Route::post('/ovens', [ShelfController::class, 'storeOven']);
         Route::get('/ovens/{oven}/edit', [ShelfController::class, 'editOven']);

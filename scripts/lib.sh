@@ -1,11 +1,12 @@
-# Shared by ./start and ./test: what the machine needs, the private database, the app's own settings.
+# Shared by ./start, ./test, ./backup and ./restore: what the machine needs, who runs it, the database, the servers.
 # shellcheck shell=bash
 
-VAR="$ROOT/var"
-DB_PORT="${AENUM_DB_PORT:-33061}" # where a new database is made; if the port is taken, the next free one
-# Photos come up to 15 MB, meshes up to 64.
-PHP=(php -d upload_max_filesize=64M -d post_max_size=66M -d memory_limit=512M
-    -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
+VAR="${AENUM_VAR:-$ROOT/var}" # everything an install keeps; two installs on one machine have two of these
+export AENUM_VAR="$VAR"
+APP_USER=aenum
+
+say() { printf '%s\n' "$*"; }
+fail() { printf 'aenum: %s\n' "$*" >&2; exit 1; }
 
 # The first port from this one up that nobody listens on.
 free_port() {
@@ -13,9 +14,6 @@ free_port() {
     while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
     printf '%s' "$port"
 }
-
-say() { printf '%s\n' "$*"; }
-fail() { printf 'aenum: %s\n' "$*" >&2; exit 1; }
 
 # need_packages PACKAGE:PROOF ... where PROOF is a command, or ext/NAME for a PHP extension.
 need_packages() {
@@ -25,7 +23,7 @@ need_packages() {
         package=${pair%%:*} proof=${pair#*:}
         case $proof in
             ext/*) grep -qix "${proof#ext/}" <<<"$modules" || missing+=("$package") ;;
-            *) command -v "$proof" >/dev/null || missing+=("$package") ;;
+            *) command -v "$proof" >/dev/null || [ -x "/usr/sbin/$proof" ] || missing+=("$package") ;;
         esac
     done
     [ ${#missing[@]} -eq 0 ] && return
@@ -33,9 +31,13 @@ need_packages() {
     local sudo=()
     [ "$(id -u)" -eq 0 ] || sudo=(sudo)
     "${sudo[@]}" apt-get update -qq >"$VAR/log/apt.log" 2>&1 || true
-    DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get install -y --no-install-recommends "${missing[@]}" \
+    "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}" \
         >>"$VAR/log/apt.log" 2>&1 \
         || fail "could not install ${missing[*]}; see $VAR/log/apt.log"
+    # Ours run from the project's folder; Debian's own services of the same programs are not wanted.
+    if [ -d /run/systemd/system ]; then
+        "${sudo[@]}" systemctl disable --now nginx php8.2-fpm supervisor mariadb >/dev/null 2>&1 || true
+    fi
 }
 
 app_packages=(
@@ -43,6 +45,7 @@ app_packages=(
     php8.2-curl:ext/curl php8.2-zip:ext/zip php8.2-gd:ext/gd
     composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
 )
+server_packages=(nginx-light:nginx php8.2-fpm:php-fpm8.2 supervisor:supervisord openssl:openssl)
 
 need_vendor() {
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ]; then
@@ -54,81 +57,184 @@ need_vendor() {
     fi
 }
 
+# Who runs it: an unprivileged user of its own where root starts it, else whoever does. AS is put before a command.
+need_user() {
+    AS=() WHO=$(id -un) PRIVATE=
+    [ "$(id -u)" -eq 0 ] || return 0
+    id "$APP_USER" >/dev/null 2>&1 \
+        || useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$APP_USER"
+    if runuser -u "$APP_USER" -- test -r "$ROOT/artisan" && runuser -u "$APP_USER" -- test -x "$(dirname "$VAR")"; then
+        AS=(runuser -u "$APP_USER" --) WHO=$APP_USER
+    else
+        PRIVATE=1
+        say "The user $APP_USER cannot read $ROOT, so root runs it, and it stays on loopback."
+    fi
+}
+
+# The folders an install keeps, for nobody else to read.
+need_folders() {
+    mkdir -p "$VAR"/{log,run,backups,files,storage/framework/{cache,views,sessions,testing},storage/logs,storage/cache}
+    chmod 0700 "$VAR"
+    [ "$WHO" = root ] || [ "$(id -u)" -ne 0 ] || chown -R --from=root "$WHO:" "$VAR"
+}
+
+# need_settings DEMO: the settings of a new install, with a key, a password and a name of its own.
 need_settings() {
-    [ -f .env ] && return
-    say 'Writing settings ...'
-    local key password
-    key=$(php -r 'echo base64_encode(random_bytes(32));')
-    password=$(php -r 'echo bin2hex(random_bytes(16));')
-    (umask 077; cat >.env) <<EOF
+    local demo=${1:-true}
+    if [ ! -f "$VAR/.env" ] && [ "$VAR" = "$ROOT/var" ] && [ -f .env ]; then mv .env "$VAR/.env"; fi
+    if [ ! -f "$VAR/.env" ]; then
+        say 'Writing settings ...'
+        (umask 077; cat >"$VAR/.env") <<SETTINGS
 APP_ENV=production
-APP_KEY=base64:$key
+APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')
 APP_DEBUG=false
-AENUM_DEMO=true
+AENUM_DEMO=$demo
 DB_HOST=127.0.0.1
-DB_PORT=$(free_port "$DB_PORT")
+DB_PORT=$(free_port "${AENUM_DB_PORT:-33061}")
 DB_DATABASE=aenum
 DB_USERNAME=aenum
-DB_PASSWORD=$password
+DB_PASSWORD=$(php -r 'echo bin2hex(random_bytes(16));')
 DB_PERSISTENT=true
-EOF
+SETTINGS
+    fi
+    has_setting AENUM_INSTANCE || keep AENUM_INSTANCE "$(php -r 'echo bin2hex(random_bytes(8));')"
+    has_setting AENUM_DB_ROOT || keep AENUM_DB_ROOT "$(php -r 'echo bin2hex(random_bytes(16));')"
+    chmod 0600 "$VAR/.env"
+    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
 }
 
-setting() { sed -n "s/^$1=//p" .env | tail -1; }
+setting() { sed -n "s/^$1=//p" "$VAR/.env" | tail -1; }
+has_setting() { grep -q "^$1=" "$VAR/.env"; }
 
-database_answers() { mariadb-admin --no-defaults --socket="$VAR/db.sock" -u root ping >/dev/null 2>&1; }
+# keep NAME VALUE: a setting, in the place of what it was.
+keep() {
+    local rest
+    rest=$(grep -v "^$1=" "$VAR/.env" || true)
+    (umask 077; printf '%s\n%s=%s\n' "$rest" "$1" "$2" >"$VAR/.env.new")
+    mv "$VAR/.env.new" "$VAR/.env"
+    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
+}
 
-# Starts the private MariaDB on loopback, making it first if it is not there.
+artisan() { "${AS[@]}" env AENUM_VAR="$VAR" ${DB_DATABASE:+DB_DATABASE="$DB_DATABASE"} php artisan "$@"; }
+
+# ---- the database ------------------------------------------------------------------------------------------------
+
+# The database's root has a password that only the one who runs it can read.
+db_root() {
+    MYSQL_PWD=$(setting AENUM_DB_ROOT) "$1" --no-defaults --socket="$VAR/db.sock" -u root "${@:2}"
+}
+
+database_answers() { db_root mariadb-admin ping >/dev/null 2>&1; }
+
+# lay TEMPLATE [TO]: a file of ops/ with the paths of this install, in var/run/.
+lay() {
+    local to="$VAR/run/${2:-$1}" cores memory
+    cores=$(nproc)
+    memory=$(awk '/MemTotal/ { mb = int($2 / 1024 / 8); print (mb < 128 ? 128 : mb > 2048 ? 2048 : mb) }' /proc/meminfo)
+    sed -e "s#@ROOT@#$ROOT#g" -e "s#@VAR@#$VAR#g" -e "s#@HOST@#${HOST:-127.0.0.1}#g" -e "s#@PORT@#${PORT:-8080}#g" \
+        -e "s#@TLS_PORT@#${TLS_PORT:-8443}#g" -e "s#@DB_PORT@#$(setting DB_PORT)#g" \
+        -e "s#@DB_MEMORY@#${memory}M#g" -e "s#@DURABLE@#${AENUM_DURABLE:-1}#g" \
+        -e "s#@WORKERS@#$((cores * 4 > 32 ? 32 : cores * 4 < 6 ? 6 : cores * 4))#g" \
+        -e "s#@DB_USER@#$([ "$WHO" = root ] && echo user=root || true)#g" \
+        -e "s#@NGINX_USER@#$([ "$WHO" = root ] && echo 'user root;' || true)#g" \
+        -e "s#@FPM_ROOT@#$([ "$WHO" = root ] && echo -R || true)#g" \
+        -e "s#@FPM_USER@#$([ "$WHO" = root ] && echo 'user = root' || true)#g" \
+        -e "s#@SUPERVISOR_USER@#$([ "$WHO" = root ] && echo 'user=root' || true)#g" \
+        -e "/@SERVERS@/{r $VAR/run/servers.conf
+            d}" "ops/$1" >"$to"
+    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$to"
+}
+
+database_made() {
+    [ ! -d "$VAR/db/mysql" ] || return 0
+    say 'Making the database ...'
+    "${AS[@]}" mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal \
+        --skip-test-db >"$VAR/log/db-install.log" 2>&1 \
+        || fail "could not make the database; see $VAR/log/db-install.log"
+}
+
+# What the app may do in the database. An install from before root had a password gets one here.
+database_rights() {
+    local password root name open=
+    password=$(setting DB_PASSWORD) root=$(setting AENUM_DB_ROOT)
+    if ! db_root mariadb -e 'SELECT 1' >/dev/null 2>&1; then open=1; fi
+    { if [ -n "$open" ]; then
+        printf "SET PASSWORD FOR root@localhost = PASSWORD('%s');\n" "$root"
+    fi
+    printf "DELETE FROM mysql.global_priv WHERE User='' OR (User='root' AND Host<>'localhost');\nFLUSH PRIVILEGES;\n"
+    printf "CREATE USER IF NOT EXISTS 'aenum'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$password"
+    printf "ALTER USER 'aenum'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$password"
+    for name in aenum ${AENUM_DATABASES:-}; do
+        printf 'CREATE DATABASE IF NOT EXISTS %s CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;\n' "$name"
+        printf "GRANT ALL ON %s.* TO 'aenum'@'127.0.0.1';\n" "$name"
+    done; } | if [ -n "$open" ]; then
+        mariadb --no-defaults --socket="$VAR/db.sock" -u root
+    else
+        db_root mariadb
+    fi
+}
+
+database_listens() { mariadb-admin --no-defaults --socket="$VAR/db.sock" -u nobody ping 2>&1 \
+    | grep -qE 'is alive|Access denied'; }
+
+wait_for_database() {
+    local _
+    for _ in $(seq 480); do database_listens && return 0; sleep 0.25; done
+    fail "the database does not answer; see $VAR/log/db.log"
+}
+
+# The private MariaDB alone, for the tests: made if it is not there, started if it does not run.
 database_up() {
-    DB_PORT=$(setting DB_PORT)
-    if [ ! -d "$VAR/db/mysql" ]; then
-        say 'Making the database ...'
-        mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal \
-            --skip-test-db >"$VAR/log/db-install.log" 2>&1 \
-            || fail "could not make the database; see $VAR/log/db-install.log"
+    database_made
+    if ! database_listens; then
+        lay mariadb.cnf
+        "${AS[@]}" setsid nohup mariadbd --defaults-file="$VAR/run/mariadb.cnf" >>"$VAR/log/db.out" 2>&1 </dev/null &
+        wait_for_database
     fi
-    if ! database_answers; then
-        local as=()
-        [ "$(id -u)" -eq 0 ] && as=(--user=root)
-        nohup mariadbd --no-defaults --datadir="$VAR/db" --bind-address=127.0.0.1 --port="$DB_PORT" \
-            --socket="$VAR/db.sock" \
-            --pid-file="$VAR/db.pid" --innodb-buffer-pool-size=256M --skip-name-resolve "${as[@]}" \
-            >"$VAR/log/db.log" 2>&1 </dev/null &
-        for _ in $(seq 480); do database_answers && break; sleep 0.25; done
-        database_answers || fail "the database does not answer; see $VAR/log/db.log"
-    fi
-    local password
-    password=$(setting DB_PASSWORD)
-    mariadb --no-defaults --socket="$VAR/db.sock" -u root <<EOF
-CREATE DATABASE IF NOT EXISTS aenum CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE DATABASE IF NOT EXISTS aenum_test CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE DATABASE IF NOT EXISTS aenum_browser CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE USER IF NOT EXISTS 'aenum'@'127.0.0.1' IDENTIFIED BY '$password';
-ALTER USER 'aenum'@'127.0.0.1' IDENTIFIED BY '$password';
-GRANT ALL ON aenum.* TO 'aenum'@'127.0.0.1';
-GRANT ALL ON aenum_test.* TO 'aenum'@'127.0.0.1';
-GRANT ALL ON aenum_browser.* TO 'aenum'@'127.0.0.1';
-EOF
+    database_rights
 }
 
-# serve PORT LOG: the app in the background, its pid in var/app-PORT.pid. Other settings come from the environment.
-serve() {
-    local port=$1 log=$2 host=${AENUM_HOST:-127.0.0.1}
-    PHP_CLI_SERVER_WORKERS=4 setsid nohup "${PHP[@]}" -d variables_order=EGPCS \
-        -t public -S "$host:$port" scripts/router.php >"$log" 2>&1 </dev/null &
-    echo $! >"$VAR/app-$port.pid"
-    for _ in $(seq 320); do
-        curl -fsS -o /dev/null "http://127.0.0.1:$port/health" 2>/dev/null && return 0
-        sleep 0.25
-    done
+database_down() {
+    [ -S "$VAR/db.sock" ] || return 0
+    db_root mariadb-admin shutdown >/dev/null 2>&1 || true
+    for _ in $(seq 120); do [ -S "$VAR/db.sock" ] || return 0; sleep 0.25; done
+}
+
+# ---- the servers -------------------------------------------------------------------------------------------------
+
+supervisor() { "${AS[@]}" supervisorctl -c "$VAR/run/supervisord.conf" "$@"; }
+is_up() { [ -S "$VAR/run/supervisor.sock" ] && supervisor pid >/dev/null 2>&1; }
+
+# Whether what answers on a port of this machine is this install, by the name it gives of itself.
+is_ours() { curl -fsS -m 5 "http://127.0.0.1:$1/health" 2>/dev/null | grep -q "$(setting AENUM_INSTANCE)"; }
+
+# Every program running, or started again with the settings as they are laid now; up when it answers.
+servers_up() {
+    lay php.ini; lay fpm.conf; lay nginx-app.conf; lay supervisord.conf
+    lay "nginx-$([ -n "${TLS:-}" ] && echo tls || echo plain).conf" servers.conf
+    lay nginx.conf; lay mariadb.cnf
+    if is_up; then
+        supervisor update >/dev/null
+        supervisor restart php web nightly >/dev/null
+    else
+        database_down
+        "${AS[@]}" supervisord -c "$VAR/run/supervisord.conf"
+    fi
+    wait_for_database
+}
+
+wait_for_app() {
+    local _
+    for _ in $(seq 240); do is_ours "$PORT" && return 0; sleep 0.25; done
     return 1
 }
 
-# The server and its workers are a process group of their own.
-stop_app() {
-    local pid="$VAR/app-$1.pid"
-    [ -f "$pid" ] || return 0
-    kill -TERM -- "-$(cat "$pid")" 2>/dev/null || true
-    rm -f "$pid"
-    for _ in $(seq 40); do curl -fsS -o /dev/null "http://127.0.0.1:$1/health" 2>/dev/null || return 0; sleep 0.1; done
+servers_down() {
+    if is_up; then
+        local pid
+        pid=$(supervisor pid)
+        supervisor shutdown >/dev/null
+        for _ in $(seq 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.2; done
+    fi
+    database_down
 }

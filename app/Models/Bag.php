@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,13 +17,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $counted_back
  * @property Part $part
  */
-final class Bag extends Model
+final class Bag extends Record
 {
     use Concerns\Withdrawn;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     public function isBack(): bool
     {

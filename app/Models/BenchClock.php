@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,15 +22,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Part $part
  * @property Lot $lot
  */
-final class BenchClock extends Model
+final class BenchClock extends Record
 {
     public const BARE_STEEL = 'bare_steel';
 
     public $timestamps = false;
 
     protected $table = 'clocks';
-
-    protected $guarded = [];
 
     public function isBareSteel(): bool
     {

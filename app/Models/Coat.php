@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Word\BakeTo;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -25,10 +25,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Powder $powder
  * @property Collection<int, OvenResult> $results
  * @property Collection<int, Inspection> $inspections
+ * @property ?CarbonImmutable $superseded_at
  */
-final class Coat extends Model
+final class Coat extends Record
 {
-    protected $guarded = [];
+    use Concerns\Superseded;
 
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -12,10 +11,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property ?string $contact
  */
-final class Customer extends Model
+final class Customer extends Record
 {
-    protected $guarded = [];
-
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany
     {

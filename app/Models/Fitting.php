@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,13 +19,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?Mask $mask
  * @property ?Lot $lot
  */
-final class Fitting extends Model
+final class Fitting extends Record
 {
     use Concerns\Withdrawn;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     public function isOff(): bool
     {

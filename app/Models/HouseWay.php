@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * The way the shop goes where practitioners disagree, where it is not the usual one.
  *
  * @property string $question
  * @property string $way
  */
-final class HouseWay extends Model
+final class HouseWay extends Record
 {
     public $timestamps = false;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use Aenum\Core\Inspect\FilmReadings;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -29,10 +28,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?OvenLog $ovenLog the log it stands on, where it is a logger's
  * @property Collection<int, InspectionReading> $readings
  */
-final class Inspection extends Model
+final class Inspection extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     public function failed(): bool

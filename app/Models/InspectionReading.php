@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * One reading of a film.
  *
@@ -13,11 +11,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $position
  * @property float $microns
  */
-final class InspectionReading extends Model
+final class InspectionReading extends Record
 {
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -9,7 +9,6 @@ use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Validation\ValidationException;
@@ -29,11 +28,9 @@ use Illuminate\Validation\ValidationException;
  * @property Collection<int, Part> $parts
  * @property Collection<int, Move> $moves
  */
-final class Job extends Model
+final class Job extends Record
 {
     use HeldForChange;
-
-    protected $guarded = [];
 
     /**
      * Jobs still hanging somewhere, the most pressing first.

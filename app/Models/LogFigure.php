@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * One figure of a logbook's line.
  *
@@ -13,13 +11,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name with its unit
  * @property float $value
  */
-final class LogFigure extends Model
+final class LogFigure extends Record
 {
     public $timestamps = false;
 
     protected $table = 'logbook_figures';
-
-    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -26,15 +25,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?Part $part
  * @property Collection<int, LogFigure> $figures
  */
-final class LogLine extends Model
+final class LogLine extends Record
 {
     use Concerns\Withdrawn;
 
     public $timestamps = false;
 
     protected $table = 'logbook';
-
-    protected $guarded = [];
 
     /**
      * Lines of a kind that were not withdrawn, with their figures.

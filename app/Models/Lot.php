@@ -9,7 +9,6 @@ use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Validation\ValidationException;
@@ -32,13 +31,11 @@ use Illuminate\Validation\ValidationException;
  * @property Collection<int, StepMark> $marks
  * @property Collection<int, BenchClock> $clocks
  */
-final class Lot extends Model
+final class Lot extends Record
 {
     use HeldForChange;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /**
      * Lots hanging somewhere, those of the most pressing jobs first.

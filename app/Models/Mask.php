@@ -9,7 +9,6 @@ use Aenum\Core\Mask\StockMask;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A plug, cap, disc or tape on the shop's shelf.
@@ -23,11 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $rated_c
  * @property int $held
  */
-final class Mask extends Model
+final class Mask extends Record
 {
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return list<StockMask> the shelf as the core takes it */
     public static function shelf(): array

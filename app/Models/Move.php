@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Aenum\Core\Word\Station;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,10 +23,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property User $user
  * @property ?Lot $lot
  */
-final class Move extends Model
+final class Move extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** What was done, in words. */

@@ -8,7 +8,6 @@ use Aenum\Core\Heat\Oven as HeatOven;
 use App\Models\Casts\Capture;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -33,11 +32,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?array<array-key, mixed> $lesson what logs have taught of it, see Lesson
  * @property ?CarbonImmutable $retired_at
  */
-final class Oven extends Model
+final class Oven extends Record
 {
     use HeldForChange;
-
-    protected $guarded = [];
 
     /** The oven as the core takes it. */
     public function model(): HeatOven

@@ -8,7 +8,6 @@ use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\OvenEventKind;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,10 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?float $value
  * @property User $user
  */
-final class OvenEvent extends Model
+final class OvenEvent extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** What happened, in words. */

@@ -11,7 +11,6 @@ use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -48,14 +47,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Collection<int, Reading> $readings
  * @property Collection<int, OvenResult> $results
  */
-final class OvenLoad extends Model
+final class OvenLoad extends Record
 {
     /** How long the door stands open on a load where nobody says otherwise, s. House figure. */
     public const USUAL_DOOR_S = 60.0;
 
     use HeldForChange;
-
-    protected $guarded = [];
 
     /**
      * Loads of a kind.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,10 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?Coat $coat
  * @property OvenLoad $ovenLoad
  */
-final class OvenLoadItem extends Model
+final class OvenLoadItem extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** How many of what, and which lot of it where there are several. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Capture;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,13 +19,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $withdrawn_at
  * @property OvenLoad $ovenLoad
  */
-final class OvenLog extends Model
+final class OvenLog extends Record
 {
     use Concerns\Withdrawn;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return BelongsTo<OvenLoad, $this> */
     public function ovenLoad(): BelongsTo

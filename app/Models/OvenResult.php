@@ -7,7 +7,6 @@ namespace App\Models;
 use Aenum\Core\Cure\CureState;
 use Aenum\Core\Word\BakeTo;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -38,10 +37,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?Section $section
  * @property OvenLoad $ovenLoad
  */
-final class OvenResult extends Model
+final class OvenResult extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** Whether the layer came out as it was meant to. */

@@ -10,7 +10,6 @@ use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\Metals;
 use App\Models\Casts\Capture;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -61,11 +60,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Collection<int, Pin> $pins
  * @property Collection<int, Bag> $bags
  */
-final class Part extends Model
+final class Part extends Record
 {
     use Concerns\Withdrawn;
-
-    protected $guarded = [];
 
     /** What it is made of; a word this release does not know is an unknown metal by that name. */
     public function metalKind(): Metal

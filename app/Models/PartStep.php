@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * One step of a route a person has changed.
  *
@@ -21,11 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?int $coat
  * @property ?string $agent
  */
-final class PartStep extends Model
+final class PartStep extends Record
 {
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

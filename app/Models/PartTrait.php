@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * One word about a part: what is on it, what it has, what else is so.
  *
@@ -14,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $kind on_it, feature or mark
  * @property string $word as the core has it; one it does not know is kept and named
  */
-final class PartTrait extends Model
+final class PartTrait extends Record
 {
     public const ON_IT = 'on_it';
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * The way a part goes where practitioners disagree: as somebody chose for it, or as the house went when it left Intake.
  *
@@ -14,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $question
  * @property string $way
  */
-final class PartWay extends Model
+final class PartWay extends Record
 {
     public $timestamps = false;
 

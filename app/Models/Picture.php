@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,13 +19,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?CarbonImmutable $withdrawn_at
  * @property Part $part
  */
-final class Picture extends Model
+final class Picture extends Record
 {
     use Concerns\Withdrawn;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Part, $this> */
     public function part(): BelongsTo

@@ -8,7 +8,6 @@ use Aenum\Core\Mask\PinKind;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -35,14 +34,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Part $part
  * @property Collection<int, Fitting> $fittings
  */
-final class Pin extends Model
+final class Pin extends Record
 {
     use Concerns\Withdrawn;
     use HeldForChange;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** Which pin it is, in words. */
     public function words(): string

@@ -10,7 +10,6 @@ use Aenum\Core\Cure\CureRow;
 use Aenum\Core\Cure\CureSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -39,10 +38,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?CarbonImmutable $retired_at
  * @property Collection<int, PowderRow> $rows
  */
-final class Powder extends Model
+final class Powder extends Record
 {
-    protected $guarded = [];
-
     /** The sheet as the core takes it. */
     public function sheet(): CureSheet
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * One row of a powder's sheet.
  *
@@ -14,10 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $min_minutes
  * @property ?float $max_minutes
  */
-final class PowderRow extends Model
+final class PowderRow extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** @return array<string, string> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,13 +19,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?CarbonImmutable $ended_at
  * @property User $user
  */
-final class PracticeRun extends Model
+final class PracticeRun extends Record
 {
     use Concerns\HeldForChange;
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** A person's latest go at an exercise; null before the first. */
     public static function lastOf(User $user, string $exercise): ?self

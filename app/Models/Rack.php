@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Hang\RackSetting;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How a part hangs.
@@ -22,15 +21,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $jigged
  * @property ?string $drain
  */
-final class Rack extends Model
+final class Rack extends Record
 {
     public $timestamps = false;
 
     public $incrementing = false;
 
     protected $primaryKey = 'part_id';
-
-    protected $guarded = [];
 
     public function setting(): RackSetting
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -25,10 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property OvenLoadItem $item
  * @property ?Section $section
  */
-final class Reading extends Model
+final class Reading extends Record
 {
-    protected $guarded = [];
-
     public $timestamps = false;
 
     /** @return BelongsTo<User, $this> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use Carbon\CarbonImmutable;
 
 /**
  * A thick or thin region of a part: its share of mass and area.
@@ -14,12 +14,18 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property float $mass_kg
  * @property float $area_m2
+ * @property ?CarbonImmutable $superseded_at
  */
-final class Section extends Model
+final class Section extends Record
 {
-    protected $guarded = [];
+    use Concerns\Superseded;
 
     public $timestamps = false;
+
+    public function isAs(float $massKg, float $areaM2): bool
+    {
+        return $this->mass_kg === $massKg && $this->area_m2 === $areaM2;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

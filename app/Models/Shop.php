@@ -8,7 +8,6 @@ use Aenum\Core\Blast\AirLine;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Prefer;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * The one shop and its house ways.
@@ -43,10 +42,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $price_powder_kg
  * @property ?float $price_media_kg
  */
-final class Shop extends Model
+final class Shop extends Record
 {
-    protected $guarded = [];
-
     public static function current(): self
     {
         return once(fn (): self => self::query()->findOrFail(1));
@@ -66,8 +63,9 @@ final class Shop extends Model
     /** @param  array<string, string>  $ways  question => way */
     public function keepHouseWays(array $ways): void
     {
-        $of = fn (string $question, string $way): array => ['question' => $question, 'way' => $way];
-        HouseWay::query()->upsert(array_map($of, array_keys($ways), array_values($ways)), ['question'], ['way']);
+        foreach ($ways as $question => $way) {
+            HouseWay::query()->updateOrCreate(['question' => $question], ['way' => $way]);
+        }
     }
 
     /** @return array{float, float, float}|null */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,11 +19,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property User $user
  * @property Part $part
  */
-final class Signature extends Model
+final class Signature extends Record
 {
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

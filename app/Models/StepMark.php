@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Aenum\Core\Word\StepOutcome;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,13 +22,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $at
  * @property User $user
  */
-final class StepMark extends Model
+final class StepMark extends Record
 {
     public const OPEN = 'open';
 
     public $timestamps = false;
-
-    protected $guarded = [];
 
     public function stepOutcome(): ?StepOutcome
     {

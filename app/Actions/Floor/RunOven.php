@@ -284,7 +284,7 @@ final class RunOven
             }
             $door = ['oven_load_id' => $held->id, 'kind' => OvenEventKind::Door, 'value' => $doorS];
             OvenEvent::query()->create($door + ['at' => $opened, 'user_id' => $by->id]);
-            OvenLoadItem::query()->whereKey($item->id)->update(['out_at' => $now->format('Y-m-d H:i:s.v')]);
+            $item->update(['out_at' => $now]);
             $this->keepResults($held, $item->id);
         });
     }
@@ -314,7 +314,9 @@ final class RunOven
                     $door->update($gone);
                 }
             }
-            OvenResult::query()->where('oven_load_item_id', $out->id)->delete();
+            foreach (OvenResult::query()->where('oven_load_item_id', $out->id)->get() as $result) {
+                $result->delete();
+            }
             $out->update(['out_at' => null]);
         });
     }
@@ -383,7 +385,9 @@ final class RunOven
             $this->on($what, 'planned', function (OvenLoad $held) use ($gone): void {
                 $held->update(['status' => 'withdrawn'] + $gone);
                 // What was to ride along stands on its own again.
-                OvenLoad::query()->where('rides_with', $held->id)->update(['rides_with' => null]);
+                foreach (OvenLoad::query()->where('rides_with', $held->id)->get() as $rider) {
+                    $rider->update(['rides_with' => null]);
+                }
             });
 
             return;

@@ -14,6 +14,7 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\OvenLoadItem;
 use App\Models\Part;
+use App\Models\Section;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Support\Facades\DB;
@@ -236,10 +237,18 @@ final class SavePart
         if ($this->wasBaked($part)) {
             return;
         }
-        $part->sections()->delete();
+        $gone = $part->sections()->get()->keyBy('name');
         foreach ($sections as $section) {
+            $stood = $gone->get($section['name']);
+            if ($stood instanceof Section && $stood->isAs($section['mass_kg'], $section['area_m2'])) {
+                $gone->forget($section['name']);
+
+                continue;
+            }
+            $stood?->supersede();
             $part->sections()->create($section);
         }
+        $gone->filter(fn (Section $one): bool => $one->superseded_at === null)->each->supersede();
     }
 
     /** @param  list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>  $coats */
@@ -268,7 +277,7 @@ final class SavePart
                     'coats' => "Coat {$gone->position} has been in an oven and cannot be taken away.",
                 ]);
             }
-            $gone->delete();
+            $gone->supersede();
         }
     }
 

@@ -99,7 +99,9 @@ final class SplitLot
             self::mustBeOutside($to, 'joined');
             $this->carryMarks($from, $to, $by);
             $this->carryClocks($from, $to);
-            Fitting::query()->where('lot_id', $from->id)->update(['lot_id' => $to->id]);
+            foreach (Fitting::query()->where('lot_id', $from->id)->get() as $fitting) {
+                $fitting->update(['lot_id' => $to->id]);
+            }
             $to->update(['count' => $to->count + $from->count]);
             $from->update(['fate' => 'joined', 'joined_into' => $to->id, 'ended_at' => ShopClock::now()]);
             self::note($to, $by, 'joined', "{$from->count} from lot {$from->number}, {$to->count} in all");

@@ -111,8 +111,9 @@ final class MoveLot
                 'note' => trim($reason),
                 'at' => ShopClock::now(),
             ]);
-            Lot::query()->whereIn('part_id', $held->parts()->pluck('id'))->where('fate', 'open')
-                ->update(['fate' => 'declined', 'ended_at' => ShopClock::now()->format('Y-m-d H:i:s.v')]);
+            foreach ($held->parts()->with('lots')->get()->flatMap->lots->where('fate', 'open') as $lot) {
+                $lot->update(['fate' => 'declined', 'ended_at' => ShopClock::now()]);
+            }
             $held->update(['status' => 'declined']);
         });
     }

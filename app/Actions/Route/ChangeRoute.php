@@ -56,18 +56,21 @@ final class ChangeRoute
     public static function write(Part $part, array $steps): void
     {
         DB::transaction(function () use ($part, $steps): void {
-            $part->steps()->delete();
-            $part->steps()->createMany(array_map(fn (Step $step, int $position): array => [
-                'position' => $position,
-                'kind' => $step->kind->value,
-                'minutes' => $step->minutes,
-                'wait_minutes' => $step->waitMinutes,
-                'why' => mb_substr(Units::current()->said($step->why), 0, 300),
-                'celsius' => $step->celsius,
-                'hold_minutes' => $step->holdMinutes,
-                'coat' => $step->coat,
-                'agent' => $step->agent?->key,
-            ], $steps, array_keys($steps)));
+            foreach ($part->steps()->get()->where('position', '>=', count($steps)) as $gone) {
+                $gone->delete();
+            }
+            foreach ($steps as $position => $step) {
+                $part->steps()->updateOrCreate(['position' => $position], [
+                    'kind' => $step->kind->value,
+                    'minutes' => $step->minutes,
+                    'wait_minutes' => $step->waitMinutes,
+                    'why' => mb_substr(Units::current()->said($step->why), 0, 300),
+                    'celsius' => $step->celsius,
+                    'hold_minutes' => $step->holdMinutes,
+                    'coat' => $step->coat,
+                    'agent' => $step->agent?->key,
+                ]);
+            }
         });
         $part->unsetRelation('steps');
     }

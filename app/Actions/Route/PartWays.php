@@ -20,8 +20,11 @@ final class PartWays
     /** @param  array<string, string|null>  $ways  question => way; null or nothing for as the house goes */
     public static function choose(Part $part, array $ways): void
     {
-        PartWay::query()->where('part_id', $part->id)->delete();
-        self::keep($part, array_filter($ways, fn (?string $way): bool => $way !== null && $way !== ''));
+        $chosen = array_filter($ways, fn (?string $way): bool => $way !== null && $way !== '');
+        foreach ($part->ways()->get()->whereNotIn('question', array_keys($chosen)) as $gone) {
+            $gone->delete();
+        }
+        self::keep($part, $chosen);
     }
 
     /** As a part leaves Intake its ways are settled: the house may turn, its route does not any more. */

@@ -37,19 +37,20 @@ final class WriteFacts
                         'blast_bar' => $facts['blast']['pressure_bar'] ?? null,
                     ],
             );
-            $part->traits()->delete();
-            foreach (
-                [
-                    PartTrait::ON_IT => $facts['on_it'] ?? [],
-                    PartTrait::FEATURE => $facts['features'] ?? [],
-                    PartTrait::MARK => $marks,
-                ] as $kind => $words
-            ) {
-                foreach (array_unique($words) as $word) {
-                    $part->traits()->create(['kind' => $kind, 'word' => $word]);
-                }
-            }
+            self::traits($part, PartTrait::ON_IT, $facts['on_it'] ?? []);
+            self::traits($part, PartTrait::FEATURE, $facts['features'] ?? []);
+            self::traits($part, PartTrait::MARK, $marks);
         });
         $part->unsetRelation('traits');
+    }
+
+    /** @param  array<array-key, string>  $words */
+    private static function traits(Part $part, string $kind, array $words): void
+    {
+        $kept = $part->traits()->where('kind', $kind)->get();
+        $kept->reject(fn (PartTrait $one): bool => in_array($one->word, $words, true))->each->delete();
+        foreach (array_diff(array_unique($words), $kept->pluck('word')->all()) as $word) {
+            $part->traits()->create(['kind' => $kind, 'word' => $word]);
+        }
     }
 }

@@ -109,8 +109,12 @@ final class ShelfController
         $facts = $request->facts();
         DB::transaction(function () use ($powder, $facts): void {
             $powder->fill($facts['powder'])->save();
-            $powder->rows()->delete();
-            $powder->rows()->createMany($facts['rows']);
+            foreach ($powder->rows()->get()->whereNotIn('pmt_c', array_column($facts['rows'], 'pmt_c')) as $gone) {
+                $gone->delete();
+            }
+            foreach ($facts['rows'] as $row) {
+                $powder->rows()->updateOrCreate(['pmt_c' => $row['pmt_c']], $row);
+            }
             if ($powder->wasChanged(['name', 'lot'])) {
                 Job::query()
                     ->whereHas('parts.coats', fn ($coat) => $coat->where('powder_id', $powder->id))

@@ -2,9 +2,8 @@
     <h1 class="mb-3">People</h1>
     <div class="grid gap-3 max-w-4xl">
         @foreach ($people as $person)
-            <form method="post" action="/people/{{ $person->id }}"
+            <x-edit :action="'/people/'.$person->id"
                 class="panel grid grid-cols-[1fr_12rem_12rem_auto] max-[900px]:grid-cols-1 gap-3 items-end">
-                <x-once /> @method('put')
                 <p><b>{{ $person->name }}</b><br><span class="hint">{{ $person->email }}</span></p>
                 <x-pick name="role" id="role-{{ $person->id }}" label="Role"
                     :options="['owner' => 'owner', 'finisher' => 'finisher', 'viewer' => 'viewer']"
@@ -13,7 +12,7 @@
                     :options="[1 => 'yes', 0 => 'no']"
                     :value="(int) $person->active" />
                 <button class="btn btn-quiet">Save</button>
-            </form>
+            </x-edit>
         @endforeach
         <form method="post" action="/people" class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
             <x-once />

@@ -4,9 +4,7 @@
 @use('App\Support\Words')
 <x-layout title="House ways">
     <h1 class="mb-3">House ways</h1>
-    <form method="post" action="/shop" class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4 max-w-4xl">
-        <x-once />
-        @method('put')
+    <x-edit action="/shop" class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4 max-w-4xl">
         <x-field name="name" label="Shop" :value="$shop->name" />
         <x-pick name="timezone" label="Time zone" :options="$zones" :value="$shop->timezone" />
         <x-pick
@@ -112,5 +110,5 @@
         <div class="col-span-full">
             <button class="btn btn-do">Save</button>
         </div>
-    </form>
+    </x-edit>
 </x-layout>

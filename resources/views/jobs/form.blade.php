@@ -1,12 +1,8 @@
 <x-layout :title="$job ? 'Job ' . $job->number : 'Take a job in'"
     :at="$job?->station ?? Aenum\Core\Word\Station::Intake">
     <h1 class="mb-3">{{ $job ? 'Job ' . $job->number : 'Take a job in' }}</h1>
-    <form method="post" action="{{ $job ? '/jobs/' . $job->id : '/jobs' }}"
+    <x-edit :action="$job ? '/jobs/' . $job->id : '/jobs'" :new="$job === null"
         class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4 max-w-4xl">
-        <x-once />
-        @if ($job)
-            @method('put')
-        @endif
         <x-field name="title" label="What is it" :value="$job?->title"
             hint="A few words, such as “bench ends, promenade”." autofocus />
         <x-field name="customer" label="Customer" :value="$job?->customer->name" list="customers"
@@ -26,5 +22,5 @@
         <div class="col-span-full flex gap-3"><button
                 class="btn btn-do">{{ $job ? 'Save' : 'Take it in' }}</button><a class="btn btn-quiet"
                 href="{{ $job ? '/jobs/' . $job->id : '/station/intake' }}">Back</a></div>
-    </form>
+    </x-edit>
 </x-layout>

@@ -9,13 +9,11 @@
 <x-layout :title="$part?->name ?? 'A part'" :at="$job->station">
     <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a></p>
     <h1 class="mb-3">{{ $part?->name ?? 'What part came with it?' }}</h1>
-    <form method="post" action="{{ $part ? '/parts/' . $part->id : '/jobs/' . $job->id . '/parts' }}"
+    <x-edit :action="$part ? '/parts/' . $part->id : '/jobs/' . $job->id . '/parts'" :new="$part === null"
         class="grid gap-4 max-w-5xl">
-        <x-once />
         {{-- What Enter presses: saving, not the question of the metal that comes before it. --}}
         <button hidden>Save</button>
         @if ($part)
-            @method('put')
             <input type="hidden" name="part" value="{{ $part->id }}">
         @endif
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
@@ -105,7 +103,7 @@
         </fieldset>
         <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet"
                 href="/jobs/{{ $job->id }}">Back</a></div>
-    </form>
+    </x-edit>
     @if ($part)
         <form method="post" action="/parts/{{ $part->id }}/withdraw" class="mt-6">
             <x-once />

@@ -13,19 +13,15 @@
 <x-layout :title="$part->name.': what it is and its route'" :at="$part->job->isOpen() ? $part->job->station : null">
     <x-part-head :part="$part" at="route" />
     <div class="grid grid-cols-[24rem_minmax(0,1fr)] max-[1000px]:grid-cols-1 gap-5">
-        <form
-            method="post"
-            action="/parts/{{ $part->id }}/facts"
+        <x-edit
+            :action="'/parts/'.$part->id.'/facts'"
+            :often="true"
             class="panel grid gap-3 content-start"
-            @can('work')
-                hx-put="/parts/{{ $part->id }}/facts"
-                hx-trigger="change delay:150ms"
-                hx-target="#answer"
-                hx-swap="outerHTML"
-            @endcan
+            :hx-put="Gate::allows('work') ? '/parts/'.$part->id.'/facts' : null"
+            hx-trigger="change delay:150ms"
+            hx-target="#answer"
+            hx-swap="outerHTML"
         >
-            @csrf
-            @method('put')
             <h2>What is it</h2>
             <p>
                 {{ $facts->metal->name }}, {{ $u->ofOneAndWall($part) }}.
@@ -129,7 +125,7 @@
             @can('work')
                 <button class="btn btn-do">Note it</button>
             @endcan
-        </form>
+        </x-edit>
         @include('route.answer')
     </div>
     @if ($part->job->isOpen())

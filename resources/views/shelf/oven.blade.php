@@ -2,12 +2,8 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 <x-layout :title="$oven?->name ?? 'An oven'">
     <h1 class="mb-3">{{ $oven?->name ?? 'Set an oven up' }}</h1>
-    <form method="post" action="{{ $oven ? '/ovens/' . $oven->id : '/ovens' }}"
+    <x-edit :action="$oven ? '/ovens/' . $oven->id : '/ovens'" :new="$oven === null"
         class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4 max-w-5xl mb-5">
-        <x-once />
-        @if ($oven)
-            @method('put')
-        @endif
         <h2 class="col-span-full">From what you know of it</h2>
         <x-field name="name" label="Name" :value="$oven?->name" />
         <x-pick name="heat" label="Heated how" :options="[
@@ -36,10 +32,9 @@
             :value="$u->field(D::Temperature, $oven?->max_c ?? 230, 0)" />
         <div class="col-span-full"><button class="btn btn-do" name="by" value="answers">Work its figures
                 out{{ $oven ? ' again' : '' }}</button></div>
-    </form>
+    </x-edit>
     @if ($oven)
-        <form method="post" action="/ovens/{{ $oven->id }}" class="panel grid gap-3 max-w-5xl">
-            <x-once /> @method('put')
+        <x-edit :action="'/ovens/' . $oven->id" class="panel grid gap-3 max-w-5xl">
             <h2>Its figures</h2>
             <p class="hint">What the model works with. Change one only where you know better than the estimate.
             </p>
@@ -54,7 +49,7 @@
                     hint="Full power this far under the setpoint, less as it comes near." />
             </div>
             <div><button class="btn" name="by" value="figures">Keep these figures</button></div>
-        </form>
+        </x-edit>
         @if ($taught)
             <section class="panel grid gap-3 max-w-5xl mt-5" aria-label="What logs have taught">
                 <h2>{{ ucfirst($taught) }}</h2>

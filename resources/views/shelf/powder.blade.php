@@ -4,11 +4,8 @@
         'max_minutes' => $r->max_minutes])->all() ?? []))
 <x-layout :title="$powder?->name ?? 'A powder'">
     <h1 class="mb-3">{{ $powder?->name ?? 'Put a powder on the shelf' }}</h1>
-    <form method="post" action="{{ $powder ? '/powders/' . $powder->id : '/powders' }}" class="grid gap-4 max-w-5xl">
-        <x-once />
-        @if ($powder)
-            @method('put')
-        @endif
+    <x-edit :action="$powder ? '/powders/' . $powder->id : '/powders'" :new="$powder === null"
+        class="grid gap-4 max-w-5xl">
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Name" :value="$powder?->name" />
             <x-field name="maker" label="Maker" :value="$powder?->maker" />
@@ -78,7 +75,7 @@
         </fieldset>
         <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet"
                 href="/powders">Back</a></div>
-    </form>
+    </x-edit>
     @if ($powder)
         <form method="post" action="/powders/{{ $powder->id }}/retire" class="mt-5"><x-once /><button
                 class="btn btn-quiet">{{ $powder->retired_at ? 'Back on the shelf' : 'Take off the shelf' }}</button>

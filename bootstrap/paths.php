@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+/** Where an install keeps what it keeps: AENUM_VAR, or var/ in the project. Nothing is written anywhere else. */
+$var = getenv('AENUM_VAR') ?: dirname(__DIR__).'/var';
+$paths = [
+    'LARAVEL_STORAGE_PATH' => "{$var}/storage",
+    'APP_SERVICES_CACHE' => "{$var}/storage/cache/services.php",
+    'APP_PACKAGES_CACHE' => "{$var}/storage/cache/packages.php",
+    'APP_CONFIG_CACHE' => "{$var}/storage/cache/config.php",
+    'APP_ROUTES_CACHE' => "{$var}/storage/cache/routes.php",
+    'APP_EVENTS_CACHE' => "{$var}/storage/cache/events.php",
+];
+foreach ($paths as $name => $path) {
+    $_ENV[$name] ??= $path;
+    $_SERVER[$name] ??= $path;
+}
+
+return $var;

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    /** Rows that are superseded, not deleted: their name or place is free for the next. */
+    private const SUPERSEDED = [
+        'coats' => ['position', 'coats_part_id_position_unique'],
+        'sections' => ['name', 'sections_part_id_name_unique'],
+    ];
+
+    public function up(): void
+    {
+        Schema::create('trail', function (Blueprint $table): void {
+            $table->id();
+            $table->dateTime('at', 3)->index();
+            $table->foreignId('user_id')->nullable()->constrained('users');
+            $table->string('from_where', 45)->nullable();
+            $table->string('row_table', 40);
+            $table->unsignedBigInteger('row_id');
+            $table->enum('what', ['created', 'updated', 'deleted']);
+            $table->json('before')->nullable();
+            $table->json('after')->nullable();
+            $table->unsignedBigInteger('job_id')->nullable()->index();
+            $table->unsignedBigInteger('oven_id')->nullable()->index();
+            $table->index(['row_table', 'row_id']);
+        });
+        foreach (['UPDATE', 'DELETE'] as $what) {
+            $name = 'trail_no_'.strtolower($what);
+            DB::unprepared("CREATE TRIGGER {$name} BEFORE {$what} ON trail FOR EACH ROW "
+                ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The trail is only added to.'");
+        }
+        $this->piecesFit();
+        foreach (self::SUPERSEDED as $table => [$column, $unique]) {
+            // The foreign key needs an index that begins with it while the old one goes.
+            Schema::table($table, fn (Blueprint $change) => $change->index('part_id', "{$table}_part_id_index"));
+            Schema::table($table, fn (Blueprint $change) => $change->dropUnique($unique));
+            DB::statement("ALTER TABLE {$table} ADD COLUMN superseded_at DATETIME(3) NULL,"
+                .' ADD COLUMN superseded_by BIGINT UNSIGNED NULL,'
+                ." ADD CONSTRAINT {$table}_superseded_by_foreign FOREIGN KEY (superseded_by) REFERENCES users (id),"
+                .' ADD COLUMN stands TINYINT AS (IF(superseded_at IS NULL, 1, NULL)) STORED,'
+                ." ADD UNIQUE KEY {$table}_one_that_stands (part_id, {$column}, stands)");
+        }
+    }
+
+    public function down(): void
+    {
+        foreach (self::SUPERSEDED as $table => [$column, $unique]) {
+            DB::table($table)->whereNotNull('superseded_at')->delete();
+            Schema::table($table, fn (Blueprint $change) => $change->dropUnique("{$table}_one_that_stands"));
+            Schema::table($table, fn (Blueprint $change) => $change->dropColumn('stands'));
+            Schema::table($table, fn (Blueprint $change) => $change->dropConstrainedForeignId('superseded_by'));
+            Schema::table($table, fn (Blueprint $change) => $change->dropColumn('superseded_at'));
+            Schema::table($table, fn (Blueprint $change) => $change->unique(['part_id', $column], $unique));
+            Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_part_id_index"));
+        }
+        DB::unprepared('DROP TRIGGER IF EXISTS oven_load_items_fit');
+        Schema::dropIfExists('trail');
+    }
+
+    /** Of a lot no more pieces hang in ovens, or are planned to, than it has. */
+    private function piecesFit(): void
+    {
+        DB::unprepared(<<<'SQL'
+            CREATE TRIGGER oven_load_items_fit BEFORE INSERT ON oven_load_items FOR EACH ROW
+            BEGIN
+                DECLARE pieces, hung INT UNSIGNED;
+                IF NEW.lot_id IS NOT NULL AND EXISTS (SELECT 1 FROM oven_loads l
+                    WHERE l.id = NEW.oven_load_id AND l.status IN ('planned', 'running')) THEN
+                    SELECT count INTO pieces FROM lots WHERE id = NEW.lot_id FOR UPDATE;
+                    SELECT COALESCE(SUM(i.count), 0) INTO hung FROM oven_load_items i
+                        JOIN oven_loads l ON l.id = i.oven_load_id
+                        WHERE i.lot_id = NEW.lot_id AND i.out_at IS NULL AND l.status IN ('planned', 'running');
+                    IF hung + NEW.count > pieces THEN
+                        SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'More pieces hang in ovens than the lot has.';
+                    END IF;
+                END IF;
+            END
+            SQL);
+    }
+};
