@@ -2,9 +2,17 @@
 
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Http\Middleware\DecimalComma;
+use App\Http\Middleware\HasShop;
+use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SharedTablet;
+use App\Http\Middleware\WholeText;
+use App\Support\Faults;
+use App\Support\TakenMeanwhile;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -12,12 +20,17 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-return Application::configure(basePath: dirname(__DIR__))
+$var = require __DIR__.'/paths.php';
+
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [OneValueEach::class, DecimalComma::class, Once::class]);
+        $middleware->prepend([SecurityHeaders::class, KnownHost::class]);
+        $middleware->web(
+            append: [HasShop::class, SharedTablet::class, OneValueEach::class, DecimalComma::class, Once::class],
+            prepend: [WholeText::class],
+        );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
@@ -31,7 +44,14 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? $e
                 : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']);
         });
-        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
+        $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::refusal(...));
+        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->hasHeader('HX-Request')
+            ? response('', 401, ['HX-Redirect' => '/sign-in'])
+            : redirect()->guest('/sign-in'));
+        $exceptions->render(Faults::page(...));
+        $exceptions->dontFlash(['new_password', 'again', 'pin', 'code', 'password', 'password_confirmation', 'current_password']);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);
     })
     ->create();
+
+return $app->useEnvironmentPath($var);

@@ -14,4 +14,10 @@ return [
 
     // The demo shop: made-up data, sign-ins shown, and a shop clock that can be put forward.
     'demo' => (bool) env('AENUM_DEMO', false),
+
+    // The name this install gives of itself, and the names it is reached by; any where none is given.
+    'instance' => env('AENUM_INSTANCE', ''),
+    'hosts' => array_filter(explode(',', (string) env('AENUM_HOSTS', ''))),
+    'loopback' => (bool) env('AENUM_LOOPBACK', true),
+    'tls_port' => env('AENUM_TLS_PORT'),
 ];

@@ -6,7 +6,7 @@ return [
     'disks' => [
         'local' => [
             'driver' => 'local',
-            'root' => base_path('var/files/'.env('DB_DATABASE', 'aenum')),
+            'root' => dirname(storage_path()).'/files/'.env('DB_DATABASE', 'aenum'),
             'throw' => true,
         ],
     ],

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Shop;
+use App\Support\DemoSignIns;
+use App\Support\FirstRun;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -17,3 +19,21 @@ Artisan::command('demo:seed-if-empty', function (): void {
         Artisan::call('db:seed', ['--class' => DemoShop::class, '--force' => true]);
     }
 })->purpose('Fill an empty database with the demo shop, and lay one that nobody has touched anew');
+
+$say = fn (string $line) => fwrite(STDOUT, $line.PHP_EOL);
+
+Artisan::command('demo:sign-ins', function () use ($say): void {
+    $known = config('app.loopback');
+    $say($known
+        ? 'Demo sign-ins:'
+        : 'This demo can be reached from other machines, so its passwords are fresh ones, told only here:');
+    foreach (DemoSignIns::all() as $email => $password) {
+        $say("  {$email}  {$password}");
+    }
+})->purpose('Tell the sign-ins of the demo shop; fresh ones where it can be reached from elsewhere');
+
+Artisan::command('shop:first-run', function () use ($say): void {
+    $say(Shop::query()->exists()
+        ? 'Sign in with your own e-mail.'
+        : 'Open it with this code, once: '.FirstRun::code());
+})->purpose('Print the code that opens a new shop');

@@ -8,14 +8,18 @@ use App\Http\Controllers\BakeController;
 use App\Http\Controllers\BakeOutController;
 use App\Http\Controllers\BlastController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LoggerController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MaskController;
+use App\Http\Controllers\MeController;
 use App\Http\Controllers\PartBenchController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RailController;
@@ -24,13 +28,15 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StripController;
+use App\Http\Controllers\TabletController;
+use App\Http\Controllers\TrailController;
+use App\Http\Controllers\TrustController;
 use App\Http\Controllers\WashController;
 use App\Http\Middleware\HoldFirst;
 use App\Http\Middleware\SeesBoth;
 use App\Http\Middleware\StillWorksHere;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 Route::bind('station', fn (string $slug): Station => Station::tryFrom($slug) ?? abort(404));
@@ -46,20 +52,31 @@ Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 
-Route::get('/health', function () {
-    DB::select('select 1');
-
-    return response("well\n", 200, ['Content-Type' => 'text/plain']);
-})->withoutMiddleware('web');
+Route::get('/health', HealthController::class)->withoutMiddleware('web');
+Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
+Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
     Route::post('/sign-in', [SignInController::class, 'signIn']);
+    Route::get('/sign-in/code', [SignInController::class, 'showCode']);
+    Route::post('/sign-in/code', [SignInController::class, 'useCode']);
+    Route::get('/tablet', [TabletController::class, 'show']);
+    Route::post('/tablet', [TabletController::class, 'signOn']);
+    Route::get('/first-run', [FirstRunController::class, 'show']);
+    Route::post('/first-run', [FirstRunController::class, 'open']);
 });
 
 Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'signOut']);
-    Route::put('/me', [HouseController::class, 'updateMe']);
+    Route::get('/me', [MeController::class, 'show']);
+    Route::put('/me', [MeController::class, 'update']);
+    Route::put('/me/password', [MeController::class, 'password']);
+    Route::put('/me/pin', [MeController::class, 'pin']);
+    Route::post('/me/sessions/end', [MeController::class, 'endSessions']);
+    Route::get('/jobs/{job}/trail', [TrailController::class, 'job']);
+    Route::get('/ovens/{oven}/trail', [TrailController::class, 'oven']);
+    Route::get('/powders/{powder}/trail', [TrailController::class, 'powder']);
 
     Route::get('/', RailController::class);
     Route::get('/find', [RailController::class, 'find']);
@@ -157,6 +174,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/lots/{lot}/ground', [MaskController::class, 'ground']);
         Route::post('/hooks', [MaskController::class, 'hooksCleaned']);
         Route::post('/masks', [MaskController::class, 'stock']);
+        Route::post('/masks/{mask}/count', [MaskController::class, 'count']);
         Route::post('/masks/{mask}/retire', [MaskController::class, 'retire']);
         Route::post('/practice/{exercise}/start', [PracticeController::class, 'start']);
         Route::post('/practice/{exercise}/move', [PracticeController::class, 'move']);
@@ -200,8 +218,15 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/ovens/{oven}/forget', [LoggerController::class, 'forgetFit']);
         Route::get('/shop', [HouseController::class, 'shop']);
         Route::put('/shop', [HouseController::class, 'updateShop']);
-        Route::get('/people', [HouseController::class, 'people']);
-        Route::post('/people', [HouseController::class, 'addPerson']);
-        Route::put('/people/{person}', [HouseController::class, 'changePerson']);
+        Route::get('/set-up', [FirstRunController::class, 'steps']);
+        Route::post('/set-up', [FirstRunController::class, 'done']);
+        Route::get('/people', [PeopleController::class, 'index']);
+        Route::post('/people', [PeopleController::class, 'add']);
+        Route::put('/people/{person}', [PeopleController::class, 'change']);
+        Route::post('/people/{person}/code', [PeopleController::class, 'code']);
+        Route::post('/people/{person}/sessions/end', [PeopleController::class, 'endSessions']);
+        Route::get('/people/{person}/trail', [TrailController::class, 'person']);
+        Route::post('/tablets', [PeopleController::class, 'shareTablet']);
+        Route::post('/tablets/{tablet}/withdraw', [PeopleController::class, 'withdrawTablet']);
     });
 });

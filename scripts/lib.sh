@@ -55,6 +55,8 @@ need_vendor() {
             || fail "composer failed; see $VAR/log/composer.log"
         touch vendor/.installed
     fi
+    # What root installed with its own umask, the one who runs it must read.
+    if [ "${WHO:-root}" != root ] && [ -n "$(find vendor ! -perm -o=r -print -quit)" ]; then chmod -R go+rX vendor; fi
 }
 
 # Who runs it: an unprivileged user of its own where root starts it, else whoever does. AS is put before a command.
@@ -196,7 +198,8 @@ database_up() {
 
 database_down() {
     [ -S "$VAR/db.sock" ] || return 0
-    db_root mariadb-admin shutdown >/dev/null 2>&1 || true
+    db_root mariadb-admin shutdown >/dev/null 2>&1 \
+        || mariadb-admin --no-defaults --socket="$VAR/db.sock" -u root shutdown >/dev/null 2>&1 || true
     for _ in $(seq 120); do [ -S "$VAR/db.sock" ] || return 0; sleep 0.25; done
 }
 

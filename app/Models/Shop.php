@@ -8,6 +8,7 @@ use Aenum\Core\Blast\AirLine;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Prefer;
+use Carbon\CarbonImmutable;
 
 /**
  * The one shop and its house ways.
@@ -23,6 +24,8 @@ use Aenum\Core\Cure\Prefer;
  * @property float $margin
  * @property float $overbake_limit
  * @property int $clock_ahead_s
+ * @property int $tablet_minutes without a touch, until a shared tablet signs out
+ * @property ?CarbonImmutable $set_up_at the owner went through the setting up
  * @property float $humidity_pct
  * @property bool $by_the_sea salt is in its air
  * @property ?float $rail_kg what the rail carries, and so on; null where it is not written down
@@ -113,7 +116,12 @@ final class Shop extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        $words = ['clock_way' => ClockWay::class, 'prefer' => Prefer::class, 'by_the_sea' => 'boolean'];
+        $words = [
+            'clock_way' => ClockWay::class,
+            'prefer' => Prefer::class,
+            'by_the_sea' => 'boolean',
+            'set_up_at' => 'immutable_datetime',
+        ];
 
         return $words + array_fill_keys([
             'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',

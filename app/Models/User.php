@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Unit\UnitSystem;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -15,6 +16,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property UnitSystem $unit_system
  * @property string $theme
  * @property bool $active
+ * @property ?string $pin a hash, for signing on at a shared tablet
+ * @property ?string $code a hash, of the code an owner gave out for a new password
+ * @property ?CarbonImmutable $code_until
  */
 final class User extends Authenticatable
 {
@@ -22,7 +26,7 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'pin', 'code'];
 
     public function isOwner(): bool
     {
@@ -37,6 +41,11 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit_system' => UnitSystem::class, 'active' => 'boolean'];
+        return [
+            'password' => 'hashed',
+            'unit_system' => UnitSystem::class,
+            'active' => 'boolean',
+            'code_until' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
     }
 }

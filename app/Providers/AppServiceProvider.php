@@ -5,23 +5,37 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\Rail\ReadRail;
+use App\Http\Middleware\SharedTablet;
 use App\Models\User;
 use App\Support\Trail;
 use App\Support\Units;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    private const BARE = ['fault', 'components.bare', 'components.assets'];
+
     public function boot(): void
     {
         Model::shouldBeStrict($this->app->environment() !== 'production');
         Trail::listen();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
-        Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner());
-        View::composer('*', fn (\Illuminate\View\View $view) => $view->with('u', Units::current()));
+        Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());
+        View::composer('*', function (\Illuminate\View\View $view): void {
+            // A page that says what is wrong needs nothing that may be what is wrong.
+            in_array($view->name(), self::BARE, true) ? null : $view->with('u', Units::current());
+        });
+        Paginator::defaultSimpleView('pages');
         View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ReadRail::now()));
+    }
+
+    /** Four figures at a tablet many hands use are not enough to set the shop up. */
+    private static function byPin(): bool
+    {
+        return request()->hasSession() && request()->session()->has(SharedTablet::SESSION);
     }
 }

@@ -37,6 +37,7 @@ return new class extends Migration
                 ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The trail is only added to.'");
         }
         $this->piecesFit();
+        $this->accounts();
         foreach (self::SUPERSEDED as $table => [$column, $unique]) {
             // The foreign key needs an index that begins with it while the old one goes.
             Schema::table($table, fn (Blueprint $change) => $change->index('part_id', "{$table}_part_id_index"));
@@ -61,7 +62,34 @@ return new class extends Migration
             Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_part_id_index"));
         }
         DB::unprepared('DROP TRIGGER IF EXISTS oven_load_items_fit');
+        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['tablet_minutes', 'set_up_at']));
+        Schema::table('users', fn (Blueprint $table) => $table->dropColumn(['pin', 'code', 'code_until']));
+        Schema::dropIfExists('tablets');
         Schema::dropIfExists('trail');
+    }
+
+    /** People who sign on with a PIN at a tablet many use, and come back by a code when they forgot a password. */
+    private function accounts(): void
+    {
+        Schema::table('users', function (Blueprint $table): void {
+            $table->string('pin')->nullable();
+            $table->string('code')->nullable();
+            $table->dateTime('code_until', 3)->nullable();
+        });
+        Schema::create('tablets', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 60);
+            $table->char('mark', 64)->unique();
+            $table->foreignId('user_id')->constrained('users');
+            $table->dateTime('at', 3);
+            $table->dateTime('withdrawn_at', 3)->nullable();
+            $table->foreignId('withdrawn_by')->nullable()->constrained('users');
+        });
+        Schema::table('shops', function (Blueprint $table): void {
+            $table->unsignedSmallInteger('tablet_minutes')->default(10);
+            $table->dateTime('set_up_at', 3)->nullable();
+        });
+        DB::table('shops')->update(['set_up_at' => DB::raw('created_at')]);
     }
 
     /** Of a lot no more pieces hang in ovens, or are planned to, than it has. */

@@ -54,6 +54,7 @@ final class AccessTest extends ShopTestCase
                 '{load}' => '1',
                 '{fitting}' => '1',
                 '{mask}' => '1',
+                '{tablet}' => '1',
                 '{exercise}' => 'mixture',
                 '{station}' => 'blast',
             ]);
@@ -61,7 +62,7 @@ final class AccessTest extends ShopTestCase
 
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void
     {
-        $open = ['sign-in', 'health'];
+        $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health'];
         $asked = 0;
         foreach ($this->routes() as $route) {
             if (! in_array($route->uri(), $open, true)) {
@@ -74,7 +75,8 @@ final class AccessTest extends ShopTestCase
 
     public function test_everything_that_writes_asks_for_a_right_and_a_csrf_token(): void
     {
-        $own = ['sign-in', 'sign-out', 'me'];
+        $own = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'sign-out', 'me', 'me/password', 'me/pin',
+            'me/sessions/end'];
         foreach ($this->routes() as $route) {
             if ($route->methods()[0] === 'GET') {
                 continue;

@@ -8,19 +8,16 @@ use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Unit\Dimension;
-use Aenum\Core\Unit\UnitSystem;
 use App\Models\Shop;
-use App\Models\User;
 use App\Rules\Measured;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
 
-/** The shop's house ways, its people, and how each of them likes to read. */
+/** The shop's house ways. */
 final class HouseController
 {
     /** field => what it is, and what kind of figure */
@@ -64,6 +61,7 @@ final class HouseController
             'margin_percent' => ['required', 'numeric', 'between:0,200'],
             'overbake_percent' => ['required', 'numeric', 'between:10,100'],
             'humidity_pct' => ['required', 'numeric', 'between:0,100'],
+            'tablet_minutes' => ['required', 'integer', 'between:1,720'],
             'by_the_sea' => ['nullable', 'boolean'],
             'house' => ['array'],
             'house.*' => ['string', 'max:30'],
@@ -102,6 +100,7 @@ final class HouseController
                     'clock_way' => $in['clock_way'],
                     'prefer' => $in['prefer'] ?? Prefer::Widest->value,
                     'humidity_pct' => $in['humidity_pct'],
+                    'tablet_minutes' => $in['tablet_minutes'],
                     'by_the_sea' => ! empty($in['by_the_sea']),
                     'margin' => $in['margin_percent'] / 100,
                     'overbake_limit' => $in['overbake_percent'] / 100,
@@ -159,58 +158,6 @@ final class HouseController
             'price_powder_kg' => $price('powder_kg'),
             'price_media_kg' => $price('media_kg'),
         ];
-    }
-
-    public function people(): View
-    {
-        return view('house.people', ['people' => User::query()->orderByDesc('active')->orderBy('name')->get()]);
-    }
-
-    public function addPerson(Request $request): RedirectResponse
-    {
-        $in = $request->validate([
-            'name' => ['required', 'string', 'max:100'],
-            'email' => ['required', 'email:strict', 'max:190', 'unique:users,email'],
-            'role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])],
-            'password' => ['required', Password::min(10)],
-        ]);
-        User::query()->create($in);
-
-        return redirect('/people')->with('said', "{$in['name']} can sign in now.");
-    }
-
-    public function changePerson(Request $request, User $person): RedirectResponse
-    {
-        $in = $request->validate([
-            'role' => ['required', Rule::in(['owner', 'finisher', 'viewer'])],
-            'active' => ['required', 'boolean'],
-        ]);
-        $staysOwner = $in['role'] === 'owner' && (bool) $in['active'];
-        if (
-            $person->isOwner() &&
-            ! $staysOwner &&
-            User::query()->where('role', 'owner')->where('active', true)->whereKeyNot($person->id)->doesntExist()
-        ) {
-            throw ValidationException::withMessages([
-                'role' => "{$person->name} is the only owner; make someone else an owner first.",
-            ]);
-        }
-        $person->update($in);
-
-        return redirect('/people')->with('said', 'Saved.');
-    }
-
-    public function updateMe(Request $request): RedirectResponse
-    {
-        $in = $request->validate([
-            'unit_system' => ['required', Rule::enum(UnitSystem::class)],
-            'theme' => ['required', Rule::in(['system', 'light', 'dark'])],
-        ]);
-        /** @var User $user */
-        $user = $request->user();
-        $user->update($in);
-
-        return back()->with('said', 'Saved.');
     }
 
     /** Demo shop only: puts the shop's clock forward, so that a bake can be watched without waiting for it. */

@@ -234,6 +234,15 @@ final class MaskController
         return redirect("/station/mask-and-hang?lot={$lot->id}")->with('said', $earth->says());
     }
 
+    /** How many there are, counted anew. */
+    public function count(Request $request, Mask $mask): RedirectResponse
+    {
+        $in = $request->validate(['held' => ['required', 'integer', 'between:0,1000000']]);
+        $mask->update(['held' => (int) $in['held']]);
+
+        return redirect('/station/mask-and-hang')->with('said', "{$mask->name}: {$mask->held} counted.");
+    }
+
     public function stock(Request $request): RedirectResponse
     {
         $in = $request->validate(

@@ -1,6 +1,7 @@
-@props(['title'])
+{{-- A page without the rail, for whoever is not signed in. --}}
+@props(['title', 'wide' => false, 'now' => null])
 <!doctype html>
-<html lang="en" data-theme="system" data-now="{{ now()->getTimestampMs() }}">
+<html lang="en" data-theme="system" data-now="{{ ($now ?? now())->getTimestampMs() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -9,6 +10,8 @@
     <x-assets />
 </head>
 <body>
-<main class="min-h-screen grid place-items-center p-6"><div class="w-full max-w-md">{{ $slot }}</div></main>
+<main class="min-h-screen grid place-items-center p-6"><div class="w-full {{ $wide ? 'max-w-5xl' : 'max-w-md' }}">
+    {{ $slot }}
+</div></main>
 </body>
 </html>

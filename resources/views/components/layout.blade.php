@@ -3,7 +3,9 @@
 @php($zone = App\Models\Shop::current()->timezone)
 <!doctype html>
 <html lang="en" data-theme="{{ $user->theme ?? 'system' }}"
-    data-now="{{ App\Support\ShopClock::now()->getTimestampMs() }}">
+    data-now="{{ App\Support\ShopClock::now()->getTimestampMs() }}"
+    @if (session(App\Http\Middleware\SharedTablet::SESSION)) data-signs-out="{{
+        60 * App\Models\Shop::current()->tablet_minutes }}" @endif>
 
     <head>
         <meta charset="utf-8">
@@ -87,6 +89,7 @@
                                     :value="$user->theme" />
                             <button class="btn btn-quiet">Keep</button>
                         </form>
+                        <a class="btn btn-quiet" href="/me">Password, PIN, devices</a>
                         @if (config('app.demo') && $user->can('work'))
                             <form method="post" action="/demo-clock" class="grid gap-2 border-t border-line pt-3">
                                 <x-once />
@@ -122,6 +125,9 @@
                     </ul>
                 </div>
             @endif
+            @can('manage')
+                <x-backup-age />
+            @endcan
             {{ $slot }}
         </main>
         <dialog id="keys" aria-labelledby="keys-title">

@@ -42,6 +42,9 @@
         </label>
         <x-field name="currency" label="Currency" :value="$shop->currency" />
         <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
+        <x-field name="tablet_minutes" label="A shared tablet signs out after, minutes"
+            :value="$shop->tablet_minutes" inputmode="numeric"
+            hint="Without a touch. Its clocks stay on the screen." />
         <h2 class="col-span-full mt-2">Where finishers disagree</h2>
         @foreach ($questions as $question => [$asked, $choices])
             <x-pick
@@ -52,7 +55,7 @@
                 :hint="Words::says($choices)"
             />
         @endforeach
-        <h2 class="col-span-full mt-2">What the shop has</h2>
+        <h2 class="col-span-full mt-2" id="what-the-shop-has">What the shop has</h2>
         <x-field
             name="rail"
             label="Rail carries"

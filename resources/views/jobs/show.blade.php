@@ -17,6 +17,7 @@
         <div class="flex gap-2">
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/card">Card</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/record">Record</a>
+            <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/trail">Trail</a>
             @if ($job->isOpen())
                 @can('work')
                     <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/edit">Change</a>

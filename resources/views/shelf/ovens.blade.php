@@ -10,9 +10,13 @@
             <article class="panel">
                 <div class="flex items-baseline justify-between">
                     <h2>{{ $oven->name }}</h2>
-                    @can('manage')
-                        <a class="inline-flex items-center min-h-[44px]" href="/ovens/{{ $oven->id }}/edit">change</a>
-                    @endcan
+                    <span class="flex gap-4">
+                        <a class="inline-flex items-center min-h-[44px]" href="/ovens/{{ $oven->id }}/trail">trail</a>
+                        @can('manage')
+                            <a class="inline-flex items-center min-h-[44px]"
+                                href="/ovens/{{ $oven->id }}/edit">change</a>
+                        @endcan
+                    </span>
                 </div>
                 <p>{{ $oven->heater_kw }} kW, up to {{ $u->temp($oven->max_c) }}; from cold to {{ $u->temp(200) }}
                     empty in

@@ -182,7 +182,19 @@
                             <td>{{ $mask->kind->label() }}, {{ str_replace('_', ' ', $mask->material) }}</td>
                             <td class="n">{{ $u->said($mask->sealsWords()) }}</td>
                             <td class="n">{{ $mask->rated_c === null ? 'no oven' : $u->temp($mask->rated_c) }}</td>
-                            <td class="n">{{ $u->said($mask->heldWords()) }}</td>
+                            <td class="n">{{ $u->said($mask->heldWords()) }}
+                                @can('work')
+                                    <form method="post" action="/masks/{{ $mask->id }}/count"
+                                        class="inline-flex gap-2 items-center">
+                                        <x-once />
+                                        <label class="sr-only" for="held-{{ $mask->id }}">{{ $mask->name }}, counted
+                                            anew</label>
+                                        <input id="held-{{ $mask->id }}" name="held" value="{{ $mask->held }}"
+                                            inputmode="numeric" class="!w-20">
+                                        <button class="btn btn-quiet !px-3 !min-h-[44px]">Count</button>
+                                    </form>
+                                @endcan
+                            </td>
                             <td>
                                 @can('work')
                                     <form method="post" action="/masks/{{ $mask->id }}/retire">

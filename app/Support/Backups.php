@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Carbon\CarbonImmutable;
+
+/** The backups of this install, as they lie in its folder. */
+final readonly class Backups
+{
+    /** One is made every night; older than this, a night went by without. h */
+    public const LATE_H = 36;
+
+    private function __construct(public ?CarbonImmutable $last, public ?string $failed)
+    {
+    }
+
+    public static function now(): self
+    {
+        $dir = dirname(storage_path()).'/backups';
+        $times = array_map(filemtime(...), glob("{$dir}/aenum-*.tar.gz") ?: []);
+        $failed = is_file("{$dir}/failed") ? trim((string) @file_get_contents("{$dir}/failed")) : null;
+
+        return new self(
+            $times === [] ? null : CarbonImmutable::createFromTimestampUTC((int) max($times)),
+            $failed === '' ? null : $failed,
+        );
+    }
+
+    public function hours(): ?float
+    {
+        return $this->last === null ? null : $this->last->diffInMinutes(CarbonImmutable::now('UTC')) / 60;
+    }
+
+    public function isLate(): bool
+    {
+        return $this->last === null || $this->hours() > self::LATE_H || $this->failed !== null;
+    }
+
+    public function words(): string
+    {
+        $when = $this->last === null
+            ? 'There is no backup of this shop yet'
+            : 'The last backup of this shop is from '.ShopClock::local($this->last)->format('j F, H:i');
+
+        return $when.($this->failed === null ? '.' : ', and the last try failed: '.$this->failed);
+    }
+}

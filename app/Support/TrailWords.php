@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aenum\Core\Unit\Dimension;
+use App\Models\TrailLine;
+use Carbon\CarbonImmutable;
+
+/** A line of the trail as a person reads it, in their units and the shop's time. */
+final class TrailWords
+{
+    private const ROWS = [
+        'oven_load_items' => 'hung in an oven', 'oven_loads' => 'oven load', 'oven_events' => 'oven event',
+        'oven_results' => 'result of a bake', 'oven_logs' => 'logger file', 'logbook' => 'logbook',
+        'logbook_figures' => 'logbook figure', 'part_traits' => 'fact of a part', 'part_steps' => 'step of a route',
+        'part_ways' => 'way of a part', 'step_marks' => 'step', 'users' => 'person', 'shops' => 'house ways',
+        'clocks' => 'clock', 'inspection_readings' => 'film reading',
+    ];
+
+    private const DONE = ['created' => 'written down', 'updated' => 'changed', 'deleted' => 'taken away'];
+
+    /** The unit a column is kept in, by how its name ends. */
+    private const ENDS = [
+        '_c' => Dimension::Temperature,
+        '_kg' => Dimension::Mass,
+        '_m2' => Dimension::Area,
+        '_mm' => Dimension::Length,
+        '_um' => Dimension::Film,
+        '_bar' => Dimension::Pressure,
+    ];
+
+    /**
+     * @return array{when: string, who: string, from: ?string, what: string,
+     *      changes: list<array{label: string, before: ?string, after: ?string}>}
+     */
+    public static function line(TrailLine $line): array
+    {
+        $row = self::ROWS[$line->row_table] ?? str_replace('_', ' ', (string) preg_replace('/s$/', '', $line->row_table));
+        $changes = [];
+        foreach (array_keys(($line->after ?? []) + ($line->before ?? [])) as $column) {
+            $before = self::value((string) $column, $line->before[$column] ?? null);
+            $after = self::value((string) $column, $line->after[$column] ?? null);
+            if ($before !== $after) {
+                $changes[] = ['label' => self::label((string) $column), 'before' => $before, 'after' => $after];
+            }
+        }
+
+        return [
+            'when' => ShopClock::local($line->at)->format('j M Y H:i:s'),
+            'who' => $line->user->name ?? 'Aenum itself',
+            'from' => $line->from_where,
+            'what' => "{$row} ".self::DONE[$line->what],
+            'changes' => $changes,
+        ];
+    }
+
+    private static function label(string $column): string
+    {
+        foreach (array_keys(self::ENDS) as $end) {
+            if (str_ends_with($column, $end)) {
+                $column = substr($column, 0, -strlen($end));
+            }
+        }
+
+        return str_replace('_', ' ', (string) preg_replace('/_id$/', ' number in the books', $column));
+    }
+
+    private static function value(string $column, mixed $value): ?string
+    {
+        if ($value === null || $value === '') {
+            return null;
+        }
+        if (is_array($value) || is_bool($value)) {
+            return json_encode($value, JSON_UNESCAPED_UNICODE) ?: null;
+        }
+        $text = is_scalar($value) ? (string) $value : '';
+        foreach (self::ENDS as $end => $dimension) {
+            if (str_ends_with($column, $end) && is_numeric($text)) {
+                return Units::current()->show($dimension, (float) $text);
+            }
+        }
+        if (preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d/', $text) === 1) {
+            return ShopClock::local(CarbonImmutable::parse($text, 'UTC'))->format('j M Y H:i:s');
+        }
+
+        return $text;
+    }
+}

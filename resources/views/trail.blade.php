@@ -1,0 +1,43 @@
+<x-layout :title="$name . ': trail'">
+    <p><a class="inline-flex items-center min-h-[44px]" href="{{ $back }}">{{ $name }}</a></p>
+    <h1 class="mb-2">What was changed, and by whom</h1>
+    <p class="hint mb-3">Written down by the database as it happens, and only ever added to.</p>
+    <div class="overflow-x-auto">
+        <table class="w-full">
+            <thead>
+                <tr>
+                    <th scope="col">When</th>
+                    <th scope="col">Who</th>
+                    <th scope="col">What</th>
+                    <th scope="col">Before, and after</th>
+                </tr>
+            </thead>
+            <tbody>
+                @forelse ($lines as $line)
+                    <tr>
+                        <td class="whitespace-nowrap num">{{ $line['when'] }}</td>
+                        <td>{{ $line['who'] }}@if ($line['from'])
+                                <br><span class="hint">{{ $line['from'] }}</span>
+                            @endif
+                        </td>
+                        <td>{{ $line['what'] }}</td>
+                        <td>
+                            @foreach ($line['changes'] as $change)
+                                <span class="block break-words"><span class="hint">{{ $change['label'] }}:</span>
+                                    @if ($change['before'] !== null)
+                                        <s>{{ $change['before'] }}</s> →
+                                    @endif
+                                    {{ $change['after'] ?? 'nothing' }}</span>
+                            @endforeach
+                        </td>
+                    </tr>
+                @empty
+                    <tr>
+                        <td colspan="4">Nothing was changed since the trail is kept.</td>
+                    </tr>
+                @endforelse
+            </tbody>
+        </table>
+    </div>
+    {{ $page->links() }}
+</x-layout>
