@@ -155,6 +155,7 @@ final class ShelfTest extends ShopTestCase
             'margin_percent' => '15',
             'overbake_percent' => '80',
             'humidity_pct' => '61',
+            'tablet_minutes' => '7',
             'house' => ['bake_out' => 'both'],
             'rail' => '250 kg',
             'booth' => ['2', '2', '3'],

@@ -6,12 +6,18 @@ namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
 use App\Actions\BakeOut\HangBakeOut;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Lot;
 use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
+use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Symfony\Component\Process\Process;
 
-/** Two people shut one oven in the same second, each in a process and on a connection of their own. */
+/** Two people do what contradicts itself in the same second, each in a process and on a connection of their own. */
 final class TwoTabletsTest extends ShopTestCase
 {
     /** How far ahead the moment is set, so that both processes have come up by then, s. */
@@ -32,23 +38,15 @@ final class TwoTabletsTest extends ShopTestCase
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $pairs[] = [$this->cure(), $round === 0 ? $this->bakeOut() : $this->cure()];
         }
+        $pairs[] = array_fill(0, 2, $this->cure());
         DB::commit();
-        foreach ($pairs as [$one, $other]) {
-            $said = $this->atOnce($one, $other);
-            self::assertCount(1, array_keys($said, 'shut', true), implode(' | ', $said));
-            self::assertStringContainsString('is baking already', implode(' ', $said));
+        foreach ($pairs as $loads) {
+            $said = $this->atOnce(...array_map(fn (OvenLoad $load): array => $this->shuts($load), $loads));
+            self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, OvenLoad::query()->where('status', 'running')->count());
             $running = OvenLoad::query()->where('status', 'running');
             $running->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
         }
-    }
-
-    public function test_one_load_is_shut_once(): void
-    {
-        $load = $this->cure();
-        DB::commit();
-        $said = $this->atOnce($load, $load);
-        self::assertCount(1, array_keys($said, 'shut', true), implode(' | ', $said));
     }
 
     public function test_the_database_itself_holds_one_running_load_to_an_oven(): void
@@ -58,6 +56,99 @@ final class TwoTabletsTest extends ShopTestCase
         OvenLoad::query()->whereKey($one->id)->update($run);
         $this->expectExceptionMessageMatches('/Duplicate entry/');
         OvenLoad::query()->whereKey($other->id)->update($run);
+    }
+
+    public function test_the_same_pieces_hang_once(): void
+    {
+        $lots = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $lots[] = $this->coated($this->part($this->job(), 'cleat', 3, 0.11));
+        }
+        DB::commit();
+        foreach ($lots as $lot) {
+            $items = [$lot->id => ['hang' => '1', 'count' => (string) $lot->count]];
+            $hang = ['/bakes', ['oven_id' => (string) $this->oven->id, 'items' => $items]];
+            $said = $this->atOnce($hang, $hang);
+            self::assertSame(1, $this->refused($said), json_encode($said));
+            self::assertStringContainsString('already in a load', (string) json_encode($said));
+            $hung = OvenLoadItem::query()->where('lot_id', $lot->id)->sum('count');
+            self::assertSame($lot->count, (int) $hung);
+        }
+    }
+
+    public function test_the_database_itself_hangs_no_more_pieces_than_there_are(): void
+    {
+        $load = $this->cure();
+        $item = OvenLoadItem::query()->where('oven_load_id', $load->id)->firstOrFail();
+        $other = OvenLoad::query()->create(array_diff_key($load->getAttributes(), ['id' => 0, 'running_in' => 0]));
+        $this->expectExceptionMessageMatches('/More pieces hang in ovens than the lot has/');
+        OvenLoadItem::query()->create(['oven_load_id' => $other->id] + $item->only('lot_id', 'part_id', 'coat_id', 'count'));
+    }
+
+    public function test_what_is_sent_on_does_not_go_in_as_well(): void
+    {
+        $loads = array_map(fn (): OvenLoad => $this->cure(), range(1, self::ROUNDS));
+        DB::commit();
+        foreach ($loads as $load) {
+            $item = $load->items()->firstOrFail();
+            $lot = Lot::query()->findOrFail($item->lot_id);
+            $said = $this->atOnce($this->shuts($load), ["/lots/{$lot->id}/send", [
+                'to' => Station::Coat->value,
+                'seen_at' => Station::Cure->value,
+                'note' => 'a run in the film',
+            ]]);
+            self::assertGreaterThanOrEqual(1, $this->refused($said), json_encode($said));
+            $runs = OvenLoad::query()->whereKey($load->id)->where('status', 'running')->exists();
+            $hangs = Lot::query()->findOrFail($item->refresh()->lot_id);
+            self::assertTrue(! $runs || $hangs->station === Station::Cure, json_encode($said));
+            OvenLoad::query()->where('status', 'running')->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
+        }
+    }
+
+    public function test_a_setting_lands_before_the_door_shuts_or_not_at_all(): void
+    {
+        $loads = array_map(fn (): OvenLoad => $this->cure(), range(1, self::ROUNDS));
+        DB::commit();
+        foreach ($loads as $load) {
+            $set = ['setpoint' => '175', 'minutes' => '61', 'door_open_s' => '45', 'way' => $load->way->value];
+            $said = $this->atOnce($this->shuts($load), ["/bakes/{$load->id}/adjust", $set]);
+            $kept = $load->refresh();
+            $landed = $kept->minutes === 61.0;
+            self::assertSame($landed, ! $this->isRefused($said[1]), json_encode($said));
+            self::assertTrue($landed || $kept->status === 'running', json_encode($said));
+            OvenLoad::query()->where('status', 'running')->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
+        }
+    }
+
+    public function test_a_new_customer_and_a_new_person_are_made_once(): void
+    {
+        DB::commit();
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $job = ['/jobs', ['customer' => "Ferry club {$round}", 'title' => 'railing']];
+            $said = $this->atOnce($job, $job);
+            self::assertSame(0, $this->refused($said), json_encode($said));
+            self::assertSame(1, Customer::query()->where('name', "Ferry club {$round}")->count());
+            self::assertCount(2, array_unique(array_column($said, 'to')), 'two jobs, since two forms were sent');
+            $person = ['/people', ['name' => 'Tova', 'email' => "tova{$round}@works.example", 'role' => 'viewer',
+                'password' => 'quiet-harbour-lamp'], $this->owner];
+            $said = $this->atOnce($person, $person);
+            self::assertSame(1, $this->refused($said), json_encode($said));
+            self::assertStringContainsString('belongs to somebody here already', (string) json_encode($said));
+            self::assertSame(1, User::query()->where('email', "tova{$round}@works.example")->count());
+        }
+    }
+
+    public function test_one_form_sent_twice_at_once_is_done_once(): void
+    {
+        DB::commit();
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $before = Job::query()->count();
+            $form = ['/jobs', ['customer' => 'Ferry club', 'title' => 'gate', '_once' => (string) Str::uuid()]];
+            $said = $this->atOnce($form, $form, $form);
+            self::assertSame($before + 1, Job::query()->count());
+            self::assertCount(1, array_unique(array_column($said, 'to')), json_encode($said));
+            self::assertSame(0, $this->refused($said), json_encode($said));
+        }
     }
 
     private function cure(): OvenLoad
@@ -72,22 +163,56 @@ final class TwoTabletsTest extends ShopTestCase
         return (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
     }
 
-    /** @return list<string> what each was told */
-    private function atOnce(OvenLoad ...$loads): array
+    /** @return array{string, array<string, mixed>} */
+    private function shuts(OvenLoad $load): array
     {
-        $at = (string) (microtime(true) + self::HEAD_START_S);
-        $tablets = array_map(function (OvenLoad $load) use ($at): Process {
-            $command = [PHP_BINARY, 'tests/fixtures/shut.php', $load->id, $this->finisher->id, $at];
-            $tablet = new Process($command, base_path());
+        $kind = $load->kind->value === 'cure' ? 'bakes' : 'bake-outs';
+
+        return ["/{$kind}/{$load->id}/shut", []];
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    private function isRefused(array $answer): bool
+    {
+        return $answer['errors'] !== [];
+    }
+
+    /** @param  list<array<string, mixed>>  $answers */
+    private function refused(array $answers): int
+    {
+        foreach ($answers as $answer) {
+            self::assertSame(302, $answer['status'], json_encode($answer));
+        }
+
+        return count(array_filter($answers, $this->isRefused(...)));
+    }
+
+    /**
+     * @param  array{0: string, 1: array<string, mixed>, 2?: User}  ...$forms  path, data, who
+     * @return list<array<string, mixed>> what each was answered
+     */
+    private function atOnce(array ...$forms): array
+    {
+        $at = microtime(true) + self::HEAD_START_S;
+        $tablets = array_map(function (array $form) use ($at): Process {
+            $tablet = new Process([PHP_BINARY, 'tests/fixtures/tablet.php', json_encode([
+                'user' => ($form[2] ?? $this->finisher)->id,
+                'method' => 'POST',
+                'path' => $form[0],
+                'data' => $form[1] + ['_once' => (string) Str::uuid()],
+                'at' => $at,
+            ], JSON_THROW_ON_ERROR)], base_path());
             $tablet->start();
 
             return $tablet;
-        }, $loads);
+        }, $forms);
 
-        return array_values(array_map(function (Process $tablet): string {
+        return array_values(array_map(function (Process $tablet): array {
             $tablet->wait();
+            $answer = json_decode($tablet->getOutput(), true);
+            self::assertIsArray($answer, $tablet->getOutput().$tablet->getErrorOutput());
 
-            return trim($tablet->getOutput().$tablet->getErrorOutput());
+            return $answer;
         }, $tablets));
     }
 }

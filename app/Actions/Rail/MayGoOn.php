@@ -17,6 +17,7 @@ use App\Actions\Lot\LotWalk;
 use App\Actions\Route\PartRoute;
 use App\Models\BenchClock;
 use App\Models\Lot;
+use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Support\ShopClock;
 use App\Support\Units;
@@ -132,15 +133,20 @@ final class MayGoOn
     }
 
     /**
-     * Nothing leaves a running oven.
+     * Nothing leaves a running oven, nor a load that is planned for one.
      *
      * @throws ValidationException where it is in one
      */
     public static function outOfTheOven(Lot $lot): void
     {
-        $inside = OvenLoadItem::query()->whereHas('ovenLoad', fn ($load) => $load->where('status', 'running'));
-        if ($inside->where('lot_id', $lot->id)->whereNull('out_at')->exists()) {
-            $why = ucfirst($lot->partName())." of job {$lot->part->job->number} is in the oven; pull that load first.";
+        $loads = OvenLoad::query()->whereIn('status', ['planned', 'running']);
+        $items = OvenLoadItem::query()->where('lot_id', $lot->id)->whereNull('out_at')->select('oven_load_id');
+        $status = $loads->whereIn('id', $items)->orderByDesc('status')->value('status');
+        if ($status !== null) {
+            $first = $status === 'running'
+                ? 'is in the oven; pull that load first.'
+                : 'hangs in a load that is planned; take that load down first.';
+            $why = ucfirst($lot->partName())." of job {$lot->part->job->number} {$first}";
             throw ValidationException::withMessages(['load' => $why]);
         }
     }

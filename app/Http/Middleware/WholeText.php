@@ -9,13 +9,17 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Text that is no text (bytes that are not UTF-8, or a NUL) is refused by name before anything looks at it. */
+/**
+ * Text that is no text (bytes that are not UTF-8, or a NUL) is refused by name before anything looks at it; in an
+ * address it is left out.
+ */
 final class WholeText
 {
     public function handle(Request $request, Closure $next): Response
     {
-        abort_unless(self::isText(rawurldecode($request->getRequestUri())), 404);
+        abort_unless(self::isText(rawurldecode($request->getPathInfo())), 404);
         $request->cookies->replace(array_filter($request->cookies->all(), self::isText(...)));
+        $request->query->replace(array_filter($request->query->all(), self::isText(...)));
         $wrong = [];
         foreach ($request->isMethodSafe() ? [] : $request->post() as $name => $value) {
             if (! self::isText($name) || ! self::isText($value)) {
