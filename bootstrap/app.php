@@ -49,7 +49,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             ? response('', 401, ['HX-Redirect' => '/sign-in'])
             : redirect()->guest('/sign-in'));
         $exceptions->render(Faults::page(...));
-        $exceptions->dontFlash(['new_password', 'again', 'pin', 'code', 'password', 'password_confirmation', 'current_password']);
+        $exceptions->dontFlash(['password', 'current_password', 'new_password', 'again', 'pin', 'code']);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);
     })
     ->create();

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Accounts\FirstRun;
 use App\Models\Shop;
 use App\Support\DemoSignIns;
-use App\Support\FirstRun;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

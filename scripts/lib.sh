@@ -135,6 +135,7 @@ lay() {
     memory=$(awk '/MemTotal/ { mb = int($2 / 1024 / 8); print (mb < 128 ? 128 : mb > 2048 ? 2048 : mb) }' /proc/meminfo)
     sed -e "s#@ROOT@#$ROOT#g" -e "s#@VAR@#$VAR#g" -e "s#@HOST@#${HOST:-127.0.0.1}#g" -e "s#@PORT@#${PORT:-8080}#g" \
         -e "s#@TLS_PORT@#${TLS_PORT:-8443}#g" -e "s#@DB_PORT@#$(setting DB_PORT)#g" \
+        -e "s#@INSTANCE@#$(setting AENUM_INSTANCE)#g" \
         -e "s#@DB_MEMORY@#${memory}M#g" -e "s#@DURABLE@#${AENUM_DURABLE:-1}#g" \
         -e "s#@WORKERS@#$((cores * 4 > 32 ? 32 : cores * 4 < 6 ? 6 : cores * 4))#g" \
         -e "s#@DB_USER@#$([ "$WHO" = root ] && echo user=root || true)#g" \

@@ -22,6 +22,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict($this->app->environment() !== 'production');
+        // A page asks once for what all its rows want, not once a row.
+        Model::automaticallyEagerLoadRelationships();
         Trail::listen();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());

@@ -13,6 +13,12 @@ final class ThisRequest
     /** @var WeakMap<object, array<string, mixed>>|null */
     private static ?WeakMap $kept = null;
 
+    /** Whether a page is only looked at: whoever writes must see what was written. */
+    public static function isLook(): bool
+    {
+        return request()->route() !== null && request()->isMethodSafe();
+    }
+
     /**
      * @template T
      *
@@ -21,11 +27,10 @@ final class ThisRequest
      */
     public static function once(string $key, Closure $work): mixed
     {
-        $request = request();
-        // Only while a page is looked at: whoever writes must see what was written.
-        if ($request->route() === null || ! $request->isMethodSafe()) {
+        if (! self::isLook()) {
             return $work();
         }
+        $request = request();
         self::$kept ??= new WeakMap;
         $kept = self::$kept[$request] ?? [];
         if (! array_key_exists($key, $kept)) {

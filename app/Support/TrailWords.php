@@ -37,7 +37,8 @@ final class TrailWords
      */
     public static function line(TrailLine $line): array
     {
-        $row = self::ROWS[$line->row_table] ?? str_replace('_', ' ', (string) preg_replace('/s$/', '', $line->row_table));
+        $row = self::ROWS[$line->row_table]
+            ?? str_replace('_', ' ', (string) preg_replace('/s$/', '', $line->row_table));
         $changes = [];
         foreach (array_keys(($line->after ?? []) + ($line->before ?? [])) as $column) {
             $before = self::value((string) $column, $line->before[$column] ?? null);

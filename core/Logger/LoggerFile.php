@@ -16,6 +16,9 @@ final readonly class LoggerFile
 {
     public const MOST_BYTES = 20_000_000;
 
+    /** A bake takes hours; a file of years has a clock that jumped, or a date read wrong. */
+    public const LONGEST_S = 7 * 86_400.0;
+
     public const MOST_COLUMNS = 64;
 
     /** @param  list<LoggerColumn>  $columns */
@@ -74,6 +77,9 @@ final readonly class LoggerFile
             }
             $last = $second;
             $first ??= $second;
+            if ($second - $first > self::LONGEST_S) {
+                throw InvalidQuantity::outside("{$place}, time", $cells[0], 'at most a week after the first line');
+            }
             foreach (array_slice($cells, 1, null, true) as $column => $cell) {
                 if ($cell !== '') {
                     $points[$column][] = [

@@ -36,6 +36,8 @@ final class MeshPicture implements TriangleSink
 
     private readonly float $top;
 
+    private readonly Work $work;
+
     /** @var array<int, float> nearest depth by cell */
     private array $near = [];
 
@@ -57,6 +59,7 @@ final class MeshPicture implements TriangleSink
         private readonly float $unitMm,
         private readonly bool $inverted,
     ) {
+        $this->work = new Work(Work::CELLS);
         $x = $y = [];
         for ($corner = 0; $corner < 8; $corner++) {
             [$x[], $y[]] = self::project(
@@ -104,9 +107,14 @@ final class MeshPicture implements TriangleSink
         $light = $this->lightOf($ax, $ay, $az, $bx, $by, $bz, $cx, $cy, $cz, $faces);
         $toColumn = min($this->columns - 1, (int) floor(max($x1, $x2, $x3)));
         $toRow = min($this->rows - 1, (int) floor(max($y1, $y2, $y3)));
+        $fromColumn = max(0, (int) floor(min($x1, $x2, $x3)));
         for ($row = max(0, (int) floor(min($y1, $y2, $y3))); $row <= $toRow; $row++) {
             $py = $row + 0.5;
-            for ($column = max(0, (int) floor(min($x1, $x2, $x3))); $column <= $toColumn; $column++) {
+            [$from, $to] = Span::across($py, $y1, $x1, $y2, $x2, $y3, $x3);
+            $last = (int) min($toColumn, ceil($to));
+            $column = (int) max($fromColumn, floor($from) - 1);
+            $this->work->spend(max(0, $last - $column) + 1);
+            for (; $column <= $last; $column++) {
                 $px = $column + 0.5;
                 $u = (($x2 - $px) * ($y3 - $py) - ($x3 - $px) * ($y2 - $py)) / $double;
                 $v = (($x3 - $px) * ($y1 - $py) - ($x1 - $px) * ($y3 - $py)) / $double;

@@ -15,6 +15,9 @@ final class MeshReader
 
     private const RECORD = 50;
 
+    /** Of an OBJ, with those it is continued by. */
+    private const LONGEST_LINE = 65_536;
+
     private const MOST_TRIANGLES = 20_000_000;
 
     /**
@@ -206,6 +209,13 @@ final class MeshReader
                 $count++;
             } elseif ($words[0] === 'f') {
                 $face = [];
+                if (count($words) - 1 > Polygon::MOST_CORNERS) {
+                    throw InvalidQuantity::unreadable(
+                        "line {$line}",
+                        'is a face of '.(count($words) - 1).' corners',
+                        'at most '.Polygon::MOST_CORNERS.'; cut it into smaller faces',
+                    );
+                }
                 foreach (array_slice($words, 1) as $word) {
                     $index = (int) $word;
                     $at = $index < 0 ? $count + $index : $index - 1;
@@ -227,13 +237,6 @@ final class MeshReader
                         'at least 3',
                     );
                 }
-                if (count($face) > Polygon::MOST_CORNERS) {
-                    throw InvalidQuantity::unreadable(
-                        "line {$line}",
-                        'is a face of '.count($face).' corners',
-                        'at most '.Polygon::MOST_CORNERS.'; cut it into smaller faces',
-                    );
-                }
                 foreach (Polygon::triangles($face) as [$a, $b, $c]) {
                     $sum->add(...$a, ...$b, ...$c);
                 }
@@ -249,8 +252,15 @@ final class MeshReader
     private static function objLine($stream, int &$line): ?string
     {
         $text = '';
-        while (($more = fgets($stream, 65536)) !== false) {
+        while (($more = fgets($stream, self::LONGEST_LINE)) !== false) {
             $line++;
+            if (strlen($text) + strlen($more) >= self::LONGEST_LINE - 1) {
+                throw InvalidQuantity::unreadable(
+                    "line {$line}",
+                    'is longer than '.self::LONGEST_LINE.' characters',
+                    'faces of at most '.Polygon::MOST_CORNERS.' corners',
+                );
+            }
             $text .= $more;
             $bare = rtrim($text);
             if (! str_ends_with($bare, '\\')) {

@@ -30,12 +30,18 @@ final class Overlaps implements TriangleSink
 
     private readonly float $cell;
 
+    private readonly Work $work;
+
+    private readonly Work $kept;
+
     /**
      * @param  array{float, float, float}  $least  corners of the bounding box
      * @param  array{float, float, float}  $most
      */
     public function __construct(private readonly array $least, array $most)
     {
+        $this->work = new Work(Work::CELLS);
+        $this->kept = new Work(Work::MET);
         $this->cell = max(1e-12, $most[0] - $least[0], $most[1] - $least[1]) / self::RAYS;
     }
 
@@ -64,13 +70,18 @@ final class Overlaps implements TriangleSink
         $toY = (int) ceil((max($ay, $by, $cy) - $this->least[1]) / $this->cell - self::OFF);
         for ($i = $fromX; $i < $toX; $i++) {
             $x = $this->least[0] + ($i + self::OFF) * $this->cell;
-            for ($j = $fromY; $j < $toY; $j++) {
+            [$from, $to] = Span::across($x, $ax, $ay, $bx, $by, $cx, $cy);
+            $last = (int) min($toY, ceil(($to - $this->least[1]) / $this->cell - self::OFF) + 1);
+            $j = (int) max($fromY, floor(($from - $this->least[1]) / $this->cell - self::OFF));
+            $this->work->spend(max(0, $last - $j) + 1);
+            for (; $j < $last; $j++) {
                 $y = $this->least[1] + ($j + self::OFF) * $this->cell;
                 $a = (($bx - $x) * ($cy - $y) - ($by - $y) * ($cx - $x)) / $double;
                 $b = (($cx - $x) * ($ay - $y) - ($cy - $y) * ($ax - $x)) / $double;
                 if ($a >= 0 && $b >= 0 && $a + $b <= 1) {
                     $z = $a * $az + $b * $bz + (1 - $a - $b) * $cz;
                     // A face that looks down is where a ray upwards goes in.
+                    $this->kept->spend(1);
                     $this->met[$i * 4096 + $j][] = [$z, $double < 0 ? 1 : -1];
                 }
             }

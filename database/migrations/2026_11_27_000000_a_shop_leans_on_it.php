@@ -15,6 +15,18 @@ return new class extends Migration
         'sections' => ['name', 'sections_part_id_name_unique'],
     ];
 
+    /** What was last: pages ask for it, however long the past is. */
+    private const LATELY = [
+        'logbook' => [
+            'lately' => ['kind', 'withdrawn_at', 'at'],
+            'events' => ['kind', 'event', 'subject', 'withdrawn_at', 'id'],
+            'subjects' => ['kind', 'subject', 'id'],
+        ],
+        'parts' => ['like' => ['name']],
+        'moves' => ['lately' => ['from_station', 'at']],
+        'oven_loads' => ['lately' => ['kind', 'status', 'pulled_at']],
+    ];
+
     public function up(): void
     {
         Schema::create('trail', function (Blueprint $table): void {
@@ -38,6 +50,14 @@ return new class extends Migration
         }
         $this->piecesFit();
         $this->accounts();
+        // Parts that were built from shapes or read from a mesh are few among those that were only weighed.
+        DB::statement('ALTER TABLE parts ADD COLUMN is_built TINYINT AS (IF(withdrawn_at IS NULL AND '
+            .'(shapes IS NOT NULL OR mesh IS NOT NULL), 1, NULL)) STORED, ADD KEY parts_is_built (is_built, name)');
+        foreach (self::LATELY as $table => $indexes) {
+            foreach ($indexes as $name => $columns) {
+                Schema::table($table, fn (Blueprint $change) => $change->index($columns, "{$table}_{$name}"));
+            }
+        }
         foreach (self::SUPERSEDED as $table => [$column, $unique]) {
             // The foreign key needs an index that begins with it while the old one goes.
             Schema::table($table, fn (Blueprint $change) => $change->index('part_id', "{$table}_part_id_index"));
@@ -61,6 +81,13 @@ return new class extends Migration
             Schema::table($table, fn (Blueprint $change) => $change->unique(['part_id', $column], $unique));
             Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_part_id_index"));
         }
+        foreach (self::LATELY as $table => $indexes) {
+            foreach (array_keys($indexes) as $name) {
+                Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_{$name}"));
+            }
+        }
+        Schema::table('parts', fn (Blueprint $table) => $table->dropIndex('parts_is_built'));
+        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('is_built'));
         DB::unprepared('DROP TRIGGER IF EXISTS oven_load_items_fit');
         Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['tablet_minutes', 'set_up_at']));
         Schema::table('users', fn (Blueprint $table) => $table->dropColumn(['pin', 'code', 'code_until']));

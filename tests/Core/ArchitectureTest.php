@@ -111,7 +111,7 @@ final class ArchitectureTest extends TestCase
     public const APP = [
         ['Models'],
         ['Support'],
-        ['Rules', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice'],
+        ['Rules', 'Actions/Accounts', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice'],
         ['Actions/Blast'],
         ['Actions/Route'],
         ['Actions/Lot'],

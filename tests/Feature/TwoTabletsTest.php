@@ -44,8 +44,7 @@ final class TwoTabletsTest extends ShopTestCase
             $said = $this->atOnce(...array_map(fn (OvenLoad $load): array => $this->shuts($load), $loads));
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, OvenLoad::query()->where('status', 'running')->count());
-            $running = OvenLoad::query()->where('status', 'running');
-            $running->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
+            $this->pullAll();
         }
     }
 
@@ -82,7 +81,8 @@ final class TwoTabletsTest extends ShopTestCase
         $item = OvenLoadItem::query()->where('oven_load_id', $load->id)->firstOrFail();
         $other = OvenLoad::query()->create(array_diff_key($load->getAttributes(), ['id' => 0, 'running_in' => 0]));
         $this->expectExceptionMessageMatches('/More pieces hang in ovens than the lot has/');
-        OvenLoadItem::query()->create(['oven_load_id' => $other->id] + $item->only('lot_id', 'part_id', 'coat_id', 'count'));
+        $same = $item->only('lot_id', 'part_id', 'coat_id', 'count');
+        OvenLoadItem::query()->create(['oven_load_id' => $other->id] + $same);
     }
 
     public function test_what_is_sent_on_does_not_go_in_as_well(): void
@@ -101,7 +101,7 @@ final class TwoTabletsTest extends ShopTestCase
             $runs = OvenLoad::query()->whereKey($load->id)->where('status', 'running')->exists();
             $hangs = Lot::query()->findOrFail($item->refresh()->lot_id);
             self::assertTrue(! $runs || $hangs->station === Station::Cure, json_encode($said));
-            OvenLoad::query()->where('status', 'running')->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
+            $this->pullAll();
         }
     }
 
@@ -116,7 +116,7 @@ final class TwoTabletsTest extends ShopTestCase
             $landed = $kept->minutes === 61.0;
             self::assertSame($landed, ! $this->isRefused($said[1]), json_encode($said));
             self::assertTrue($landed || $kept->status === 'running', json_encode($said));
-            OvenLoad::query()->where('status', 'running')->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
+            $this->pullAll();
         }
     }
 
@@ -149,6 +149,12 @@ final class TwoTabletsTest extends ShopTestCase
             self::assertCount(1, array_unique(array_column($said, 'to')), json_encode($said));
             self::assertSame(0, $this->refused($said), json_encode($said));
         }
+    }
+
+    private function pullAll(): void
+    {
+        $running = OvenLoad::query()->where('status', 'running');
+        $running->update(['status' => 'pulled', 'pulled_at' => DB::raw('shut_at')]);
     }
 
     private function cure(): OvenLoad

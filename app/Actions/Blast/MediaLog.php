@@ -10,13 +10,15 @@ use Aenum\Core\Blast\Medium;
 use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Job\MediumLot;
 use App\Actions\Log\WriteLog;
-use App\Models\LogLine;
 use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
 use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What each medium in the shop has been through since it was new: how much was shot, and what got into it. */
 final readonly class MediaLog
@@ -30,6 +32,14 @@ final readonly class MediaLog
         'other_metal' => 'shot on steel',
         'discarded' => 'thrown out',
     ];
+
+    /** What begins a count anew: media in, media filled up, media out. */
+    private const TURNS = ['new', 'topped_up', 'discarded'];
+
+    /** So many of them back it is read, for each medium; and so many timed pots. */
+    private const TURNS_THAT_COUNT = 5;
+
+    private const POTS_THAT_COUNT = 40;
 
     /**
      * @param  list<string>  $oilFrom
@@ -131,24 +141,67 @@ final readonly class MediaLog
         }
     }
 
-    /** @return Collection<int, LogLine> the oldest first */
+    /**
+     * The lines that still tell something, the oldest first: since the last few times media came in or went out, and
+     * the last pots that were timed. What wore away ten years ago says nothing of the media in the pot.
+     *
+     * @return Collection<int, \stdClass> id, subject, event, at, kg, turns, minutes, from
+     */
     private static function lines(?string $medium = null): Collection
     {
-        $lines = LogLine::of('media', $medium);
-        $lines->with('part')->orderBy('at')->orderBy('id');
+        $turns = self::events($medium)->whereIn('event', self::TURNS)->selectRaw(
+            'subject, id, ROW_NUMBER() OVER (PARTITION BY subject ORDER BY id DESC) as back',
+        );
+        $since = DB::query()->fromSub($turns, 'turns')->where('back', '<=', self::TURNS_THAT_COUNT)
+            ->groupBy('subject')->selectRaw('subject, MIN(id) as id')->pluck('id', 'subject');
+        $ranges = fn (Builder $any): Builder => array_reduce(
+            $medium === null ? Media::keys() : [$medium],
+            fn (Builder $of, string $key): Builder => $of->orWhere(
+                fn (Builder $one) => $one->where('subject', $key)->where('logbook.id', '>=', $since[$key] ?? 0),
+            ),
+            $any,
+        );
+        $pots = self::figures(self::events($medium)->where('event', 'pot_run')->orderByDesc('logbook.id')
+            ->limit(self::POTS_THAT_COUNT));
+        $lines = self::figures(self::events($medium)->where('event', '!=', 'pot_run')->where($ranges));
 
-        return $lines->get();
+        return $lines->concat($pots)->sortBy([['at', 'asc'], ['id', 'asc']])->values();
     }
 
-    /** @param  Collection<int, LogLine>  $lines  of this medium, the oldest first */
+    /** @return Collection<int, \stdClass> */
+    private static function figures(Builder $lines): Collection
+    {
+        foreach (['kg', 'turns', 'minutes'] as $figure) {
+            $lines->leftJoin(
+                "logbook_figures as {$figure}",
+                fn (JoinClause $join) => $join
+                    ->on("{$figure}.logbook_id", 'logbook.id')
+                    ->where("{$figure}.name", $figure),
+            );
+        }
+        $lines->leftJoin('parts', 'parts.id', '=', 'logbook.part_id');
+
+        return $lines->get([
+            'logbook.id', 'subject', 'event', 'at', 'note', 'kg.value as kg', 'turns.value as turns',
+            'minutes.value as minutes', 'parts.name as part',
+        ]);
+    }
+
+    private static function events(?string $medium): Builder
+    {
+        $lines = DB::table('logbook')->where('kind', 'media')->whereNull('logbook.withdrawn_at');
+
+        return $medium === null ? $lines : $lines->where('subject', $medium);
+    }
+
+    /** @param  Collection<int, \stdClass>  $lines  of this medium, the oldest first */
     private static function read(Medium $medium, Collection $lines): self
     {
         $since = null;
         $shot = $fill = $shotSince = 0.0;
         $oil = $iron = $worn = $pots = [];
         foreach ($lines as $line) {
-            $kg = $line->figure('kg') ?? 0.0;
-            $from = self::from($line);
+            $kg = (float) $line->kg;
             if ($line->event === 'topped_up' && $kg > 0 && $shotSince > 0) {
                 // What it takes to fill up again is what has worn away since.
                 $worn[] = [$shotSince / $medium->cycles, $kg];
@@ -163,16 +216,16 @@ final readonly class MediaLog
                 'discarded' => [$since, $shot, $fill, $oil, $iron] = [null, 0.0, 0.0, [], []],
                 'topped_up' => $fill += $kg,
                 'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
-                'greasy' => [$since, $oil] = [$since ?? $line->at, [...$oil, $from]],
-                'other_metal' => [$since, $iron] = [$since ?? $line->at, [...$iron, $from]],
-                'pot_run' => $pots[] = [(float) $line->figure('turns'), $kg, (float) $line->figure('minutes')],
+                'greasy' => [$since, $oil] = [$since ?? $line->at, [...$oil, self::from($line)]],
+                'other_metal' => [$since, $iron] = [$since ?? $line->at, [...$iron, self::from($line)]],
+                'pot_run' => $pots[] = [(float) $line->turns, $kg, (float) $line->minutes],
                 default => null,
             };
         }
 
         return new self(
             $medium,
-            $since,
+            $since === null ? null : CarbonImmutable::parse($since, 'UTC'),
             $shot,
             $fill,
             $oil,
@@ -182,10 +235,10 @@ final readonly class MediaLog
         );
     }
 
-    private static function from(LogLine $line): string
+    private static function from(\stdClass $line): string
     {
         return $line->part === null
-            ? ($line->note ?? 'a part')
-            : "{$line->part->name}, ".ShopClock::time($line->at);
+            ? (string) ($line->note ?? 'a part')
+            : "{$line->part}, ".ShopClock::time(CarbonImmutable::parse($line->at, 'UTC'));
     }
 }

@@ -34,7 +34,7 @@ final class ShopBlast
     {
         return ThisRequest::once('blast factor', function (): ShopFactor {
             $lines = LogLine::of('blast');
-            $lines->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
+            $lines->orderByDesc('at')->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
             $both = fn (LogLine $line): array => [
                 (float) $line->figure('planned_min'),
                 (float) $line->figure('actual_min'),

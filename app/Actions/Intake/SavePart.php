@@ -17,6 +17,8 @@ use App\Models\Part;
 use App\Models\Section;
 use App\Support\ShopClock;
 use App\Support\Units;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -245,10 +247,14 @@ final class SavePart
 
                 continue;
             }
-            $stood?->supersede();
+            $stood?->supersede(...self::now());
             $part->sections()->create($section);
         }
-        $gone->filter(fn (Section $one): bool => $one->superseded_at === null)->each->supersede();
+        foreach ($gone as $section) {
+            if ($section->superseded_at === null) {
+                $section->supersede(...self::now());
+            }
+        }
     }
 
     /** @param  list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>  $coats */
@@ -277,8 +283,14 @@ final class SavePart
                     'coats' => "Coat {$gone->position} has been in an oven and cannot be taken away.",
                 ]);
             }
-            $gone->supersede();
+            $gone->supersede(...self::now());
         }
+    }
+
+    /** @return array{?int, CarbonImmutable} by whom, when */
+    private static function now(): array
+    {
+        return [Auth::user()?->getAuthIdentifier(), ShopClock::now()];
     }
 
     private function hung(Coat $coat): bool

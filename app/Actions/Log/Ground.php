@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Part;
 use App\Models\User;
 use App\Support\ShopClock;
+use Illuminate\Support\Collection;
 
 /** Part to earth, as it was measured. */
 final class Ground
@@ -21,11 +22,22 @@ final class Ground
     /** The latest of any day; null before the first. */
     public static function latest(Part $part, ?Lot $lot = null): ?LogLine
     {
-        $lines = LogLine::of('ground')->with('user');
-        $lines->where('part_id', $part->id)->orderByDesc('id');
-        $lot === null ?: $lines->where('lot_id', $lot->id);
+        $of = Hanging::gather($part, 'grounds', self::lines(...)) ?? self::lines([$part->id])->all();
+        $mine = array_filter($of, fn (LogLine $line): bool => $lot === null || $line->lot_id === $lot->id);
 
-        return $lines->first();
+        return array_values($mine)[0] ?? null;
+    }
+
+    /**
+     * @param  list<int>  $parts
+     * @return Collection<int, LogLine> the latest first
+     */
+    private static function lines(array $parts): Collection
+    {
+        $lines = LogLine::of('ground')->with('user');
+        $lines->whereIn('part_id', $parts)->orderByDesc('id');
+
+        return $lines->get();
     }
 
     /** What was measured on the part's rack today, Ω; null where nothing was. */

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Log;
 
-use App\Models\Coat;
-use App\Models\Inspection;
 use App\Models\Lot;
-use App\Models\OvenLoadItem;
 use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /**
  * What a lot's pieces have lived through: in this lot, in those it was split from, in those that were joined into it.
@@ -38,7 +37,9 @@ final readonly class LotPast
 
             return new self([$only], $only);
         }
-        $marked = ThisRequest::once("lots marked {$lot->part_id}", fn (): array => self::marked($lot->part_id));
+        $rows = Hanging::gather($lot->part, 'marked lots', self::marked(...))
+            ?? ThisRequest::once("marked {$lot->part_id}", fn (): array => self::marked([$lot->part_id])->all());
+        $marked = array_fill_keys(array_map(fn (\stdClass $row): int => (int) $row->lot_id, $rows), true);
 
         return new self(self::strands($lot, null, $marked), self::reach($lot, null));
     }
@@ -74,14 +75,19 @@ final readonly class LotPast
         return false;
     }
 
-    /** @return array<int, true> lots of a part that were in an oven or inspected; the others tell no pasts apart */
-    private static function marked(int $part): array
+    /**
+     * Lots of parts that were in an oven or inspected; the others tell no pasts apart.
+     *
+     * @param  list<int>  $parts
+     * @return Collection<int, \stdClass> part_id, lot_id
+     */
+    private static function marked(array $parts): Collection
     {
-        $baked = OvenLoadItem::query()->where('part_id', $part)->whereNotNull('lot_id')->pluck('lot_id');
-        $coats = Coat::query()->where('part_id', $part)->pluck('id');
-        $seen = Inspection::query()->whereIn('coat_id', $coats)->whereNotNull('lot_id')->pluck('lot_id');
+        $baked = DB::table('oven_load_items')->whereIn('part_id', $parts)->whereNotNull('lot_id');
+        $seen = DB::table('inspections')->join('coats', 'coats.id', '=', 'coat_id');
+        $seen->whereIn('part_id', $parts)->whereNotNull('lot_id')->select(['part_id', 'lot_id']);
 
-        return array_fill_keys($baked->concat($seen)->all(), true);
+        return $baked->select(['part_id', 'lot_id'])->union($seen)->get();
     }
 
     /**

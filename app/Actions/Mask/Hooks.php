@@ -10,6 +10,7 @@ use Aenum\Core\Word\LoadKind;
 use App\Actions\Log\WriteLog;
 use App\Models\LogLine;
 use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\Part;
 use App\Models\User;
 
@@ -17,6 +18,9 @@ use App\Models\User;
 final readonly class Hooks
 {
     private const KIND = 'hooks';
+
+    /** Of the bakes since, only so many are looked at: past what wants cleaning it makes no difference. */
+    private const LOOKED_AT = 200;
 
     private function __construct(public HookSize $size, public int $bakes)
     {
@@ -28,14 +32,14 @@ final readonly class Hooks
         $lines = LogLine::of(self::KIND, $size->value);
         $cleaned = $lines->toBase()->max('at');
         $pulled = OvenLoad::of(LoadKind::Cure)->where('status', 'pulled');
+        $pulled->orderByDesc('pulled_at')->limit(self::LOOKED_AT);
         $pulled->when($cleaned !== null, fn ($loads) => $loads->where('pulled_at', '>', $cleaned));
+        $loads = $pulled->pluck('id')->all();
         [$from, $to] = $size->range();
-        $pulled->whereHas(
-            'items.part',
-            fn ($parts) => $parts->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to),
-        );
+        $items = OvenLoadItem::query()->toBase()->whereIn('oven_load_id', $loads);
+        $items->join('parts', 'parts.id', '=', 'part_id')->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to);
 
-        return new self($size, $pulled->count());
+        return new self($size, $items->distinct()->count('oven_load_id'));
     }
 
     public static function cleaned(HookSize $size, User $by): void

@@ -12,6 +12,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\UnableToWriteFile;
 
 /**
  * Keeps a photo of a part: decoded, turned upright, made smaller and written anew, so that nothing but the picture is
@@ -51,17 +52,12 @@ final class KeepPicture
             $size !== false && $size[0] > 0 && $size[1] > 0 && $size[0] * $size[1] <= self::MOST_PIXELS,
             'Photo has too many pixels; allowed: up to 60 million.',
         );
-        $image = @imagecreatefromstring((string) file_get_contents($path));
-        if ($image === false) {
-            throw ValidationException::withMessages([
-                'photo' => 'Photo is damaged and cannot be read; take it again.',
-            ]);
-        }
+        $image = $this->whole($path);
         $image = $this->upright($this->smaller($image), $path, $size[2] ?? 0);
         $name = "pictures/{$part->id}/".Str::uuid().'.jpg';
         ob_start();
         imagejpeg($image, null, 84);
-        Storage::disk('local')->put($name, (string) ob_get_clean());
+        $this->keep($name, (string) ob_get_clean());
 
         return Picture::query()->create([
             'part_id' => $part->id,
@@ -77,6 +73,39 @@ final class KeepPicture
     {
         if (! $fine) {
             throw ValidationException::withMessages(['photo' => $wrong]);
+        }
+    }
+
+    /** A photo whose end is missing can be drawn, grey where it stops: that is not what was sent. */
+    private function whole(string $path): \GdImage
+    {
+        $cut = false;
+        set_error_handler(function (int $level, string $says) use (&$cut): bool {
+            $cut = $cut || preg_match('/premature|truncat|unexpected end|not enough/i', $says) === 1;
+
+            return true;
+        });
+        try {
+            $image = imagecreatefromstring((string) file_get_contents($path));
+        } finally {
+            restore_error_handler();
+        }
+        $this->allow(! $cut, 'Photo did not arrive whole; send it again.');
+
+        return $image ?: throw ValidationException::withMessages([
+            'photo' => 'Photo is damaged and cannot be read; take it again.',
+        ]);
+    }
+
+    /** On the disk whole, or not at all. */
+    private function keep(string $name, string $bytes): void
+    {
+        $disk = Storage::disk('local');
+        try {
+            $disk->put($name, $bytes);
+        } catch (UnableToWriteFile) {
+            $disk->delete($name);
+            abort(507);
         }
     }
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\UnitSystem;
+use App\Actions\Accounts\FirstRun;
 use App\Actions\Accounts\OpenShop;
 use App\Models\Oven;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\User;
 use App\Rules\GoodPassword;
-use App\Support\FirstRun;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -265,10 +265,18 @@ final class JobController
     {
         $mine = fn ($of) => $of->whereIn('part_id', $job->parts->pluck('id'));
         $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'results' => $mine, 'results.part']);
-        $loads->whereHas('items', $mine);
+        $loads->whereKey(self::loadsOf($job));
         $loads->where('status', 'pulled')->orderBy('pulled_at');
 
         return $loads->get();
+    }
+
+    /** @return list<int> every load something of it hung in */
+    private static function loadsOf(Job $job): array
+    {
+        $items = OvenLoadItem::query()->toBase()->whereIn('part_id', $job->parts()->pluck('id'));
+
+        return array_values(array_map(intval(...), $items->distinct()->pluck('oven_load_id')->all()));
     }
 
     /**
@@ -278,7 +286,7 @@ final class JobController
     private function bakesOf(Job $job, array $with): EloquentCollection
     {
         $bakes = OvenLoad::of(LoadKind::Cure)->with($with)->where('status', '!=', 'withdrawn');
-        $bakes->whereHas('items.part', fn ($part) => $part->where('job_id', $job->id))->orderBy('id');
+        $bakes->whereKey(self::loadsOf($job))->orderBy('id');
 
         return $bakes->get();
     }

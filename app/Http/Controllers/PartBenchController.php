@@ -51,9 +51,7 @@ final class PartBenchController
     {
         $asked = trim((string) $request->string('q'));
         $for = Part::query()->with('job')->find((int) $request->integer('for'));
-        $built = Part::query()
-            ->whereNull('withdrawn_at')
-            ->where(fn ($q) => $q->whereNotNull('shapes')->orWhereNotNull('mesh'));
+        $built = Part::query()->where('is_built', 1);
         if ($asked !== '') {
             $built->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%');
         }

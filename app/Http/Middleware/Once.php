@@ -32,7 +32,7 @@ final class Once
     /** How often a request that met another in the database is tried before it is called a fault. */
     private const TRIES = 5;
 
-    /** MariaDB's numbers: a deadlock (also what a cluster's refused certification is), and a lock waited for in vain. */
+    /** MariaDB's numbers: a deadlock, which is also what a cluster says of a conflict; a lock waited for in vain. */
     private const DEADLOCK = 1213;
 
     private const WAITED_IN_VAIN = 1205;

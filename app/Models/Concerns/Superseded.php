@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Concerns;
 
-use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\Auth;
 
 /** A row that is never deleted: another takes its place, and it is read no more. */
 trait Superseded
@@ -18,8 +17,8 @@ trait Superseded
         });
     }
 
-    public function supersede(): void
+    public function supersede(?int $by, CarbonImmutable $at): void
     {
-        $this->update(['superseded_at' => ShopClock::now(), 'superseded_by' => Auth::id()]);
+        $this->update(['superseded_at' => $at, 'superseded_by' => $by]);
     }
 }

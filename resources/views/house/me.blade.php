@@ -4,8 +4,8 @@
         <form method="post" action="/me" class="panel grid gap-3 content-start">
             <x-once /> @method('put')
             <h2>How you read</h2>
-            <x-pick name="unit_system" label="Units" :options="['metric' => '°C, kg, mm, µm', 'us' => '°F, lb, in, mil']"
-                :value="$me->unit_system->value" />
+            <x-pick name="unit_system" label="Units"
+                :options="['metric' => '°C, kg, mm, µm', 'us' => '°F, lb, in, mil']" :value="$me->unit_system->value" />
             <x-pick name="theme" label="Light"
                 :options="['system' => 'As the device', 'light' => 'Light', 'dark' => 'Dark']" :value="$me->theme" />
             <div><button class="btn btn-do">Keep</button></div>

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Actions\Accounts;
 
-use App\Actions\Accounts\OneTimeCode;
 use Illuminate\Support\Facades\Hash;
 
 /** The code that opens a shop's first page, printed on the console of its machine and used once. */
