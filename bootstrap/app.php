@@ -28,8 +28,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHost::class]);
         $middleware->web(
-            append: [HasShop::class, SharedTablet::class, OneValueEach::class, DecimalComma::class, Once::class],
-            prepend: [WholeText::class],
+            append: [SharedTablet::class, OneValueEach::class, DecimalComma::class, Once::class],
+            prepend: [WholeText::class, HasShop::class],
         );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -6,10 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** A row of the shop's records. Moments are kept to the millisecond where their column has them. */
+/** A row of the shop's records; what is written into it is named by whoever writes it, never by a form alone. */
 abstract class Record extends Model
 {
-    protected $dateFormat = 'Y-m-d H:i:s.v';
-
     protected $guarded = [];
 }

@@ -22,8 +22,6 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
-    protected $dateFormat = 'Y-m-d H:i:s.v';
-
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token', 'pin', 'code'];

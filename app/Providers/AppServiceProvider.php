@@ -7,8 +7,10 @@ namespace App\Providers;
 use App\Actions\Rail\ReadRail;
 use App\Http\Middleware\SharedTablet;
 use App\Models\User;
+use App\Support\ToTheMillisecond;
 use App\Support\Trail;
 use App\Support\Units;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Gate;
@@ -18,6 +20,11 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     private const BARE = ['fault', 'components.bare', 'components.assets'];
+
+    public function register(): void
+    {
+        Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ToTheMillisecond(...$with));
+    }
 
     public function boot(): void
     {

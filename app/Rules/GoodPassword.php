@@ -44,7 +44,8 @@ final readonly class GoodPassword implements ValidationRule
     private function isCommon(string $password): bool
     {
         $plain = mb_strtolower($password);
-        $letters = (string) preg_replace('/[^\p{L}]/u', '', strtr($plain, self::SWAPPED));
+        $middle = (string) preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $plain);
+        $letters = (string) preg_replace('/[^\p{L}]/u', '', strtr($middle, self::SWAPPED));
         $bare = trim((string) preg_replace('/[^\p{L}]/u', '', $plain));
         if (count(array_unique(mb_str_split($plain))) < 5) {
             return true;

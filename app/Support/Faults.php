@@ -18,8 +18,8 @@ final class Faults
 {
     /** status => title, what it says; the last one stands for every other */
     private const WORDS = [
-        400 => ['Not an address of this shop', 'Aenum does not answer by that name. Go by the address that ./start '
-            .'printed on its machine.'],
+        400 => ['Not an address of this shop', 'Aenum does not answer by that name or address. Go by the one that '
+            .'./start printed on its machine.'],
         401 => ['Sign in first', 'You are signed out. Sign in, and go on.'],
         403 => ['That is not yours to do', 'Your sign-in does not allow this. Ask the owner.'],
         404 => ['Nothing hangs here', 'The page or record you asked for is not there.'],

@@ -48,7 +48,7 @@ final class Trail
         DB::table('trail')->insert([
             'at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s.v'),
             'user_id' => Auth::id(),
-            'from_where' => app()->runningInConsole() ? null : request()->ip(),
+            'from_where' => Auth::id() === null ? null : request()->ip(),
             'row_table' => self::home($row)[0],
             'row_id' => self::home($row)[1],
             'what' => $what,

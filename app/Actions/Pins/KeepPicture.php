@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Pins;
 
+use Aenum\Core\Format\PhotoFile;
 use App\Models\Part;
 use App\Models\Picture;
 use App\Models\User;
@@ -76,23 +77,12 @@ final class KeepPicture
         }
     }
 
-    /** A photo whose end is missing can be drawn, grey where it stops: that is not what was sent. */
     private function whole(string $path): \GdImage
     {
-        $cut = false;
-        set_error_handler(function (int $level, string $says) use (&$cut): bool {
-            $cut = $cut || preg_match('/premature|truncat|unexpected end|not enough/i', $says) === 1;
+        $bytes = (string) file_get_contents($path);
+        $this->allow(PhotoFile::isWhole($bytes), 'Photo did not arrive whole; send it again.');
 
-            return true;
-        });
-        try {
-            $image = imagecreatefromstring((string) file_get_contents($path));
-        } finally {
-            restore_error_handler();
-        }
-        $this->allow(! $cut, 'Photo did not arrive whole; send it again.');
-
-        return $image ?: throw ValidationException::withMessages([
+        return @imagecreatefromstring($bytes) ?: throw ValidationException::withMessages([
             'photo' => 'Photo is damaged and cannot be read; take it again.',
         ]);
     }

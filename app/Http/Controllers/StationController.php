@@ -56,6 +56,7 @@ final class StationController
         'parts.traits',
         'parts.steps',
         'parts.rack',
+        'parts.ways',
     ];
 
     /** @return Collection<int, Job> with something of them at the counter, or nothing written down yet */

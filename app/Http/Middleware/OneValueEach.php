@@ -32,6 +32,7 @@ final class OneValueEach
         'features',
         'is',
         'ways',
+        '_take',
     ];
 
     /** Fields that are a list on one page and a value on another. */

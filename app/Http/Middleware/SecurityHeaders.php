@@ -32,6 +32,9 @@ final class SecurityHeaders
         ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=86400');
+        }
         $response->headers->remove('X-Powered-By');
 
         return $response;

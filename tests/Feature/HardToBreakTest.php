@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Word\Station;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Lot;
+use App\Support\Backups;
+use App\Support\Faults;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use League\Flysystem\UnableToWriteFile;
+use RuntimeException;
+
+/** Odd bytes, foreign hosts, forms cut short, a full disk, a database that is away: said in words, nothing half done. */
+final class HardToBreakTest extends ShopTestCase
+{
+    public function test_text_that_is_no_text_is_refused_by_name(): void
+    {
+        foreach (["a\0b", "\xC3\x28", "\xED\xA0\x80"] as $bad) {
+            $this->send('/jobs', ['customer' => 'Ferry club', 'title' => $bad])
+                ->assertSessionHasErrors(['title' => 'Title holds signs that are no text; allowed: letters, figures and '
+                    .'marks.']);
+            $this->send('/parts/1/ways', ['ways' => ['between' => $bad]])->assertSessionHasErrors('ways');
+            $this->send('/jobs', ['customer' => 'Ferry club', 'title' => 'x', $bad => 'y'])->assertSessionHasErrors('form');
+        }
+        self::assertSame(0, Job::query()->count());
+        foreach (['/%00', '/jobs/%00', '/station/%ff', '/parts/%C3%28/pins'] as $path) {
+            $said = $this->actingAs($this->owner)->get($path)->assertSee('To the rail');
+            self::assertContains($said->status(), [400, 404], $path);
+        }
+        $this->get('/find?q=%00&x[%ff]=1')->assertOk();
+        $this->withUnencryptedCookie('aenum_session', "\xff\0")->get('/')->assertOk();
+    }
+
+    public function test_a_foreign_host_or_page_leads_nowhere(): void
+    {
+        config(['app.hosts' => ['localhost']]);
+        $this->get('http://elsewhere.example/sign-in')->assertStatus(400)->assertSee('does not answer by that name or address');
+        $sent = $this->actingAs($this->finisher)
+            ->post('/jobs', ['title' => ''], ['Referer' => 'http://elsewhere.example/trap']);
+        self::assertStringNotContainsString('elsewhere', (string) $sent->headers->get('Location'));
+    }
+
+    public function test_what_dies_in_the_middle_leaves_nothing_and_may_be_sent_again(): void
+    {
+        $dies = true;
+        Route::post('/dies', function () use (&$dies) {
+            Customer::query()->create(['name' => 'Half done']);
+            $dies ? throw new RuntimeException('power cut') : null;
+
+            return redirect('/');
+        })->middleware(['web', 'auth']);
+        $form = ['_once' => (string) Str::uuid()];
+        $this->actingAs($this->finisher)->post('/dies', $form)->assertStatus(500);
+        self::assertSame(0, Customer::query()->count(), 'neither the work');
+        self::assertSame(0, DB::table('spent_tokens')->count(), 'nor the token');
+        $dies = false;
+        $this->post('/dies', $form)->assertRedirect('/')->assertSessionMissing('said');
+        $this->post('/dies', $form)->assertRedirect('/')->assertSessionHas('said');
+        self::assertSame(1, Customer::query()->count());
+    }
+
+    public function test_two_that_stop_each_other_take_turns_unseen_and_a_long_wait_is_said(): void
+    {
+        $tries = 0;
+        $number = 1213;
+        Route::post('/meets', function () use (&$tries, &$number) {
+            $tries++;
+            $clash = new \PDOException('met another');
+            $clash->errorInfo = ['40001', $number, ''];
+            throw_if($tries < 3, new QueryException('mariadb', 'update', [], $clash));
+
+            return redirect('/')->with('said', 'done');
+        })->middleware(['web', 'auth']);
+        $this->actingAs($this->finisher)->post('/meets', [])->assertRedirect('/')->assertSessionHas('said', 'done');
+        self::assertSame(3, $tries);
+        [$tries, $number] = [0, 1205];
+        $this->post('/meets', [])->assertSessionHasErrors('form');
+        self::assertSame(1, $tries);
+        [$tries, $number] = [-10, 1213];
+        $this->post('/meets', [])->assertStatus(500);
+        self::assertSame(-5, $tries, 'five tries and no more');
+    }
+
+    public function test_faults_are_said_in_words(): void
+    {
+        config(['app.debug' => false]);
+        $gone = new \PDOException('SQLSTATE[HY000] [2002] Connection refused', 2002);
+        $page = Faults::page(new QueryException('mariadb', 'select 1', [], $gone), request());
+        self::assertSame(503, $page?->getStatusCode());
+        self::assertStringContainsString('The database is not running', (string) $page->getContent());
+        self::assertSame(507, Faults::page(new RuntimeException('write: No space left on device'), request())?->getStatusCode());
+        foreach ([400, 401, 403, 404, 405, 409, 413, 419, 422, 429, 500, 503] as $status) {
+            Route::get("/fault/{$status}", fn () => abort($status))->middleware('web');
+            $said = $this->get("/fault/{$status}");
+            $said->assertStatus($status)->assertSee('To the rail')->assertDontSee('vendor/');
+        }
+        $this->actingAs($this->owner)->get('/nowhere')->assertNotFound();
+        auth()->logout();
+        $this->get('/bakes/1/board', ['HX-Request' => 'true'])->assertStatus(401)->assertHeader('HX-Redirect', '/sign-in');
+    }
+
+    public function test_health_says_whose_it_is_and_that_the_database_is_away(): void
+    {
+        config(['app.instance' => 'abc123']);
+        $this->get('/health')->assertOk()->assertSee('well abc123');
+        config(['database.connections.away' => ['port' => 1] + config('database.connections.mariadb')]);
+        config(['database.default' => 'away']);
+        $this->get('/health')->assertStatus(503)->assertSee('the database is not running abc123');
+        config(['database.default' => 'mariadb']);
+    }
+
+    public function test_a_photo_cut_short_and_a_full_disk_leave_no_half_file(): void
+    {
+        $part = $this->part($this->job(Station::Intake));
+        $image = imagecreatetruecolor(400, 300);
+        imagefilledellipse($image, 200, 150, 180, 120, 0xC0A040);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $upload = fn (string $bytes): array => [
+            '_once' => (string) Str::uuid(),
+            'photo' => UploadedFile::fake()->createWithContent('part.jpg', $bytes),
+        ];
+        $this->actingAs($this->finisher)->post("/parts/{$part->id}/pictures", $upload(substr($jpeg, 0, -2000)))
+            ->assertSessionHasErrors(['photo' => 'Photo did not arrive whole; send it again.']);
+        $disk = Storage::fake('local');
+        $this->post("/parts/{$part->id}/pictures", $upload($jpeg))->assertSessionHasNoErrors();
+        self::assertCount(1, $disk->allFiles());
+        Storage::set('local', new class
+        {
+            public function put(string $name): never
+            {
+                throw UnableToWriteFile::atLocation($name, 'No space left on device');
+            }
+
+            public function delete(string $name): bool
+            {
+                return true;
+            }
+        });
+        $this->post("/parts/{$part->id}/pictures", $upload($jpeg))->assertStatus(507)->assertSee('The disk is full');
+        self::assertSame(1, $part->pictures()->count());
+    }
+
+    public function test_moments_are_kept_to_the_millisecond(): void
+    {
+        $this->later(0.00205);
+        $this->send('/jobs', ['customer' => 'Ferry club', 'title' => 'gate']);
+        self::assertSame('2026-11-23 09:00:00.123', DB::table('moves')->value('at'));
+    }
+
+    public function test_headers_and_cookies(): void
+    {
+        config(['session.secure' => true]);
+        $page = $this->get('https://localhost/sign-in');
+        $page->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY')
+            ->assertHeader('Referrer-Policy', 'same-origin')->assertHeader('Strict-Transport-Security');
+        $policy = (string) $page->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("default-src 'none'", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+        foreach ($page->headers->getCookies() as $cookie) {
+            self::assertTrue($cookie->isSecure(), $cookie->getName());
+            self::assertSame('lax', $cookie->getSameSite());
+            self::assertSame($cookie->getName() !== 'XSRF-TOKEN', $cookie->isHttpOnly());
+        }
+        $this->get('http://localhost/sign-in')->assertHeaderMissing('Strict-Transport-Security');
+    }
+
+    public function test_no_page_asks_more_where_more_hangs(): void
+    {
+        $grow = function (int $jobs): void {
+            foreach (range(1, $jobs) as $n) {
+                foreach ([Station::Intake, Station::Blast, Station::Coat, Station::Cure, Station::Inspect] as $station) {
+                    $part = $this->part($this->job($station, "rail {$n}"), 'rail', 6, 0.8, 4, 'carbon_steel');
+                    Lot::query()->create(['number' => 2, 'count' => 2] + array_diff_key(
+                        $this->lot($part)->getAttributes(),
+                        ['id' => 0],
+                    ));
+                }
+            }
+        };
+        $pages = ['/', '/station/intake', '/station/blast', '/station/coat', '/station/cure', '/station/inspect',
+            '/station/release', '/powders', '/people', '/library', '/find?q=rail'];
+        $ask = function () use ($pages): array {
+            $asked = [];
+            foreach ($pages as $page) {
+                DB::flushQueryLog();
+                DB::enableQueryLog();
+                $this->actingAs($this->owner)->get($page)->assertOk();
+                $asked[$page] = count(DB::getQueryLog());
+            }
+
+            return $asked;
+        };
+        $grow(3);
+        $few = $ask();
+        $grow(6);
+        foreach ($ask() as $page => $asked) {
+            self::assertLessThanOrEqual($few[$page] + 2, $asked, $page);
+        }
+    }
+
+    public function test_an_owner_is_told_when_the_last_backup_is_late(): void
+    {
+        $dir = dirname(storage_path()).'/backups';
+        @mkdir($dir, 0700, true);
+        $kept = glob("{$dir}/aenum-*.tar.gz") ?: [];
+        self::assertSame($kept === [], Backups::now()->last === null);
+        $file = "{$dir}/aenum-99999999-999999.tar.gz";
+        touch($file, $this->now->subHours(35)->getTimestamp());
+        $isAlone = $kept === [];
+        if ($isAlone) {
+            self::assertFalse(Backups::now()->isLate());
+            touch($file, $this->now->subHours(37)->getTimestamp());
+            self::assertTrue(Backups::now()->isLate());
+            $this->actingAs($this->owner)->get('/')->assertSee('The last backup of this shop is from');
+            $this->actingAs($this->finisher)->get('/')->assertDontSee('last backup of this shop');
+        }
+        unlink($file);
+    }
+}
