@@ -48,9 +48,13 @@ app_packages=(
 server_packages=(nginx-light:nginx php8.2-fpm:php-fpm8.2 supervisor:supervisord openssl:openssl)
 
 need_vendor() {
-    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ]; then
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ] \
+        || [ composer.versions -nt vendor/.installed ]; then
         say 'Installing PHP packages ...'
-        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet \
+        # A lock file would name the host it was made against; composer.versions pins the same without.
+        local pinned
+        mapfile -t pinned < <(sed 's/^/--with=/' composer.versions)
+        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet "${pinned[@]}" \
             >"$VAR/log/composer.log" 2>&1 \
             || fail "composer failed; see $VAR/log/composer.log"
         touch vendor/.installed
@@ -92,7 +96,7 @@ APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')
 APP_DEBUG=false
 AENUM_DEMO=$demo
 DB_HOST=127.0.0.1
-DB_PORT=$(free_port "${AENUM_DB_PORT:-33061}")
+DB_PORT=$(free_port "$(database_port)")
 DB_DATABASE=aenum
 DB_USERNAME=aenum
 DB_PASSWORD=$(php -r 'echo bin2hex(random_bytes(16));')
@@ -103,6 +107,22 @@ SETTINGS
     has_setting AENUM_DB_ROOT || keep AENUM_DB_ROOT "$(php -r 'echo bin2hex(random_bytes(16));')"
     chmod 0600 "$VAR/.env"
     [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
+}
+
+# Where the database of an install is looked for first: two installs on one machine do not begin at one place.
+database_port() {
+    if [ -n "${AENUM_DB_PORT:-}" ] || [ "$VAR" = "$ROOT/var" ]; then
+        printf '%s' "${AENUM_DB_PORT:-33061}"
+    else
+        printf '%s' $((33100 + $(cksum <<<"$VAR" | cut -d' ' -f1) % 800))
+    fi
+}
+
+# A port that somebody else has taken since is given up.
+database_has_port() {
+    if ! database_listens && [ "$(free_port "$(setting DB_PORT)")" != "$(setting DB_PORT)" ]; then
+        keep DB_PORT "$(free_port "$(database_port)")"
+    fi
 }
 
 setting() { sed -n "s/^$1=//p" "$VAR/.env" | tail -1; }
@@ -189,6 +209,7 @@ wait_for_database() {
 # The private MariaDB alone, for the tests: made if it is not there, started if it does not run.
 database_up() {
     database_made
+    database_has_port
     if ! database_listens; then
         lay mariadb.cnf
         "${AS[@]}" setsid nohup mariadbd --defaults-file="$VAR/run/mariadb.cnf" >>"$VAR/log/db.out" 2>&1 </dev/null &
@@ -214,6 +235,7 @@ is_ours() { curl -fsS -m 5 "http://127.0.0.1:$1/health" 2>/dev/null | grep -q "$
 
 # Every program running, or started again with the settings as they are laid now; up when it answers.
 servers_up() {
+    is_up || database_has_port
     lay php.ini; lay fpm.conf; lay nginx-app.conf; lay supervisord.conf
     lay "nginx-$([ -n "${TLS:-}" ] && echo tls || echo plain).conf" servers.conf
     lay nginx.conf; lay mariadb.cnf

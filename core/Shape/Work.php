@@ -16,7 +16,7 @@ final class Work
     public const CELLS = 20_000_000;
 
     /** Faces met along rays in all, which are kept until the end. House figure. */
-    public const MET = 2_000_000;
+    public const MET = 500_000;
 
     public function __construct(private int $left)
     {

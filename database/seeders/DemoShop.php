@@ -106,6 +106,7 @@ final class DemoShop extends Seeder
     {
         Shop::query()->create([
             'id' => 1,
+            'set_up_at' => now(),
             'name' => 'Boathouse Coating Works',
             'timezone' => 'Europe/Zurich',
             'currency' => 'CHF',

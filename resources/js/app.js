@@ -4,6 +4,7 @@ import { readPointer } from './pointer.js';
 import { walkByKeys } from './keys.js';
 import { placePins } from './pins.js';
 import { turnParts } from './turn.js';
+import { signOutWhenIdle } from './idle.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -15,3 +16,4 @@ readPointer();
 walkByKeys();
 placePins();
 turnParts();
+signOutWhenIdle();

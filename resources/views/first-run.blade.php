@@ -3,7 +3,8 @@
         @csrf
         <div class="col-span-full">
             <h1>Open the shop</h1>
-            <p>Type the code that ./start --shop printed on the console of this machine.</p>
+            <p>Type the code that <code>./start --shop</code> printed on the console of this
+                machine.</p>
         </div>
         <x-field name="code" label="Code from the console" placeholder="XXXX-XXXX-XXXX" autofocus
             autocapitalize="characters" />

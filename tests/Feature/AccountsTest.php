@@ -175,7 +175,7 @@ final class AccountsTest extends ShopTestCase
         $this->assertAuthenticatedAs($owner);
         self::assertTrue($owner->isOwner());
         self::assertGreaterThan(15, Mask::query()->where('held', 0)->count(), 'masks ready, none counted yet');
-        $this->actingAs($owner)->get('/set-up')->assertOk()->assertSeeInOrder(['People', 'Ovens', 'Gun', 'Powders']);
+        $this->actingAs($owner)->get('/set-up')->assertOk()->assertSeeInOrder(['People', 'Ovens', 'Booth', 'Powders']);
         $this->get('/first-run')->assertRedirect('/');
         auth()->logout();
         $this->post('/first-run', ['email' => 'other@slipway.example'] + $in)->assertRedirect('/');

@@ -76,6 +76,7 @@ abstract class ShopTestCase extends TestCase
         // Planned as the reference cases are, unless a test says otherwise.
         Shop::query()->create([
             'prefer' => 'shortest',
+            'set_up_at' => $this->now,
             'id' => 1,
             'name' => 'Test works',
             'timezone' => 'Europe/Zurich',

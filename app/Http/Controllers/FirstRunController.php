@@ -68,7 +68,7 @@ final class FirstRunController
             ['People', 'Who works here, and what each may do.', '/people', User::query()->count() > 1],
             ['Ovens', 'Four answers each; its figures are worked out from them.', '/ovens/create',
                 Oven::query()->exists()],
-            ['Gun, booth, rail and air', 'What it may carry, how wide the booth is, what the compressor gives.',
+            ['Booth, rail and air', 'How wide the booth is, what rail and hook carry, what the compressor gives.',
                 '/shop#what-the-shop-has', $shop->boothMm() !== null || $shop->compressor_m3_min !== null],
             ['Powders', 'As their sheets give them.', '/powders/create', Powder::query()->exists()],
         ]]);
