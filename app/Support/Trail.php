@@ -47,7 +47,7 @@ final class Trail
         }
         DB::table('trail')->insert([
             'at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s.v'),
-            'user_id' => Auth::id(),
+            'user_id' => Auth::id() ?? ($what === 'created' ? $row->getAttributes()['user_id'] ?? null : null),
             'from_where' => Auth::id() === null ? null : request()->ip(),
             'row_table' => self::home($row)[0],
             'row_id' => self::home($row)[1],

@@ -32,7 +32,7 @@ final class TrailWords
     ];
 
     /**
-     * @return array{when: string, who: string, from: ?string, what: string,
+     * @return array{when: string, who: string, from: ?string, what: string, isNew: bool,
      *      changes: list<array{label: string, before: ?string, after: ?string}>}
      */
     public static function line(TrailLine $line): array
@@ -41,6 +41,10 @@ final class TrailWords
             ?? str_replace('_', ' ', (string) preg_replace('/s$/', '', $line->row_table));
         $changes = [];
         foreach (array_keys(($line->after ?? []) + ($line->before ?? [])) as $column) {
+            // What it belongs to is said by the page it is on; who and when by the line itself.
+            if ($line->what !== 'updated' && preg_match('/_(id|by)$|^at$/', (string) $column) === 1) {
+                continue;
+            }
             $before = self::value((string) $column, $line->before[$column] ?? null);
             $after = self::value((string) $column, $line->after[$column] ?? null);
             if ($before !== $after) {
@@ -53,6 +57,7 @@ final class TrailWords
             'who' => $line->user->name ?? 'Aenum itself',
             'from' => $line->from_where,
             'what' => "{$row} ".self::DONE[$line->what],
+            'isNew' => $line->what === 'created',
             'changes' => $changes,
         ];
     }
@@ -81,6 +86,9 @@ final class TrailWords
             if (str_ends_with($column, $end) && is_numeric($text)) {
                 return Units::current()->show($dimension, (float) $text);
             }
+        }
+        if (str_ends_with($column, '_on')) {
+            return CarbonImmutable::parse($text, 'UTC')->format('j M Y');
         }
         if (preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d/', $text) === 1) {
             return ShopClock::local(CarbonImmutable::parse($text, 'UTC'))->format('j M Y H:i:s');

@@ -1,7 +1,8 @@
 @use('App\Support\ShopClock')
 <x-bare :title="$tablet->name" wide :now="ShopClock::now()">
     <div class="grid grid-cols-[minmax(0,1fr)_22rem] max-[900px]:grid-cols-1 gap-5">
-        <section aria-label="Clocks that run" class="grid gap-3 content-start">
+        <section id="clocks" aria-label="Clocks that run" class="grid gap-3 content-start" hx-get="/tablet"
+            hx-trigger="every 20s" hx-select="#clocks" hx-swap="outerHTML">
             <h1>{{ $tablet->name }}</h1>
             @forelse ($clocks as $clock)
                 <p class="panel flex flex-wrap items-center gap-x-6">

@@ -1,7 +1,7 @@
 <x-layout :title="$name . ': trail'">
     <p><a class="inline-flex items-center min-h-[44px]" href="{{ $back }}">{{ $name }}</a></p>
     <h1 class="mb-2">What was changed, and by whom</h1>
-    <p class="hint mb-3">Written down by the database as it happens, and only ever added to.</p>
+    <p class="hint mb-3">Written down as it happens, and only ever added to.</p>
     <div class="overflow-x-auto">
         <table class="w-full">
             <thead>
@@ -14,16 +14,16 @@
             </thead>
             <tbody>
                 @forelse ($lines as $line)
-                    <tr>
-                        <td class="whitespace-nowrap num">{{ $line['when'] }}</td>
-                        <td>{{ $line['who'] }}@if ($line['from'])
+                    <tr class="align-top border-t border-line">
+                        <td class="whitespace-nowrap num py-2 pr-5">{{ $line['when'] }}</td>
+                        <td class="py-2 pr-5">{{ $line['who'] }}@if ($line['from'])
                                 <br><span class="hint">{{ $line['from'] }}</span>
                             @endif
                         </td>
-                        <td>{{ $line['what'] }}</td>
-                        <td>
+                        <td class="py-2 pr-5">{{ $line['what'] }}</td>
+                        <td class="py-2">
                             @foreach ($line['changes'] as $change)
-                                <span class="block break-words"><span class="hint">{{ $change['label'] }}:</span>
+                                <span class="{{ $line['isNew'] ? 'mr-3' : 'block' }} break-words"><span class="hint">{{ $change['label'] }}:</span>
                                     @if ($change['before'] !== null)
                                         <s>{{ $change['before'] }}</s> →
                                     @endif
