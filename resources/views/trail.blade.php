@@ -23,7 +23,8 @@
                         <td class="py-2 pr-5">{{ $line['what'] }}</td>
                         <td class="py-2">
                             @foreach ($line['changes'] as $change)
-                                <span class="{{ $line['isNew'] ? 'mr-3' : 'block' }} break-words"><span class="hint">{{ $change['label'] }}:</span>
+                                <span class="{{ $line['isNew'] ? 'mr-3' : 'block' }} break-words"><span
+                                        class="hint">{{ $change['label'] }}:</span>
                                     @if ($change['before'] !== null)
                                         <s>{{ $change['before'] }}</s> →
                                     @endif

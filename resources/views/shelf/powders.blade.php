@@ -40,6 +40,9 @@
                             {{ $u->show(D::Film, $powder->film_max_um) }}</td>
                         <td class="n">{{ $powder->specific_gravity }}</td>
                         <td class="n">
+                            <a class="inline-flex items-center min-h-[44px] mr-3"
+                                href="/powders/{{ $powder->id }}/trail"
+                                aria-label="Trail of {{ $powder->name }}">trail</a>
                             @can('work')
                                 <a class="inline-flex items-center min-h-[44px]"
                                     href="/powders/{{ $powder->id }}/edit"
