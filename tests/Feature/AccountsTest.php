@@ -191,7 +191,8 @@ final class AccountsTest extends ShopTestCase
         @unlink(storage_path('demo-passwords.json'));
         self::assertSame(DemoSignIns::PASSWORD, DemoSignIns::all()['owner@works.example']);
         $this->get('/sign-in')->assertSee(DemoSignIns::PASSWORD);
-        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->get('/sign-in')->assertDontSee(DemoSignIns::PASSWORD);
+        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->get('/sign-in')
+            ->assertDontSee(DemoSignIns::PASSWORD);
         config(['app.loopback' => false]);
         $fresh = DemoSignIns::all();
         self::assertNotSame(DemoSignIns::PASSWORD, $fresh['owner@works.example']);
@@ -199,7 +200,8 @@ final class AccountsTest extends ShopTestCase
         self::assertTrue(Hash::check($fresh['owner@works.example'], $this->owner->refresh()->getAuthPassword()));
         self::assertSame($fresh, DemoSignIns::all(), 'told again, they are the same');
         config(['app.loopback' => true]);
-        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])->get('/sign-in')->assertDontSee(DemoSignIns::PASSWORD);
+        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])->get('/sign-in')
+            ->assertDontSee(DemoSignIns::PASSWORD);
         unlink(storage_path('demo-passwords.json'));
     }
 

@@ -19,17 +19,19 @@ use Illuminate\Support\Str;
 use League\Flysystem\UnableToWriteFile;
 use RuntimeException;
 
-/** Odd bytes, foreign hosts, forms cut short, a full disk, a database that is away: said in words, nothing half done. */
+/** Odd bytes, foreign hosts, forms cut short, a full disk, a database away: said in words, nothing half done. */
 final class HardToBreakTest extends ShopTestCase
 {
     public function test_text_that_is_no_text_is_refused_by_name(): void
     {
         foreach (["a\0b", "\xC3\x28", "\xED\xA0\x80"] as $bad) {
             $this->send('/jobs', ['customer' => 'Ferry club', 'title' => $bad])
-                ->assertSessionHasErrors(['title' => 'Title holds signs that are no text; allowed: letters, figures and '
-                    .'marks.']);
+                ->assertSessionHasErrors([
+                    'title' => 'Title holds signs that are no text; allowed: letters, figures and marks.',
+                ]);
             $this->send('/parts/1/ways', ['ways' => ['between' => $bad]])->assertSessionHasErrors('ways');
-            $this->send('/jobs', ['customer' => 'Ferry club', 'title' => 'x', $bad => 'y'])->assertSessionHasErrors('form');
+            $this->send('/jobs', ['customer' => 'Ferry club', 'title' => 'x', $bad => 'y'])
+                ->assertSessionHasErrors('form');
         }
         self::assertSame(0, Job::query()->count());
         foreach (['/%00', '/jobs/%00', '/station/%ff', '/parts/%C3%28/pins'] as $path) {
@@ -43,7 +45,8 @@ final class HardToBreakTest extends ShopTestCase
     public function test_a_foreign_host_or_page_leads_nowhere(): void
     {
         config(['app.hosts' => ['localhost']]);
-        $this->get('http://elsewhere.example/sign-in')->assertStatus(400)->assertSee('does not answer by that name or address');
+        $this->get('http://elsewhere.example/sign-in')->assertStatus(400)
+            ->assertSee('does not answer by that name or address');
         $sent = $this->actingAs($this->finisher)
             ->post('/jobs', ['title' => ''], ['Referer' => 'http://elsewhere.example/trap']);
         self::assertStringNotContainsString('elsewhere', (string) $sent->headers->get('Location'));
@@ -97,7 +100,8 @@ final class HardToBreakTest extends ShopTestCase
         $page = Faults::page(new QueryException('mariadb', 'select 1', [], $gone), request());
         self::assertSame(503, $page?->getStatusCode());
         self::assertStringContainsString('The database is not running', (string) $page->getContent());
-        self::assertSame(507, Faults::page(new RuntimeException('write: No space left on device'), request())?->getStatusCode());
+        $full = Faults::page(new RuntimeException('write: No space left on device'), request());
+        self::assertSame(507, $full?->getStatusCode());
         foreach ([400, 401, 403, 404, 405, 409, 413, 419, 422, 429, 500, 503] as $status) {
             Route::get("/fault/{$status}", fn () => abort($status))->middleware('web');
             $said = $this->get("/fault/{$status}");
@@ -105,7 +109,8 @@ final class HardToBreakTest extends ShopTestCase
         }
         $this->actingAs($this->owner)->get('/nowhere')->assertNotFound();
         auth()->logout();
-        $this->get('/bakes/1/board', ['HX-Request' => 'true'])->assertStatus(401)->assertHeader('HX-Redirect', '/sign-in');
+        $this->get('/bakes/1/board', ['HX-Request' => 'true'])->assertStatus(401)
+            ->assertHeader('HX-Redirect', '/sign-in');
     }
 
     public function test_health_says_whose_it_is_and_that_the_database_is_away(): void
@@ -179,7 +184,8 @@ final class HardToBreakTest extends ShopTestCase
     {
         $grow = function (int $jobs): void {
             foreach (range(1, $jobs) as $n) {
-                foreach ([Station::Intake, Station::Blast, Station::Coat, Station::Cure, Station::Inspect] as $station) {
+                $full = [Station::Intake, Station::Blast, Station::Coat, Station::Cure, Station::Inspect];
+                foreach ($full as $station) {
                     $part = $this->part($this->job($station, "rail {$n}"), 'rail', 6, 0.8, 4, 'carbon_steel');
                     Lot::query()->create(['number' => 2, 'count' => 2] + array_diff_key(
                         $this->lot($part)->getAttributes(),

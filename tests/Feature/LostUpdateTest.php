@@ -119,7 +119,8 @@ final class LostUpdateTest extends ShopTestCase
     public function test_a_trail_of_every_change_says_who_and_what_before_and_after(): void
     {
         $job = $this->job(Station::Intake);
-        $this->save("/jobs/{$job->id}", ['title' => 'New title'] + $this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}"));
+        $form = $this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}");
+        $this->save("/jobs/{$job->id}", ['title' => 'New title'] + $form);
         $line = TrailLine::query()->where('row_table', 'jobs')->where('what', 'updated')->firstOrFail();
         self::assertSame(
             [$this->finisher->id, $job->id, 'Bench ends', 'New title'],
@@ -145,7 +146,8 @@ final class LostUpdateTest extends ShopTestCase
         $form['sections'][1] = ['name' => 'arm', 'mass_kg' => '5', 'area_m2' => '0.55'];
         $form['coats'][0]['powder_id'] = '';
         $this->save("/parts/{$part->id}", ['mass_kg' => '', 'area_m2' => ''] + $form)->assertSessionHasNoErrors();
-        self::assertSame(['foot' => 20.0, 'arm' => 5.0], $part->sections()->orderBy('id')->pluck('mass_kg', 'name')->all());
+        $kept = $part->sections()->orderBy('id')->pluck('mass_kg', 'name')->all();
+        self::assertSame(['foot' => 20.0, 'arm' => 5.0], $kept);
         self::assertSame(0, $part->coats()->count());
         $gone = fn (string $table): int => DB::table($table)->where('part_id', $part->id)
             ->whereNotNull('superseded_at')->where('superseded_by', $this->finisher->id)->count();
