@@ -12,6 +12,8 @@ return [
     'key' => env('APP_KEY'),
     'maintenance' => ['driver' => 'file'],
 
+    // Where ./backup puts them.
+    'backups' => dirname(storage_path()).'/backups',
     // The demo shop: made-up data, sign-ins shown, and a shop clock that can be put forward.
     'demo' => (bool) env('AENUM_DEMO', false),
 

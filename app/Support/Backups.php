@@ -18,7 +18,8 @@ final readonly class Backups
 
     public static function now(): self
     {
-        $dir = dirname(storage_path()).'/backups';
+        $dir = config('app.backups');
+        clearstatcache();
         $times = array_map(filemtime(...), glob("{$dir}/aenum-*.tar.gz") ?: []);
         $failed = is_file("{$dir}/failed") ? trim((string) @file_get_contents("{$dir}/failed")) : null;
 

@@ -202,6 +202,22 @@ final class BakeTest extends ShopTestCase
         ])->assertSessionHasErrors('set_emissivity');
     }
 
+    public function test_a_shop_of_its_own_has_no_instrument_that_makes_figures_up(): void
+    {
+        $this->actingAs($this->finisher)->get('/station/blast')->assertSee('Read the weather station');
+        config(['app.demo' => false]);
+        $this->get('/station/blast')->assertDontSee('Read the weather station');
+        $this->send('/air', ['from_station' => '1'])->assertNotFound();
+        $bake = $this->mixed();
+        (new RunOven())->shut($bake, $this->finisher);
+        $this->get("/bakes/{$bake->id}")->assertOk()->assertDontSee('simulated');
+        $this->get("/loads/{$bake->id}/thermometer")->assertNotFound();
+        $this->later(40);
+        (new RunOven())->pull($bake->refresh(), $this->finisher);
+        $this->get("/bakes/{$bake->id}")->assertOk()->assertDontSee('simulated');
+        $this->send("/bakes/{$bake->id}/logs", ['simulated' => '1'])->assertNotFound();
+    }
+
     public function test_the_simulated_thermometer_knows_an_oven_the_model_does_not(): void
     {
         $bake = $this->mixed();

@@ -217,20 +217,20 @@ final class HardToBreakTest extends ShopTestCase
 
     public function test_an_owner_is_told_when_the_last_backup_is_late(): void
     {
-        $dir = dirname(storage_path()).'/backups';
-        @mkdir($dir, 0700, true);
-        $kept = glob("{$dir}/aenum-*.tar.gz") ?: [];
-        self::assertSame($kept === [], Backups::now()->last === null);
-        $file = "{$dir}/aenum-99999999-999999.tar.gz";
-        touch($file, $this->now->subHours(35)->getTimestamp());
-        $isAlone = $kept === [];
-        if ($isAlone) {
-            self::assertFalse(Backups::now()->isLate());
-            touch($file, $this->now->subHours(37)->getTimestamp());
-            self::assertTrue(Backups::now()->isLate());
-            $this->actingAs($this->owner)->get('/')->assertSee('The last backup of this shop is from');
-            $this->actingAs($this->finisher)->get('/')->assertDontSee('last backup of this shop');
-        }
+        $dir = sys_get_temp_dir().'/'.uniqid('aenum-backups-');
+        mkdir($dir);
+        config(['app.backups' => $dir]);
+        self::assertNull(Backups::now()->last);
+        self::assertTrue(Backups::now()->isLate());
+        $file = "{$dir}/aenum-20261121-220000.tar.gz";
+        touch($file, $this->now->subHours(Backups::LATE_H)->getTimestamp());
+        self::assertFalse(Backups::now()->isLate());
+        $this->actingAs($this->owner)->get('/')->assertDontSee('last backup of this shop');
+        touch($file, $this->now->subHours(Backups::LATE_H)->subMinute()->getTimestamp());
+        self::assertTrue(Backups::now()->isLate());
+        $this->actingAs($this->owner)->get('/')->assertSee('The last backup of this shop is from');
+        $this->actingAs($this->finisher)->get('/')->assertDontSee('last backup of this shop');
         unlink($file);
+        rmdir($dir);
     }
 }

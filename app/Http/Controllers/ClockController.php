@@ -12,6 +12,7 @@ use App\Actions\Bench\RunClock;
 use App\Actions\Lot\TickStep;
 use App\Actions\Route\PartRoute;
 use App\Devices\SimulatedWeather;
+use App\Devices\StandIns;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BenchClock;
 use App\Models\LogLine;
@@ -68,6 +69,7 @@ final class ClockController
     {
         $user = $this->person($request);
         if ($request->boolean('from_station')) {
+            StandIns::orNone();
             $shows = (new SimulatedWeather())->shows(ShopClock::now());
             $watch->air($user, $shows['air_c'], $shows['rh_pct'], 'weather station');
 

@@ -9,6 +9,7 @@ use Aenum\Core\Word\OvenEventKind;
 use App\Actions\Floor\RunOven;
 use App\Actions\Oven\ReadItem;
 use App\Devices\SimulatedThermometer;
+use App\Devices\StandIns;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
@@ -118,6 +119,7 @@ final class FloorController
     /** What the simulated thermometer shows, as the reading field. */
     public function thermometer(Request $request, OvenLoad $load): View
     {
+        StandIns::orNone();
         abort_unless($load->isRunning(), 409);
         $items = RunOven::board($load)->readItems();
         $position = ReadItem::position($items, (string) $request->string('item'))

@@ -8,6 +8,7 @@ use App\Actions\Cure\LoadOfBake;
 use App\Actions\Logger\KeepLog;
 use App\Actions\Logger\OvenLogs;
 use App\Devices\SimulatedLogger;
+use App\Devices\StandIns;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Oven;
 use App\Models\OvenLoad;
@@ -32,6 +33,7 @@ final class LoggerController
             ['begins.*' => 'Begins is not a time; allowed: −120 to 1440 min after the door shut.'],
         );
         if (! empty($in['simulated'])) {
+            StandIns::orNone();
             $minutes =
                 $bake->shut_at !== null && $bake->pulled_at !== null
                     ? $bake->shut_at->diffInMilliseconds($bake->pulled_at) / 60000

@@ -3,6 +3,7 @@
 @use('Aenum\Core\Blast\AirAllows')
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Support\ShopClock')
+@use('App\Devices\StandIns')
 @use('App\Support\Units')
 <section class="panel grid gap-2" aria-label="The air">
     <h3>The air</h3>
@@ -26,11 +27,13 @@
         <p class="hint">Nothing written down yet; the shop's usual humidity is taken.</p>
     @endif
     @can('work')
-        <form method="post" action="/air">
-            <x-once />
-            <button class="btn btn-quiet w-full" name="from_station" value="1">Read the weather station</button>
-        </form>
-        <details @if ($errors->has('air') || $errors->has('rh')) open @endif>
+        @if (StandIns::answer())
+            <form method="post" action="/air">
+                <x-once />
+                <button class="btn btn-quiet w-full" name="from_station" value="1">Read the weather station</button>
+            </form>
+        @endif
+        <details @if ($errors->has('air') || $errors->has('rh') || ! StandIns::answer()) open @endif>
             <summary>By hand</summary>
             <form method="post" action="/air" class="grid gap-2">
                 <x-once />

@@ -1,4 +1,5 @@
 {{-- The thermometer, of any load that runs. $bake, $board (OvenBoard), $pointed (a key), $bare --}}
+@use('App\Devices\StandIns')
 <details class="panel !py-1" id="reading-panel" hx-preserve
     @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display'])) open @endif>
     <summary class="font-semibold">Thermometer reading</summary>
@@ -8,8 +9,11 @@
             :options="collect($board->readItems())->mapWithKeys(fn($one) => [$one->key() => $one->item->name])"
             :value="$pointed" />
         @include('cure.reading-field', ['shown' => null, 'display' => null, 'source' => 'typed'])
-        <button type="button" class="btn btn-quiet" hx-get="/loads/{{ $bake->id }}/thermometer"
-            hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated thermometer</button>
+        @if (StandIns::answer())
+            <button type="button" class="btn btn-quiet" hx-get="/loads/{{ $bake->id }}/thermometer"
+                hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated
+                thermometer</button>
+        @endif
         <x-pick name="door" label="The oven door was" :options="['shut' => 'shut: it mirrors the oven',
             'open' => 'open: it mirrors the shop']" value="shut" />
         <x-pick name="surface" label="The spot is" :options="$bare

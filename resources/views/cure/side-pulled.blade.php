@@ -1,3 +1,4 @@
+@use('App\Devices\StandIns')
 @use('App\Support\ShopClock')
 @php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
 <div class="panel">
@@ -58,7 +59,7 @@
                 <x-field name="begins" label="Its time begins, min after the door shut" value="0"
                     inputmode="decimal" />
                 <button class="btn">Read it</button>
-                @if (config('app.demo'))
+                @if (StandIns::answer())
                     <button class="btn btn-quiet" name="simulated" value="1">Use the simulated logger</button>
                 @endif
             </form>
