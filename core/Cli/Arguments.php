@@ -9,6 +9,9 @@ use Aenum\Core\Unit\InvalidQuantity;
 /** A command, what it works on, and its options. */
 final readonly class Arguments
 {
+    /** Options that take no value: there or not. */
+    private const FLAGS = ['cells'];
+
     /**
      * @param  list<string>  $operands
      * @param  array<string, string>  $options
@@ -30,8 +33,10 @@ final readonly class Arguments
                 continue;
             }
             [$name, $value] = array_pad(explode('=', substr($word, 2), 2), 2, null);
-            $options[(string) $name] =
-                $value ?? (array_shift($words) ?? throw InvalidQuantity::missing("--{$name}", 'a value after it'));
+            $isFlag = in_array($name, self::FLAGS, true) && $value === null;
+            $options[(string) $name] = $isFlag
+                ? ''
+                : $value ?? (array_shift($words) ?? throw InvalidQuantity::missing("--{$name}", 'a value after it'));
         }
 
         return new self($command, $operands, $options);

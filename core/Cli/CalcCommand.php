@@ -7,6 +7,9 @@ namespace Aenum\Core\Cli;
 use Aenum\Core\Blast\BareSteelClock;
 use Aenum\Core\Blast\DewPoint;
 use Aenum\Core\Blast\Nozzle;
+use Aenum\Core\Coat\Charge;
+use Aenum\Core\Coat\Recess;
+use Aenum\Core\Coat\Stripes;
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\Node;
 use Aenum\Core\Format\ShapeFile;
@@ -37,10 +40,13 @@ final class CalcCommand
             'pass' => $this->pass(...),
             'booth' => $this->booth(...),
             'comb' => $this->comb(...),
+            'recess' => $this->recess(...),
+            'charge' => $this->charge(...),
+            'stripes' => $this->stripes(...),
             default => throw InvalidQuantity::outside(
                 'calc',
                 $name,
-                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb',
+                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes',
             ),
         };
 
@@ -193,5 +199,70 @@ final class CalcCommand
                 4,
             ),
         ];
+    }
+
+    /** @return array<string, float> what a slot, a bore or a corner gets against the open face */
+    private function recess(Node $in): array
+    {
+        $in->object(['kv', 'air', 'slot', 'bore', 'corner']);
+        $kinds = array_values(array_filter(['slot', 'bore', 'corner'], $in->has(...)));
+        if (count($kinds) !== 1) {
+            throw InvalidQuantity::unreadable(
+                $kinds[1] ?? 'slot',
+                $kinds === [] ? 'is missing' : "is there beside {$kinds[0]}",
+                'one of slot, bore, corner',
+            );
+        }
+        $share = Recess::electricShare($in->number('kv'), $in->numberOr('air', 1.0) ?? 1.0);
+        $of = $in->need($kinds[0], 'an object');
+        $keys = [
+            'slot' => ['width_mm', 'depth_mm'],
+            'bore' => ['diameter_mm', 'depth_mm'],
+            'corner' => ['angle_deg', 'from_mm', 'reach_mm'],
+        ][$kinds[0]];
+        $of->object($keys);
+        $figures = array_map($of->number(...), $keys);
+        $ratio = match ($kinds[0]) {
+            'slot' => Recess::slot(...),
+            'bore' => Recess::bore(...),
+            'corner' => Recess::corner(...),
+        };
+
+        return [
+            'electric_share' => round($share, 8),
+            'ratio' => round($of->guard(fn (): float => $ratio($share, ...$figures)), 8),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private function charge(Node $in): array
+    {
+        $in->object(['film_um', 'sg', 'under_um', 'q_m_uc_g', 'ua', 'wait_s', 'resistivity_ohm_m']);
+        $charge = Charge::of(
+            $in->number('film_um'),
+            $in->number('sg'),
+            $in->numberOr('under_um', 0.0) ?? 0.0,
+            $in->numberOr('ua', 20.0) ?? 20.0,
+            $in->numberOr('q_m_uc_g', Charge::USUAL_UC_G) ?? Charge::USUAL_UC_G,
+            $in->numberOr('wait_s', 0.0) ?? 0.0,
+            $in->numberOr('resistivity_ohm_m', Charge::USUAL_OHM_M) ?? Charge::USUAL_OHM_M,
+        );
+
+        return [
+            'layer_v' => round($charge->layerV, 6),
+            'film_v' => round($charge->filmV, 6),
+            'breakdown_v' => round($charge->breakdownV, 6),
+            'index' => round($charge->index, 8),
+            'drain_s' => round($charge->drainS ?? 0.0, 6),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private function stripes(Node $in): array
+    {
+        $in->object(['pattern_mm', 'overlap']);
+        $stripes = Stripes::of($in->number('pattern_mm'), $in->numberOr('overlap', 0.0) ?? 0.0);
+
+        return ['spacing_mm' => round($stripes->spacingMm, 6), 'ripple' => round($stripes->ripple, 8)];
     }
 }

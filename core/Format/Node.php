@@ -22,10 +22,11 @@ final readonly class Node
     }
 
     /** @throws InvalidQuantity where the text is too long, is not JSON or nests too deep */
-    public static function parse(string $json): self
+    public static function parse(string $json, int $mostBytes = self::MOST_BYTES): self
     {
-        if (strlen($json) > self::MOST_BYTES) {
-            throw InvalidQuantity::unreadable('', 'is larger than 2 MB', 'at most 2 MB');
+        if (strlen($json) > $mostBytes) {
+            $most = intdiv($mostBytes, 1_000_000).' MB';
+            throw InvalidQuantity::unreadable('', "is larger than {$most}", "at most {$most}");
         }
         if (str_starts_with($json, "\xEF\xBB\xBF")) {
             $json = substr($json, 3);

@@ -78,6 +78,7 @@ final class ArchitectureTest extends TestCase
         ['Shape', 'Heat'],
         ['Cure', 'Logger'],
         ['Blast', 'Strip', 'Mask', 'Hang', 'Powder', 'Pretreat'],
+        ['Coat'],
         ['Job'],
         ['Route'],
         ['Rule'],
