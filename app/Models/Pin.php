@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $x share of the picture's width from the left
  * @property float $y share of its height from the top
  * @property ?float $size_mm
+ * @property ?float $depth_mm of a recess
  * @property int $places how many alike on one piece
  * @property bool $is_stud the thread is on the outside
  * @property bool $must_stay_bare a safety item: film on it can hurt someone
@@ -76,6 +77,7 @@ final class Pin extends Record
             'x' => 'float',
             'y' => 'float',
             'size_mm' => 'float',
+            'depth_mm' => 'float',
             'must_stay_bare' => 'boolean',
             'is_stud' => 'boolean',
             'at' => 'immutable_datetime:Y-m-d H:i:s.v',

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Coat\PowderSheet;
 use Aenum\Core\Cure\Chemistry;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\CureRow;
 use Aenum\Core\Cure\CureSheet;
+use Aenum\Core\Word\ClearNeed;
+use Aenum\Core\Word\Effect;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -27,10 +30,27 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $flow_c
  * @property ?float $flow_minutes
  * @property bool $solvent_proof
- * @property string $effect plain, metallic or bright
+ * @property string $effect as Effect has it
  * @property ?float $door_c a row of its sheet that counts from the door: the setpoint
  * @property ?float $door_minutes
  * @property ?ClockWay $clock_way how its sheet counts the cure; null where it says nothing
+ * @property ClearNeed $clear_need what its sheet says of a clear on it
+ * @property ?float $softens_c
+ * @property ?bool $bonded its flake is bonded, not blended
+ * @property ?bool $outdoors fit for the weather; null where the sheet does not say
+ * @property ?float $price_kg in the shop's currency
+ * @property ?float $box_kg
+ * @property ?int $supplier_days
+ * @property ?float $least_order_kg
+ * @property ?float $transfer on the first pass, as its sheet has it
+ * @property ?float $lel_g_m3
+ * @property ?float $shrink raw to cured film
+ * @property ?float $ohm_m
+ * @property ?float $charge_uc_g
+ * @property ?float $keep_below_c
+ * @property Collection<int, PowderLot> $lots
+ * @property Collection<int, PowderPicture> $looks
+ * @property Collection<int, Panel> $panels
  * @property string $before_clear what its sheet says before a clear goes on it
  * @property bool $zinc_rich
  * @property bool $gas_tolerant
@@ -63,6 +83,64 @@ final class Powder extends Record
         );
     }
 
+    /** What the gun wants to know of it. */
+    public function atTheGun(): PowderSheet
+    {
+        return PowderSheet::of(
+            $this->specific_gravity,
+            $this->film_min_um,
+            $this->film_max_um,
+            $this->charge_uc_g,
+            $this->ohm_m,
+            $this->transfer,
+            $this->softens_c,
+            $this->lel_g_m3,
+            $this->shrink,
+        );
+    }
+
+    public function effect(): Effect
+    {
+        return Effect::tryFrom($this->effect) ?? Effect::Plain;
+    }
+
+    /** Whether this shop knows how it looks baked: a panel was signed, or a coat of it has been in the oven. */
+    public function isTried(): bool
+    {
+        return once(fn (): bool => Panel::query()
+            ->where('powder_id', $this->id)->whereNull('withdrawn_at')->exists()
+            || OvenResult::query()->whereIn('coat_id', Coat::query()->select('id')->where('powder_id', $this->id))
+                ->exists());
+    }
+
+    /** @return HasMany<PowderLot, $this> on the shelf, the first opened first, then the oldest */
+    public function lots(): HasMany
+    {
+        $relation = $this->hasMany(PowderLot::class);
+        $relation->whereNull('finished_at')->whereNull('withdrawn_at');
+        $relation->orderByRaw('opened_on IS NULL')->orderBy('opened_on')->orderBy('received_on')->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<PowderPicture, $this> */
+    public function looks(): HasMany
+    {
+        $relation = $this->hasMany(PowderPicture::class);
+        $relation->whereNull('withdrawn_at')->orderByDesc('shows')->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Panel, $this> */
+    public function panels(): HasMany
+    {
+        $relation = $this->hasMany(Panel::class);
+        $relation->with('user')->whereNull('withdrawn_at')->orderByDesc('id');
+
+        return $relation;
+    }
+
     /** @return HasMany<PowderRow, $this> */
     public function rows(): HasMany
     {
@@ -91,6 +169,13 @@ final class Powder extends Record
             'gas_tolerant' => 'boolean',
             'conductive' => 'boolean',
             'retired_at' => 'immutable_datetime',
-        ];
+            'clear_need' => ClearNeed::class,
+            'bonded' => 'boolean',
+            'outdoors' => 'boolean',
+            'supplier_days' => 'integer',
+        ] + array_fill_keys([
+            'softens_c', 'price_kg', 'box_kg', 'least_order_kg', 'transfer', 'lel_g_m3', 'shrink', 'ohm_m',
+            'charge_uc_g', 'keep_below_c',
+        ], 'float');
     }
 }

@@ -41,6 +41,10 @@ use Carbon\CarbonImmutable;
  * @property ?float $air_hose_mm
  * @property ?float $blast_hose_m
  * @property ?float $blast_hose_mm
+ * @property ?float $booth_air_m3_min what the booth draws through
+ * @property ?float $booth_face_m_s
+ * @property float $powder_reserve share kept back for a redo
+ * @property bool $booth_reclaims
  * @property ?float $price_hour in the shop's currency
  * @property ?float $price_powder_kg
  * @property ?float $price_media_kg
@@ -121,13 +125,14 @@ final class Shop extends Record
             'prefer' => Prefer::class,
             'by_the_sea' => 'boolean',
             'set_up_at' => 'immutable_datetime',
+            'booth_reclaims' => 'boolean',
         ];
 
         return $words + array_fill_keys([
             'kwh_price', 'ambient_c', 'margin', 'overbake_limit', 'humidity_pct', 'rail_kg', 'hook_kg', 'booth_wide_mm',
             'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
             'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',
-            'price_media_kg',
+            'price_media_kg', 'booth_air_m3_min', 'booth_face_m_s', 'powder_reserve',
         ], 'float');
     }
 }

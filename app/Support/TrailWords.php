@@ -17,6 +17,9 @@ final class TrailWords
         'logbook_figures' => 'logbook figure', 'part_traits' => 'fact of a part', 'part_steps' => 'step of a route',
         'part_ways' => 'way of a part', 'step_marks' => 'step', 'users' => 'person', 'shops' => 'house ways',
         'clocks' => 'clock', 'inspection_readings' => 'film reading',
+        'spraying_zones' => 'zone of a spraying', 'spraying_checks' => 'look at raw powder',
+        'powder_lots' => 'lot of powder', 'powder_pictures' => 'picture of a powder', 'panels' => 'test panel',
+        'gun_programs' => 'program of a gun', 'booth_runs' => 'go in the practice booth',
     ];
 
     private const DONE = ['created' => 'written down', 'updated' => 'changed', 'deleted' => 'taken away'];
@@ -29,6 +32,7 @@ final class TrailWords
         '_mm' => Dimension::Length,
         '_um' => Dimension::Film,
         '_bar' => Dimension::Pressure,
+        '_g' => Dimension::Powder,
     ];
 
     /**

@@ -23,6 +23,11 @@ final readonly class Units
         return new self(Auth::user()->unit_system ?? UnitSystem::Metric);
     }
 
+    public function isMetric(): bool
+    {
+        return $this->system === UnitSystem::Metric;
+    }
+
     public function show(Dimension $dimension, ?float $kept, ?int $decimals = null): string
     {
         return $kept === null ? 'not known' : $dimension->show($kept, $this->system, $decimals);

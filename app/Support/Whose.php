@@ -29,6 +29,9 @@ use App\Models\Rack;
 use App\Models\Reading;
 use App\Models\Section;
 use App\Models\Signature;
+use App\Models\Spraying;
+use App\Models\SprayingCheck;
+use App\Models\SprayingZone;
 use App\Models\StepMark;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
@@ -58,6 +61,9 @@ final class Whose
         Fitting::class => ['pin_id', Pin::class],
         Inspection::class => ['coat_id', Coat::class],
         StepMark::class => ['lot_id', Lot::class],
+        Spraying::class => ['part_id', Part::class],
+        SprayingZone::class => ['spraying_id', Spraying::class],
+        SprayingCheck::class => ['spraying_id', Spraying::class],
         Reading::class => ['oven_load_item_id', OvenLoadItem::class],
     ];
 

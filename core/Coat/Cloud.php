@@ -82,7 +82,7 @@ final class Cloud
         $away = ($from->awayMm + $to->awayMm) / 2;
         if ($this->together !== null) {
             $apart = abs($this->together[3] / $this->together[0] / $away - 1);
-            if ($this->together[4] + $length > self::TOGETHER * $sigma || $apart > self::SAME_AWAY) {
+            if (self::TOGETHER * $sigma < $this->together[4] + $length || $apart > self::SAME_AWAY) {
                 $this->settle();
             }
         }

@@ -17,6 +17,7 @@ use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\Alloy;
 use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
@@ -112,7 +113,7 @@ final class JobNode
     {
         $node->object([
             'role', 'bake_c', 'bake_min', 'film_um', 'effect', 'zinc_rich', 'gas_tolerant', 'conductive', 'over',
-            'before_clear', 'zone', 'share',
+            'before_clear', 'zone', 'share', 'clear', 'tried',
         ]);
 
         return $node->guard(fn (): CoatFacts => new CoatFacts(
@@ -128,6 +129,8 @@ final class JobNode
             beforeClear: $node->find('before_clear')?->enum(BeforeClear::class) ?? BeforeClear::Silent,
             zone: $node->find('zone')?->asText(),
             share: Check::above('share', $node->numberOr('share', 1.0) ?? 1.0, 0, 1),
+            clear: $node->find('clear')?->enum(ClearNeed::class) ?? ClearNeed::Silent,
+            tried: $node->find('tried')?->asFlag() ?? false,
         ));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Job;
 
 use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Over;
 use Aenum\Core\Word\Role;
@@ -19,6 +20,8 @@ final readonly class CoatFacts
      * @param  string|null  $zone  where on the part it goes; null for all of it
      * @param  float  $share  of the part's area it covers, above 0 to 1
      * @param  BeforeClear  $beforeClear  what its sheet asks before a clear goes on it
+     * @param  ClearNeed  $clear  what its sheet says of a clear on it
+     * @param  bool  $tried  this shop has baked it before
      */
     public function __construct(
         public Role $role,
@@ -33,6 +36,8 @@ final readonly class CoatFacts
         public BeforeClear $beforeClear = BeforeClear::Silent,
         public ?string $zone = null,
         public float $share = 1.0,
+        public ClearNeed $clear = ClearNeed::Silent,
+        public bool $tried = false,
     ) {
     }
 }

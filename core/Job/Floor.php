@@ -24,6 +24,7 @@ final readonly class Floor
      *                                   bake that serves has followed it
      * @param  float|null  $bakedOutC  the coolest it was baked out at; null where no bake-out is on record
      * @param  bool  $besidePowder  whether it shares the oven with powder that is not baked yet
+     * @param  CoatFloor|null  $coat  what is so at the gun
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get at all, by their sheets
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Floor
         public ?PeakLimit $sheets = null,
         public ?float $bakedOutC = null,
         public bool $besidePowder = false,
+        public ?CoatFloor $coat = null,
     ) {
     }
 }

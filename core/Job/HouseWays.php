@@ -10,14 +10,18 @@ use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\BetweenWay;
 use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\HandWay;
 use Aenum\Core\Word\HangWay;
 use Aenum\Core\Word\LastCleanWay;
 use Aenum\Core\Word\MaskingWay;
 use Aenum\Core\Word\Role;
 use Aenum\Core\Word\RustWay;
 use Aenum\Core\Word\SeamWay;
+use Aenum\Core\Word\SprayOrderWay;
 use Aenum\Core\Word\StripWay;
 use Aenum\Core\Word\SurfaceWay;
+use Aenum\Core\Word\TwoColourWay;
+use Aenum\Core\Word\VoltageWay;
 use Aenum\Core\Word\WashWay;
 use Aenum\Core\Word\Way;
 
@@ -37,6 +41,10 @@ final readonly class HouseWays
         public HangWay $hanging = HangWay::AfterWash,
         public SeamWay $seams = SeamWay::Leave,
         public WashWay $wash = WashWay::Bath,
+        public VoltageWay $voltage = VoltageWay::LowAsItTakes,
+        public HandWay $hand = HandWay::LongStrokes,
+        public SprayOrderWay $order = SprayOrderWay::TopDown,
+        public TwoColourWay $twoColours = TwoColourWay::Tape,
     ) {
     }
 
@@ -59,6 +67,10 @@ final readonly class HouseWays
             'hanging' => ['When to hang', HangWay::cases()],
             'seams' => ['Seams', SeamWay::cases()],
             'wash' => ['How to wash', WashWay::cases()],
+            'voltage' => ['How high the voltage', VoltageWay::cases()],
+            'hand' => ['How the gun is moved', HandWay::cases()],
+            'order' => ['In which order faces are sprayed', SprayOrderWay::cases()],
+            'two_colours' => ['A second colour', TwoColourWay::cases()],
         ];
     }
 
@@ -94,6 +106,10 @@ final readonly class HouseWays
             HangWay::tryFrom($stored['hanging'] ?? '') ?? $usual->hanging,
             SeamWay::tryFrom($stored['seams'] ?? '') ?? $usual->seams,
             WashWay::tryFrom($stored['wash'] ?? '') ?? $usual->wash,
+            VoltageWay::tryFrom($stored['voltage'] ?? '') ?? $usual->voltage,
+            HandWay::tryFrom($stored['hand'] ?? '') ?? $usual->hand,
+            SprayOrderWay::tryFrom($stored['order'] ?? '') ?? $usual->order,
+            TwoColourWay::tryFrom($stored['two_colours'] ?? '') ?? $usual->twoColours,
         );
     }
 
@@ -142,6 +158,10 @@ final readonly class HouseWays
             $this->hanging,
             $this->seams,
             $this->wash,
+            $this->voltage,
+            $this->hand,
+            $this->order,
+            $this->twoColours,
         );
     }
 }

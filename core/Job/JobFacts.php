@@ -6,7 +6,7 @@ namespace Aenum\Core\Job;
 
 use Aenum\Core\Hang\Rack;
 use Aenum\Core\Strip\Agent;
-use Aenum\Core\Word\Effect;
+use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Lives;
 
 /** Everything known of one part's job before work begins. */
@@ -54,10 +54,13 @@ final readonly class JobFacts
         return array_sum(array_map(fn (CoatFacts $coat): float => $coat->filmMicrons, $this->coats));
     }
 
-    /** Whether any coat has an effect. */
-    public function hasEffect(): bool
+    /** Whether any coat rubs off or darkens without a clear, and its sheet does not say otherwise. */
+    public function asksClear(): bool
     {
-        return array_filter($this->coats, fn (CoatFacts $coat): bool => $coat->effect !== Effect::Plain) !== [];
+        $asks = fn (CoatFacts $coat): bool => $coat->clear->asksClear()
+            || ($coat->clear === ClearNeed::Silent && $coat->effect->asksClear());
+
+        return array_filter($this->coats, $asks) !== [];
     }
 
     /** The hottest any coat asks of the metal, °C; null without coats. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Coat\PinnedRecess;
 use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Metal\ReliefBake;
@@ -34,6 +35,7 @@ final readonly class PartFacts
      * @param  float  $metalMinutesSoFar  equivalent minutes at 200 °C its metal has had
      * @param  string|null  $licence  the licensed process on record for magnesium, lead or chromate
      * @param  string|null  $acidProduct  the acid product made for this metal
+     * @param  list<PinnedRecess>  $recesses  on each piece
      */
     public function __construct(
         public string $name,
@@ -54,6 +56,7 @@ final readonly class PartFacts
         public float $metalMinutesSoFar = 0.0,
         public ?string $licence = null,
         public ?string $acidProduct = null,
+        public array $recesses = [],
     ) {
     }
 

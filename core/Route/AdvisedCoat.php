@@ -6,14 +6,21 @@ namespace Aenum\Core\Route;
 
 use Aenum\Core\Word\Role;
 
-/** A coat that fits a part, and why. */
+/** A coat that fits a part, why, and what it will not do. */
 final readonly class AdvisedCoat
 {
     /**
      * @param  string  $what  in words a shelf can be searched by
      * @param  bool  $planned  whether the job has it already
+     * @param  float  $filmMicrons  usual film of its kind, µm; the powder's own sheet comes first
      */
-    public function __construct(public Role $role, public string $what, public string $why, public bool $planned)
-    {
+    public function __construct(
+        public Role $role,
+        public string $what,
+        public string $why,
+        public string $wont,
+        public bool $planned,
+        public float $filmMicrons,
+    ) {
     }
 }

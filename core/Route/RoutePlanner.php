@@ -24,6 +24,7 @@ use Aenum\Core\Word\RustWay;
 use Aenum\Core\Word\SeamWay;
 use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\SurfaceWay;
+use Aenum\Core\Word\TwoColourWay;
 use Aenum\Core\Word\WashWay;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
@@ -31,6 +32,9 @@ final class RoutePlanner
 {
     /** @var list<Step> */
     private array $steps = [];
+
+    /** @var array<int, string> second colours sanded off after the bake: coat => where it stays */
+    private array $sandedColours = [];
 
     private readonly PartFacts $part;
 
@@ -381,17 +385,15 @@ final class RoutePlanner
                 $why = 'A cured film gives the next coat nothing to hold to until it is sanded.';
                 $this->add(new Step(StepKind::Abrade, 2 + 6 * $this->area * $coat->share, 0, $why, coat: $n + 1));
             }
-            if ($n > 0 && $coat->zone !== null) {
-                $why = "Only {$coat->zone} takes this coat; mask the rest, or wipe it off before the bake.";
-                $minutes = RouteTimes::ZONE_EACH * $this->part->count;
-                $this->add(new Step(StepKind::ZoneMask, $minutes, 0, $why, coat: $n + 1));
-            }
+            $second = $n > 0 && $coat->zone !== null ? $coat->zone : null;
+            $this->keptApart($second, $n + 1, before: true);
             $why =
                 $n === 0
                     ? 'Recesses first, then edges and insides, then faces.'
                     : 'Lower voltage over a film: it charges up.';
             $minutes = RouteTimes::COAT_SET_UP + (60 * $this->area * $coat->share) / RouteTimes::COAT_M2_PER_H;
             $this->add(new Step(StepKind::Coat, $minutes, 0, $why, coat: $n + 1));
+            $this->keptApart($second, $n + 1, before: false);
             [$hold, $why] = match ($above?->over) {
                 Over::Flowed => [RouteTimes::FLOW_MIN, 'Flowed only, so that the next coat bonds.'],
                 Over::PartCured => [
@@ -412,6 +414,27 @@ final class RoutePlanner
         }
     }
 
+    /** A second colour is kept off the first by the house's way: taped before it, wiped or tilted off after. */
+    private function keptApart(?string $zone, int $coat, bool $before): void
+    {
+        $way = $this->facts->house->twoColours;
+        if ($zone === null || $way->isBefore() !== $before || $way === TwoColourWay::Decline) {
+            return;
+        }
+        if ($way === TwoColourWay::Sand) {
+            $this->sandedColours[$coat] = $zone;
+
+            return;
+        }
+        $kind = $before ? StepKind::ZoneMask : StepKind::ZoneWipe;
+        $why = match ($way) {
+            TwoColourWay::Tape => "Only {$zone} takes this coat; the rest is taped.",
+            TwoColourWay::Wipe => "Only {$zone} keeps this coat; the wet powder is wiped off the rest.",
+            default => "Only {$zone} keeps this coat; tilted and tapped, the powder falls off the rest.",
+        };
+        $this->add(new Step($kind, $way->minutesEach() * $this->part->count, 0, $why, coat: $coat));
+    }
+
     private function sealsSeams(): bool
     {
         return $this->facts->house->seams === SeamWay::Seal && $this->part->has(Feature::Seams);
@@ -426,6 +449,11 @@ final class RoutePlanner
     private function finish(): void
     {
         $count = $this->part->count;
+        foreach ($this->sandedColours as $coat => $zone) {
+            $why = "Only {$zone} keeps coat {$coat}; it is sanded off raised faces once it is cured.";
+            $minutes = TwoColourWay::Sand->minutesEach() * $count;
+            $this->add(new Step(StepKind::ZoneSand, $minutes, 0, $why, coat: $coat));
+        }
         if ($this->part->is(Mark::BaredAfter)) {
             $why = 'Letters or edges sanded bare through the cured film; wax or clear them where they live outdoors.';
             $this->add(new Step(StepKind::BareAfter, RouteTimes::BARE_EACH * $count, 0, $why));

@@ -85,9 +85,6 @@ final class RouteTimes
 
     public const ROOM_C = 22.0;
 
-    /** Masking what keeps the coat below, where the next goes on a part of one piece only, min. */
-    public const ZONE_EACH = 6.0;
-
     /** A piece as heavy as this is tried on its hooks before it is cleaned, kg; one of them, min. */
     public const TEST_HANG_KG = 30.0;
 

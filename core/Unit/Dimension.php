@@ -7,14 +7,15 @@ namespace Aenum\Core\Unit;
 /**
  * A kind of quantity: which units it is met in, and how text becomes a figure in the unit the program keeps.
  *
- * Kept as: °C, K, kg, mm, m, m², µm, bar, kW, kWh, l, m³/min, min. Gallons are US gallons, cfm is of free air. Exact
- * factors: inch 25.4 mm, pound 0.45359237 kg (international yard and pound, 1959).
+ * Kept as: °C, K, kg, g of powder, mm, m, m², µm, bar, kW, kWh, l, m³/min, min. Gallons are US gallons, cfm is of free
+ * air. Exact factors: inch 25.4 mm, pound 0.45359237 kg (international yard and pound, 1959).
  */
 enum Dimension
 {
     case Temperature;
     case TemperatureDifference;
     case Mass;
+    case Powder;
     case Length;
     case Size;
     case Area;
@@ -42,6 +43,12 @@ enum Dimension
                 'g' => [0.001, 0.0],
                 'oz' => [0.45359237 / 16, 0.0],
                 't' => [1000.0, 0.0],
+            ],
+            self::Powder => [
+                'g' => [1.0, 0.0],
+                'oz' => [453.59237 / 16, 0.0],
+                'kg' => [1000.0, 0.0],
+                'lb' => [453.59237, 0.0],
             ],
             self::Length => [
                 'mm' => [1.0, 0.0],
@@ -128,6 +135,7 @@ enum Dimension
             self::Temperature => $us ? '°F' : '°C',
             self::TemperatureDifference => $us ? '°F' : 'K',
             self::Mass => $us ? 'lb' : 'kg',
+            self::Powder => $us ? 'oz' : 'g',
             self::Length => $us ? 'in' : 'mm',
             self::Size => $us ? 'ft' : 'm',
             self::Area => $us ? 'ft²' : 'm²',

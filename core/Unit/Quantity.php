@@ -55,6 +55,12 @@ final readonly class Quantity
         return self::of(Dimension::Mass, $kg, $decimals);
     }
 
+    /** Powder, g. */
+    public static function gram(float $gram, ?int $decimals = null): self
+    {
+        return self::of(Dimension::Powder, $gram, $decimals);
+    }
+
     /** A length, mm. */
     public static function mm(float $mm, ?int $decimals = null): self
     {

@@ -40,9 +40,11 @@ enum StepKind: string
     case Warm = 'warm';
     case ZoneMask = 'zone_mask';
     case Coat = 'coat';
+    case ZoneWipe = 'zone_wipe';
     case Abrade = 'abrade';
     case Bake = 'bake';
     case Cool = 'cool';
+    case ZoneSand = 'zone_sand';
     case BareAfter = 'bare_after';
     case Inspect = 'inspect';
     case Unmask = 'unmask';
@@ -74,9 +76,9 @@ enum StepKind: string
             self::MasksOff,
             self::Hang,
             self::GroundCheck => Station::MaskAndHang,
-            self::SealSeams, self::ZoneMask, self::Warm, self::Coat, self::Abrade => Station::Coat,
+            self::SealSeams, self::ZoneMask, self::Warm, self::Coat, self::ZoneWipe, self::Abrade => Station::Coat,
             self::Bake, self::Cool => Station::Cure,
-            self::BareAfter, self::Inspect => Station::Inspect,
+            self::ZoneSand, self::BareAfter, self::Inspect => Station::Inspect,
             self::Unmask, self::Release => Station::Release,
         };
     }
@@ -199,7 +201,8 @@ enum StepKind: string
             self::Blast, self::SweepBlast => 'nozzle, media, supplied air',
             self::BlowOut => 'dry air',
             self::BreakEdges => 'file or flap disc, eye protection',
-            self::HandAbrade, self::Abrade, self::BareAfter => 'abrasive disc, belt or pad, dust mask',
+            self::ZoneWipe => 'lint-free cloth, brush or rated vacuum, torch',
+            self::HandAbrade, self::Abrade, self::ZoneSand, self::BareAfter => 'abrasive disc, belt or pad, dust mask',
             self::SealSeams => 'a seam sealer whose sheet allows the bake',
             self::SolventWipe => 'solvent, clean cloths',
             self::Wash, self::Phosphate, self::Conversion => 'its bath',
@@ -226,6 +229,8 @@ enum StepKind: string
             self::PlugMask => 'plug and cap',
             self::TapeMask => 'tape and disc',
             self::ZoneMask => 'mask off the coat below',
+            self::ZoneWipe => 'wet powder off the other colour',
+            self::ZoneSand => 'sand the second colour off',
             self::MasksOff => 'masks off and counted',
             self::BreakEdges => 'break sharp edges',
             self::HandAbrade => 'abrade by hand',

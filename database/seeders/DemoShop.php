@@ -9,7 +9,6 @@ use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
-use App\Actions\Bench\CoatLog;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
@@ -68,6 +67,12 @@ final class DemoShop extends Seeder
             ],
             'outdoors',
         ],
+        'lantern crown' => [
+            ['made' => 'cast', 'on_it' => ['old_powder'], 'features' => ['recesses'], 'paint_test' => 'none'],
+            'outdoors',
+        ],
+        'quay plaque' => [['made' => 'cast', 'on_it' => ['bare'], 'no_factory_clear' => true], 'outdoors'],
+        'mooring ring' => [['made' => 'forged', 'on_it' => ['mill_scale']], 'indoors'],
         'vane arm' => [['made' => 'cast', 'on_it' => ['bare'], 'features' => ['recesses'], 'oily' => true], 'indoors'],
         'trim length' => [['made' => 'sheet', 'on_it' => ['bare'], 'features' => ['seams']], 'outdoors'],
         'name bracket' => [['made' => 'sheet', 'on_it' => ['mill_scale'], 'features' => ['threads']], 'outdoors'],
@@ -76,6 +81,8 @@ final class DemoShop extends Seeder
     private User $owner;
 
     private User $finisher;
+
+    private DemoCoats $coats;
 
     /** @var array<string, Powder> */
     private array $powders = [];
@@ -88,6 +95,8 @@ final class DemoShop extends Seeder
         DB::transaction(function (): void {
             $this->shop();
             $this->shelf();
+            $this->coats = new DemoCoats($this->owner, $this->finisher, $this->powders);
+            $this->coats->equipment();
             $now = CarbonImmutable::now('UTC');
             try {
                 $this->history($now);
@@ -95,7 +104,9 @@ final class DemoShop extends Seeder
                 $this->counter($now);
                 $this->ovensAtWork($now);
                 $this->afterTheOven($now);
+                $this->atTheGun($now);
                 (new DemoBenches($this->owner, $this->finisher, $this->ovens['small']))->fill($now);
+                $this->coats->underWay($now);
             } finally {
                 CarbonImmutable::setTestNow();
             }
@@ -261,6 +272,7 @@ final class DemoShop extends Seeder
                 false,
                 [[170, 20, 60], [180, 14, 42]],
             ],
+            ...DemoCoats::POWDERS,
         ];
         foreach (
             $powders as $key => [
@@ -286,14 +298,13 @@ final class DemoShop extends Seeder
                 'chemistry' => $chemistry,
                 'colour' => $colour,
                 'finish' => $finish,
-                'zinc_rich' => $key === 'zinc',
                 'specific_gravity' => $sg,
                 'film_min_um' => $min,
                 'film_max_um' => $max,
                 'flow_c' => $flow,
                 'flow_minutes' => $flowMinutes,
                 'solvent_proof' => $proof,
-            ]);
+            ] + DemoCoats::factsOf($key));
             $powder
                 ->rows()
                 ->createMany(
@@ -590,6 +601,31 @@ final class DemoShop extends Seeder
         ]);
     }
 
+    /** At Coat: a casting with recesses, sprayed in part; plaques in two colours; a bright thing whose panel waits. */
+    private function atTheGun(CarbonImmutable $now): void
+    {
+        $from = $now->subHours(6);
+        $this->job($from, 'Lantern crowns, old bridge', 'Town lighting office', 6, Station::Coat, null, [
+            ['lantern crown', 6, 'cast_aluminium', 3.4, 0.31, null, [], [
+                ['primer', 'gas', 'flow'], ['base', 'blue', 'full'],
+            ]],
+        ]);
+        $plaques = $this->job($from, 'Quay plaques', 'Town works yard', 7, Station::Intake, null, [
+            ['quay plaque', 4, 'cast_aluminium', 2.2, 0.14, null, [], [
+                ['base', 'green', 'flow'], ['base', 'white', 'full'],
+            ]],
+        ]);
+        $plaques->parts()->firstOrFail()->coats()->where('position', 2)->update([
+            'zone' => 'the letters', 'share' => 0.15,
+        ]);
+        $this->walk($this->lot($plaques), $from, Station::MaskAndHang);
+        $this->job($from, 'Mooring rings', 'Lake boating club', 11, Station::Intake, null, [
+            ['mooring ring', 10, 'carbon_steel', 1.3, 0.06, null, [], [
+                ['primer', 'epoxy', 'flow'], ['base', 'bright', 'full'], ['clear', 'clear', 'full'],
+            ]],
+        ]);
+    }
+
     /** 240 brackets at 50 to a cart: each cart on its own way. */
     private function carts(Job $many, CarbonImmutable $from): void
     {
@@ -770,14 +806,7 @@ final class DemoShop extends Seeder
                 $coat = $walk->coatDue();
                 $kind = $walk->walk->steps[$n]->kind;
                 match (true) {
-                    $kind === StepKind::Coat && $coat !== null => (new CoatLog())(
-                        $lot,
-                        $coat,
-                        $lot->count,
-                        $coat->powder->lot,
-                        null,
-                        $this->finisher,
-                    ),
+                    $kind === StepKind::Coat && $coat !== null => $this->coats->sprayed($lot, $coat),
                     $kind->hasOwnLog() => TickStep::logged($lot, $this->finisher, null, $kind),
                     default => (new TickStep())->byHand($lot, $this->finisher, $walk->walk->keys[$n]->text()),
                 };

@@ -28,10 +28,10 @@ INSERT INTO step_marks (lot_id, step, outcome, source, done_at, user_id, at)
         l.ended_at, $user, l.ended_at
     FROM lots l, seq_1_to_8 s WHERE l.id > @of;
 INSERT INTO oven_loads (id, oven_id, status, setpoint_c, minutes, door_open_s, ambient_c, way, margin, overbake_limit,
-        shut_at, pulled_at, created_by, shut_by, pulled_by, kind)
+        shut_at, pulled_at, created_by, shut_by, pulled_by, kind, target_c, hold_minutes)
     SELECT @of + seq, $oven + seq % 2, 'pulled', 195, 34, 60, 20, 'window', 0.1, 0.85,
         @begin + INTERVAL seq * @bake MINUTE, @begin + INTERVAL seq * @bake + 34 MINUTE, $user, $user, $user,
-        IF(seq % 5 = 0, 'bake_out', 'cure')
+        IF(seq % 5 = 0, 'bake_out', 'cure'), IF(seq % 5 = 0, 205, NULL), IF(seq % 5 = 0, 45, NULL)
     FROM seq_1_to_$bakes;
 INSERT INTO oven_load_items (id, oven_load_id, coat_id, count, part_id, lot_id)
     SELECT p.id, l.id, IF(l.kind = 'cure', p.id, NULL), p.count, p.id, p.id
@@ -78,7 +78,8 @@ INSERT IGNORE INTO words (id, word) SELECT 3 * @of + seq, CONCAT(ELT(1 + seq % 9
     'gat', 'sig', 'arm', 'pie'), LOWER(CONV(seq * 7919, 10, 36))) FROM seq_1_to_20000;
 INSERT INTO job_words (word_id, job_id) SELECT id, id FROM jobs WHERE id > @of;
 INSERT IGNORE INTO job_words (word_id, job_id)
-    SELECT w.id, j.id FROM jobs j JOIN words w ON w.word = SUBSTRING_INDEX(j.title, ' ', 1) WHERE j.id > @of;
+    SELECT w.id, j.id FROM jobs j
+    JOIN words w ON w.word = CONVERT(SUBSTRING_INDEX(j.title, ' ', 1) USING ascii) WHERE j.id > @of;
 INSERT IGNORE INTO job_words (word_id, job_id)
     SELECT w.id, j.id FROM jobs j JOIN words w ON w.word IN ('landing', 'stage') WHERE j.id > @of;
 INSERT IGNORE INTO job_words (word_id, job_id)

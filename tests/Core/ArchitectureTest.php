@@ -117,7 +117,7 @@ final class ArchitectureTest extends TestCase
         ['Actions/Route'],
         ['Actions/Lot'],
         ['Actions/Bench', 'Actions/Cure', 'Actions/Pins'],
-        ['Actions/BakeOut'],
+        ['Actions/BakeOut', 'Actions/Coat'],
         ['Actions/Floor', 'Devices'],
         ['Charts'],
         ['Actions/Rail', 'Actions/Logger'],

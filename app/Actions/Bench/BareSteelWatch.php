@@ -62,6 +62,16 @@ final class BareSteelWatch
         }
     }
 
+    /** Powder that ended its clock is off again: it has been bare since it was blasted. */
+    public function baredAgain(Lot $lot, CarbonImmutable $coatedAfter, User $by): void
+    {
+        $ended = BenchClock::query()->where('lot_id', $lot->id)->where('step', BenchClock::BARE_STEEL)
+            ->where('done_at', '>=', $coatedAfter->format('Y-m-d H:i:s.v'))->orderByDesc('id')->first();
+        if ($ended !== null) {
+            $this->start($lot, $by, $ended->started_at->diffInMilliseconds(ShopClock::now()) / 60000);
+        }
+    }
+
     /** Writes the air down, and sets every clock on bare steel by it. */
     public function air(User $by, float $airC, float $humidityPct, string $from): LogLine
     {

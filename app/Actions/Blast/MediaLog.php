@@ -12,8 +12,8 @@ use Aenum\Core\Job\MediumLot;
 use App\Actions\Log\WriteLog;
 use App\Models\Part;
 use App\Models\User;
+use App\Support\Learned;
 use App\Support\ShopClock;
-use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -60,7 +60,7 @@ final readonly class MediaLog
     /** @return list<self> one for each medium the shop has in use */
     public static function all(): array
     {
-        return ThisRequest::once('media', function (): array {
+        return Learned::from('media', 'media', function (): array {
             $logs = self::lines()->groupBy('subject')->sortKeys()
                 ->filter(fn (Collection $lines, string $key): bool => Media::find($key) !== null)
                 ->map(fn (Collection $lines, string $key): self => self::read(Media::get($key), $lines));

@@ -10,7 +10,7 @@ use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Job\Plan;
 use App\Models\LogLine;
 use App\Models\Shop;
-use App\Support\ThisRequest;
+use App\Support\Learned;
 
 /** The blast bench with what this shop has: its air, its media, and what its logged blasts have taught. */
 final class ShopBlast
@@ -32,7 +32,7 @@ final class ShopBlast
     /** What the shop's logged blasts say. */
     public static function factor(): ShopFactor
     {
-        return ThisRequest::once('blast factor', function (): ShopFactor {
+        return Learned::from('blast factor', 'blast', function (): ShopFactor {
             $lines = LogLine::of('blast');
             $lines->orderByDesc('at')->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
             $both = fn (LogLine $line): array => [

@@ -6,12 +6,14 @@ namespace App\Actions\Route;
 
 use Aenum\Core\Blast\BlastPlan;
 use Aenum\Core\Blast\Media;
+use Aenum\Core\Coat\PinnedRecess;
 use Aenum\Core\Hang\Rack as HungRack;
 use Aenum\Core\Job\BlastFacts;
 use Aenum\Core\Job\CoatFacts;
 use Aenum\Core\Job\EquipmentFacts;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\PartFacts;
+use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\Alloy;
 use Aenum\Core\Word\BeforeClear;
@@ -28,6 +30,7 @@ use Aenum\Core\Word\Role;
 use App\Actions\Log\Ground;
 use App\Actions\Log\MetalMinutes;
 use App\Models\Coat;
+use App\Models\Gun;
 use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\Part;
@@ -104,6 +107,7 @@ final class ReadFacts
             metalMinutesSoFar: MetalMinutes::of($part, lot: $this->lot),
             licence: $part->licence,
             acidProduct: $part->acid_product,
+            recesses: $this->recesses(),
         );
     }
 
@@ -114,6 +118,19 @@ final class ReadFacts
         $pinned = $this->part->pins->map(fn (Pin $pin): ?Feature => $pin->kind->feature())->filter()->all();
 
         return array_values(array_unique([...$ticked, ...$pinned], SORT_REGULAR));
+    }
+
+    /** @return list<PinnedRecess> */
+    private function recesses(): array
+    {
+        $pins = $this->part->pins->filter(fn (Pin $pin): bool => $pin->kind === PinKind::Recess);
+
+        return array_values($pins->map(fn (Pin $pin): PinnedRecess => PinnedRecess::of(
+            $pin->number,
+            $pin->size_mm,
+            $pin->depth_mm,
+            $pin->places,
+        ))->all());
     }
 
     /** @return array{float, float, float}|null */
@@ -137,6 +154,7 @@ final class ReadFacts
         $bake = $coat->bakeTo()->stopsShort() ? $rows[0] : $rows[count($rows) - 1];
         $below = $this->part->coats->firstWhere('position', $coat->position - 1);
         $role = $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base;
+        $effect = $this->word(Effect::class, $powder->effect, 'a powder\'s effect') ?? Effect::Plain;
         $cured = $below !== null && $role === Role::Clear && $this->beforeClear($below->powder)->allowsCured();
 
         return new CoatFacts(
@@ -144,7 +162,7 @@ final class ReadFacts
             bakeC: $bake->pmtC,
             bakeMinutes: $bake->minMinutes,
             filmMicrons: ($powder->film_min_um + $powder->film_max_um) / 2,
-            effect: $this->word(Effect::class, $powder->effect, 'a powder\'s effect') ?? Effect::Plain,
+            effect: $effect,
             zincRich: $powder->zinc_rich,
             gasTolerant: $powder->gas_tolerant,
             conductive: $powder->conductive,
@@ -152,6 +170,8 @@ final class ReadFacts
             beforeClear: $this->beforeClear($powder),
             zone: $coat->zone,
             share: $coat->share,
+            clear: $powder->clear_need,
+            tried: ! $effect->asksPanel() || $powder->isTried(),
         );
     }
 
@@ -199,7 +219,16 @@ final class ReadFacts
             groundMeasuredToday: $ground !== null,
             oven: $oven?->model(),
             saltAir: $shop->by_the_sea,
+            sprayGMin: $shop->booth_air_m3_min === null ? null : self::mostFlow(),
+            boothAirM3Min: $shop->booth_air_m3_min,
+            lelGM3: $this->part->coats->map(fn (Coat $coat): ?float => $coat->powder->lel_g_m3)->filter()->min(),
         );
+    }
+
+    /** What the shop's hungriest gun throws, g/min; null where it has none. */
+    private static function mostFlow(): ?float
+    {
+        return once(fn (): ?float => Gun::inUse()->map(fn (Gun $gun): float => $gun->model()->flowGPerMin)->max());
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aenum\Core\Unit\UnitSystem;
 use App\Actions\Accounts\FirstRun;
 use App\Actions\Accounts\OpenShop;
+use App\Models\Gun;
 use App\Models\Oven;
 use App\Models\Powder;
 use App\Models\Shop;
@@ -70,6 +71,8 @@ final class FirstRunController
                 Oven::query()->exists()],
             ['Booth, rail and air', 'How wide the booth is, what rail and hook carry, what the compressor gives.',
                 '/shop#what-the-shop-has', $shop->boothMm() !== null || $shop->compressor_m3_min !== null],
+            ['Guns and booth', 'What can be set on them decides what the coat bench asks.', '/guns/create',
+                Gun::query()->exists()],
             ['Powders', 'As their sheets give them.', '/powders/create', Powder::query()->exists()],
         ]]);
     }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
-use App\Actions\Bench\CoatLog;
+use App\Actions\Coat\Spray;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
@@ -124,7 +124,7 @@ final class LotController
         return back()->with('said', 'Open again.');
     }
 
-    public function coated(Request $request, Lot $lot, CoatLog $write): RedirectResponse
+    public function coated(Request $request, Lot $lot, Spray $spray): RedirectResponse
     {
         $in = $request->validate([
             'coat' => ['required', Rule::exists('coats', 'id')->where('part_id', $lot->part_id)],
@@ -133,14 +133,9 @@ final class LotController
             'note' => ['nullable', 'string', 'max:300'],
         ], ['pieces.*' => 'Pieces is not a count; allowed: 1 and more.']);
         $coat = Coat::query()->findOrFail($in['coat']);
-        $coated = $write(
-            $lot,
-            $coat,
-            (int) $in['pieces'],
-            $in['powder_lot'] ?? null,
-            $in['note'] ?? null,
-            $this->person($request),
-        );
+        $log = ['note' => $in['note'] ?? null];
+        $by = $this->person($request);
+        $coated = $spray->logged($lot, $coat, (int) $in['pieces'], $in['powder_lot'] ?? null, $log, $by);
         $left = $lot->refresh()->id === $coated->id ? '' : " {$lot->count} stay without it.";
 
         return redirect("/station/coat?lot={$coated->id}")

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
-use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Cure\WaitingLot;
 use App\Actions\Inspect\ReleaseCheck;
@@ -32,7 +31,6 @@ final class StationController
     {
         return match ($station) {
             Station::Cure => $this->cure(),
-            Station::Coat => $this->bench('stations.coat', $station, $request, ['air' => Air::latest()?->line]),
             Station::Inspect => $this->bench('stations.inspect', $station, $request, []),
             Station::Release => $this->release($request),
             default => view('stations.intake', [

@@ -31,6 +31,8 @@ final class SeesBoth
         'parts/{part}/facts' => 'parts/{part}/route',
         'powders/{powder}' => 'powders/{powder}/edit',
         'ovens/{oven}' => 'ovens/{oven}/edit',
+        'guns/{gun}' => 'guns/{gun}/edit',
+        'booth' => 'guns',
         'people/{person}' => 'people',
         'shop' => 'shop',
     ];

@@ -30,6 +30,7 @@ final class PinRequest extends FormRequest
             'across' => ['required', 'numeric', 'between:0,100'],
             'down' => ['required', 'numeric', 'between:0,100'],
             'size' => ['nullable', Measured::above(Dimension::Length, 0, 5000)],
+            'depth' => ['nullable', new Measured(Dimension::Length, 0, 5000)],
             'places' => ['nullable', 'integer', 'between:1,500'],
             'must_stay_bare' => ['nullable', 'boolean'],
             'is_stud' => ['nullable', 'boolean'],
@@ -62,6 +63,9 @@ final class PinRequest extends FormRequest
             'x' => $in['across'] / 100,
             'y' => $in['down'] / 100,
             'size_mm' => Measured::read(Dimension::Length, $in['size'] ?? null),
+            'depth_mm' => $kind === PinKind::Recess
+                ? Measured::read(Dimension::Length, $in['depth'] ?? null)
+                : null,
             'places' => (int) ($in['places'] ?? 1),
             'is_stud' => ! empty($in['is_stud']) && $kind === PinKind::Thread,
             'must_stay_bare' => ! empty($in['must_stay_bare']) && $kind->isMasked(),

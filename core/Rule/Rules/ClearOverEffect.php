@@ -31,7 +31,7 @@ final class ClearOverEffect extends Rule
         $coats = $plan->facts->coats;
         $last = $coats === [] ? null : $coats[count($coats) - 1];
 
-        return $plan->facts->hasEffect() && $last !== null && $last->role !== Role::Clear
+        return $plan->facts->asksClear() && $last !== null && $last->role !== Role::Clear
             ? 'an effect coat has no clear on it'
             : null;
     }

@@ -19,9 +19,9 @@ final class OutdoorSteelPrimer extends Rule
         parent::__construct(
             'outdoor-steel-primer',
             Group::Order,
-            Severity::Note,
+            Severity::Sign,
             'One coat on steel outdoors rusts from the first scratch.',
-            'A zinc-rich primer under it.',
+            'A zinc-rich or epoxy primer under it, or the customer signs that there is none.',
             self::PRACTICE,
             [Moment::Counter],
         );

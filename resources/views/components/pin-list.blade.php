@@ -7,6 +7,9 @@
             <span class="grow"><b>{{ ucfirst($pin->kind->label()) }}</b>
                 @if ($pin->size_mm)
                     · {{ $u->show(D::Length, $pin->size_mm) }}
+                    @if ($pin->depth_mm !== null)
+                        wide, {{ $u->show(D::Length, $pin->depth_mm) }} deep
+                    @endif
                 @elseif ($pin->kind->needsSize())
                     · <span class="wrong">measure it</span>
                 @endif

@@ -67,7 +67,8 @@
                 <div class="grid grid-cols-2 gap-3"><x-field name="across" label="Across, %"
                         inputmode="decimal" /><x-field name="down" label="Down, %" inputmode="decimal" />
                 </div>
-                <div class="grid grid-cols-2 gap-3"><x-field name="size" label="Size"
+                <div class="grid grid-cols-3 gap-3"><x-field name="size" label="Size"
+                        :unit="$u->unit(D::Length)" /><x-field name="depth" label="A recess: deep"
                         :unit="$u->unit(D::Length)" /><x-field name="places" label="How many alike" value="1"
                         inputmode="numeric" /></div>
                 <x-field name="note" label="Note"

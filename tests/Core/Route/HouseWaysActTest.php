@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace Tests\Core\Route;
 
+use Aenum\Core\Bench\CoatBench;
 use Aenum\Core\Bench\WashLine;
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Coat\Feed;
+use Aenum\Core\Coat\Gun;
+use Aenum\Core\Coat\GunKind;
+use Aenum\Core\Coat\PowderSheet;
+use Aenum\Core\Coat\ZonePlan;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Job\HouseWays;
+use Aenum\Core\Job\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Turning a house way turns something: a route, or what the rules say of it. */
 final class HouseWaysActTest extends TestCase
 {
-    private const COATS = [['role' => 'primer', 'bake_c' => 190], ['role' => 'base', 'bake_c' => 200]];
+    private const COATS = [
+        ['role' => 'primer', 'bake_c' => 190],
+        ['role' => 'base', 'bake_c' => 200],
+        ['role' => 'base', 'bake_c' => 200, 'zone' => 'the letters', 'share' => 0.1],
+    ];
 
     /** Jobs on which the ways differ. */
     private const JOBS = [
@@ -153,13 +166,28 @@ final class HouseWaysActTest extends TestCase
         array $coats = self::COATS,
         string $where = 'indoors',
     ): array {
-        return RouteFile::parse((string) json_encode([
+        $file = RouteFile::parse((string) json_encode([
             'format' => RouteFile::FORMAT,
             'part' => $part,
             'where' => $where,
             'coats' => $coats,
             ...($house === [] ? [] : ['house' => $house]),
-        ]))->answer();
+        ]));
+
+        return $file->answer() + ['at the gun' => self::atTheGun($file->plan())];
+    }
+
+    /** @return list<array<mixed>> what is done with the gun, zone by zone */
+    private static function atTheGun(Plan $plan): array
+    {
+        $gun = Gun::of('gun', GunKind::Full, Feed::Cup);
+        $powder = PowderSheet::of(1.5, 60, 90);
+        $bench = CoatBench::for($plan, 0, $powder, $gun, new CoatTurned(), ShopFactor::from([]));
+
+        return array_map(
+            fn (ZonePlan $one): array => [$one->zone->name, $one->setting->kv, $one->passes, round($one->filmUm, 3)],
+            $bench->plan->zones,
+        );
     }
 
     public function test_a_spray_line_asks_no_minutes_of_a_bath_and_scrubbing_is_a_step(): void

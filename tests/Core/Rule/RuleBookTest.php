@@ -9,6 +9,7 @@ use Aenum\Core\Cure\PeakLimit;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Hang\Rack;
 use Aenum\Core\Hang\RackSetting;
+use Aenum\Core\Job\CoatFloor;
 use Aenum\Core\Job\Floor;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\MaskOn;
@@ -74,6 +75,7 @@ final class RuleBookTest extends TestCase
         $lot = fn (mixed ...$with): array => [
             'floor' => new Floor(lot: new MediumLot(Media::get('garnet'), ...$with)),
         ];
+        $gun = fn (mixed ...$with): array => ['floor' => new Floor(coat: new CoatFloor(...$with))];
         $hung = fn (array $box, int $across, float $pitch, array $equipment = []): array => [
             'rack' => Rack::of(RackSetting::of($box, $across, 1, $pitch, 1000, 1), 6),
             'equipment' => $equipment,
@@ -252,6 +254,40 @@ final class RuleBookTest extends TestCase
             'medium-spent' => [$lot(used: 1.01), $lot(used: 1.0)],
             'bare-steel-over' => [['floor' => new Floor(bareUsed: 1.0)], ['floor' => new Floor(bareUsed: 0.99)]],
             // 20 °C and 82.7 % have their dew point 3.0 K below.
+            'charge-kicks' => [$gun(index: 1.01), $gun(index: 1.0)],
+            'recess-stays-thin' => [$gun(thin: ['pin 3']), $gun()],
+            'recess-deep' => [$gun(deepest: 2.01), $gun(deepest: 2.0)],
+            'film-past-band' => [$gun(thickUm: 91, bandUm: 90), $gun(thickUm: 90, bandUm: 90)],
+            'coat-on-warm-metal' => [$gun(partC: 40), $gun(partC: 39.9)],
+            'above-softening' => [$gun(partC: 100.1, softensC: 100), $gun(partC: 100, softensC: 100)],
+            'powder-past-date' => [$gun(pastDate: 'lot 7'), $gun()],
+            'lot-short' => [$gun(shortG: 1), $gun(shortG: 0)],
+            'lot-short-set' => [$gun(shortG: 1, matches: true), $gun(shortG: 1)],
+            'gun-out-of-reach' => [$gun(awayMm: 401), $gun(awayMm: 75)],
+            'clear-spoils' => [
+                ['coats' => [['clear' => 'spoils'] + self::COAT, ['role' => 'clear'] + self::COAT]],
+                ['coats' => [['clear' => 'optional'] + self::COAT, ['role' => 'clear'] + self::COAT]],
+            ],
+            'clear-missing' => [
+                $coats(1, ['clear' => 'completes']),
+                ['coats' => [['clear' => 'completes'] + self::COAT, ['role' => 'clear'] + self::COAT]],
+            ],
+            'transparent-on-silver' => [
+                ['coats' => [self::COAT, ['effect' => 'transparent'] + self::COAT]],
+                ['coats' => [['effect' => 'metallic'] + self::COAT, ['effect' => 'transparent'] + self::COAT]],
+            ],
+            'texture-one-coat' => [
+                ['coats' => [['effect' => 'textured'] + self::COAT, self::COAT]],
+                ['coats' => [self::COAT, ['effect' => 'textured'] + self::COAT]],
+            ],
+            'panel-not-signed' => [
+                $coats(1, ['effect' => 'textured']),
+                $coats(1, ['effect' => 'textured', 'tried' => true]),
+            ],
+            'two-colours-declined' => [
+                ['house' => ['two_colours' => 'decline'], 'coats' => [self::COAT, ['zone' => 'letters'] + self::COAT]],
+                ['house' => ['two_colours' => 'wipe'], 'coats' => [self::COAT, ['zone' => 'letters'] + self::COAT]],
+            ],
             'damp-air' => [
                 ['floor' => new Floor(airC: 20, airHumidityPct: 83.5)],
                 ['floor' => new Floor(airC: 20, airHumidityPct: 82)],

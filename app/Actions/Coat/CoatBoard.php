@@ -1,0 +1,488 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Coat;
+
+use Aenum\Core\Bench\CoatBench;
+use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Coat\ColourChange;
+use Aenum\Core\Coat\Feed;
+use Aenum\Core\Coat\Gun as CoreGun;
+use Aenum\Core\Coat\GunKind;
+use Aenum\Core\Coat\PreOven;
+use Aenum\Core\Coat\WarmWindow;
+use Aenum\Core\Coat\ZonePlan;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Job\CoatFloor;
+use Aenum\Core\Mask\PinKind;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Rules\ChargeKicks;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\CoatWay;
+use App\Actions\Bench\Air;
+use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Bench\BenchPick;
+use App\Actions\Lot\LotWalk;
+use App\Models\Coat;
+use App\Models\Gun;
+use App\Models\GunProgram;
+use App\Models\Lot;
+use App\Models\OvenResult;
+use App\Models\Picture;
+use App\Models\Pin;
+use App\Models\Powder;
+use App\Models\PowderLot;
+use App\Models\Shop;
+use App\Models\Spraying;
+use App\Models\SprayingCheck;
+use App\Models\SprayingZone;
+use App\Support\ShopClock;
+use App\Support\Units;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The coat that is due on the lot in hand, as this shop's gun and powder let it be sprayed. */
+final readonly class CoatBoard
+{
+    /** After so long it hangs at the room's temperature, h. */
+    private const COLD_AFTER_H = 12;
+
+    /** @param  Collection<int, Gun>  $guns  in use */
+    private function __construct(
+        public Lot $lot,
+        public Coat $coat,
+        public Collection $guns,
+        public ?Gun $gun,
+        public CoatBench $bench,
+        public CoatFloor $floor,
+        public ?Spraying $open,
+        public PowderStock $stock,
+        public ?PowderLot $from,
+        public ?float $airC,
+        public ?float $airHumidityPct,
+        public ?WarmWindow $warm,
+        public ?CarbonImmutable $pulledAt,
+    ) {
+    }
+
+    /** The board of the lot in hand; null where no coat waits for powder, or its area is not known. */
+    public static function of(BenchPick $pick, CoatTurned $turned, ?int $gunId = null): ?self
+    {
+        return $pick->lot === null || $pick->walk === null
+            ? null
+            : self::onLot($pick->lot, $pick->walk, $turned, $gunId);
+    }
+
+    /** The board of a lot, wherever it is looked at from. */
+    public static function onLot(Lot $lot, LotWalk $walk, CoatTurned $turned, ?int $gunId = null): ?self
+    {
+        $coat = $walk->coatDue();
+        if ($coat === null || $walk->isCoated($coat)) {
+            return null;
+        }
+        $guns = Gun::inUse();
+        $open = Spraying::openOn($lot);
+        $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? self::lastGun()) ?? $guns->first();
+        $powder = $coat->powder->loadMissing('lots');
+        $plan = $walk->route->plan();
+        $openness = $turned->openness ?? CoatBench::openness($plan->facts->part);
+        $bench = CoatBench::for(
+            $plan,
+            $coat->position - 1,
+            $powder->atTheGun(),
+            $gun?->model() ?? self::unknownGun(),
+            $turned,
+            CoatTaught::minutes(),
+            CoatTaught::transfer($powder, $openness)->factor,
+            Shop::current()->powder_reserve,
+        );
+        $stock = PowderStock::of($powder);
+        $from = $open->powderLot ?? $stock->lotFor($bench->plan->weighOutG());
+        $air = Air::now();
+        [$warm, $pulled, $partC] = self::heat($lot);
+        $floor = new CoatFloor(
+            partC: $partC,
+            pastDate: $from !== null && PowderStock::isPast($from) ? $from->words() : null,
+            shortG: self::shortG($stock, $from, $bench, $open),
+            matches: $lot->count > 1 && $coat->powder->effect()->asksPanel(),
+        );
+
+        return new self(
+            $lot, $coat, $guns, $gun, $bench, $floor, $open, $stock, $from, $air?->celsius, $air?->humidityPct,
+            $warm, $pulled,
+        );
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return $this->bench->findings(
+            $this->floor,
+            $this->airC,
+            $this->airHumidityPct,
+            BareSteelWatch::usedOf($this->lot),
+        );
+    }
+
+    /** What the hands do next, in a line. */
+    public function headline(): string
+    {
+        if ($this->open === null) {
+            return 'to weigh out';
+        }
+        $left = $this->open->passesLeft();
+
+        return $left === 0 ? 'look at the raw powder' : ($left === 1 ? 'pass left' : 'passes left');
+    }
+
+    /** The one number. */
+    public function number(): string
+    {
+        return match (true) {
+            $this->open === null => Units::current()->quantity(
+                Quantity::gram($this->bench->plan->weighOutG(), Units::current()->isMetric() ? 0 : 1),
+            ),
+            $this->open->passesLeft() === 0 => '✓',
+            default => (string) $this->open->passesLeft(),
+        };
+    }
+
+    /** The zone that is next; null before it is weighed out and when all are done. */
+    public function nextZone(): ?string
+    {
+        return $this->open?->zones->firstWhere('ticked_at', null)?->zone;
+    }
+
+    /**
+     * What is looked at before the oven: each place, whether it is ticked.
+     *
+     * @return list<array{what: PreOven, pin: ?Pin, ticked: bool}>
+     */
+    public function checks(): array
+    {
+        $pins = $this->lot->part->pins;
+        $list = [];
+        foreach (PreOven::cases() as $what) {
+            $places = match ($what) {
+                PreOven::Torch => $pins->where('kind', PinKind::Recess),
+                PreOven::Wiped => $pins->filter(
+                    fn (Pin $pin): bool => in_array($pin->kind, [PinKind::Seat, PinKind::Bore, PinKind::Face], true),
+                ),
+                default => null,
+            };
+            foreach ($places === null ? [null] : $places->sortBy('number')->values()->all() as $pin) {
+                $list[] = ['what' => $what, 'pin' => $pin, 'ticked' => $this->isTicked($what, $pin)];
+            }
+        }
+
+        return $list;
+    }
+
+    public function checksLeft(): int
+    {
+        return count(array_filter($this->checks(), fn (array $one): bool => ! $one['ticked']));
+    }
+
+    /** What this powder took on a part like it, and what came of it; null where it never was. */
+    public function lastTime(): ?Spraying
+    {
+        $like = function (\Closure $which): ?Spraying {
+            $last = Spraying::done()->with(['zones', 'gun', 'part']);
+            $last->where('powder_id', $this->coat->powder_id)->orderByDesc('id');
+            $which($last);
+
+            return $last->first();
+        };
+
+        return $like(fn ($of) => $of->whereHas('part', fn ($part) => $part->where('name', $this->lot->part->name)))
+            ?? $like(fn ($of) => $of->where('openness', $this->bench->openness));
+    }
+
+    /** What changing to this powder takes, from what was sprayed last with this gun; null where it is the same. */
+    public function change(): ?ColourChange
+    {
+        $last = self::lastPowderOf($this->gun);
+        if ($last === null || $last->id === $this->coat->powder_id) {
+            return null;
+        }
+
+        return ColourChange::of(
+            $this->gun->feed ?? Feed::Cup,
+            $last->colour,
+            $this->coat->powder->colour,
+            $last->effect()->hasFlake(),
+            Shop::current()->booth_reclaims,
+        );
+    }
+
+    public static function lastPowderOf(?Gun $gun): ?Powder
+    {
+        $last = Spraying::query()->with('powder')->orderByDesc('id');
+        $gun === null ?: $last->where('gun_id', $gun->id);
+
+        return $last->first()?->powder;
+    }
+
+    /** In which order it is sprayed, in a line. */
+    public function order(): string
+    {
+        $names = array_map(fn (ZonePlan $one): string => $one->zone->name, $this->bench->plan->zones);
+
+        return 'In this order: '.implode('; ', $names).'; then step back and dust.';
+    }
+
+    /** The photo that shows a recess; null for the drawing. */
+    public function photo(): ?Picture
+    {
+        $pins = $this->lot->part->pins;
+        $shown = $pins->firstWhere('kind', PinKind::Recess)->picture_id ?? $pins->first()?->picture_id;
+
+        return $this->lot->part->pictures->firstWhere('id', $shown);
+    }
+
+    /** @return list<string> why the gun is set so, each reason once */
+    public function whys(): array
+    {
+        $whys = array_map(fn (ZonePlan $one): string => $one->why, $this->bench->plan->zones);
+
+        return array_values(array_unique($whys));
+    }
+
+    /** @return array<int, string> the gun's programs */
+    public function programs(): array
+    {
+        return ($this->gun === null ? collect() : $this->gun->programs)->mapWithKeys(
+            fn (GunProgram $one): array => [$one->id => "{$one->number}, {$one->name}"],
+        )->all();
+    }
+
+    /**
+     * What can be turned for a zone: label, value, whether this gun lets it be turned.
+     *
+     * @return array<string, array{string, string, bool}>
+     */
+    public function inputs(ZonePlan $one): array
+    {
+        $units = Units::current();
+        $set = $one->setting;
+
+        return [
+            'kv' => ['kV', (string) round($set->kv), true],
+            'ua' => ['µA', (string) round($set->microAmps), $this->bench->gun->kind !== GunKind::TwoStep],
+            'air' => ['air', (string) round($set->air, 2), true],
+            'away' => ['away', $units->field(Dimension::Length, $set->awayMm, 1), true],
+        ];
+    }
+
+    /** @return list<Said> of each recess that stays thin: what it gets, and what the two schools would give it */
+    public function thinWords(): array
+    {
+        $words = [];
+        foreach ($this->bench->plan->thin() as $one) {
+            $schools = $one->schools();
+            $words[] = $schools === null
+                ? Said::of('One pass on {zone} is {film}: turn flow or hand.', [
+                    'zone' => $one->zone->name,
+                    'film' => Quantity::micron($one->perPassUm),
+                ])
+                : Said::of('Its floor gets {ratio} of the face: {zone}. Lower still {lower}; from further off with '
+                    .'more air {further}; warm metal, another tip, or touched up after the flow.', [
+                        'ratio' => round($one->ratio, 2),
+                        'zone' => $one->zone->name,
+                        'lower' => round($schools['lower'], 2),
+                        'further' => round($schools['further'], 2),
+                    ]);
+        }
+
+        return $words;
+    }
+
+    /**
+     * The charge index as a bar of its parts.
+     *
+     * @return array{isOver: bool, says: string, label: string, one: float, drains: ?string,
+     *      parts: list<array{class: string, name: string, share: float, x: float, width: float}>}
+     */
+    public function chargeBar(): array
+    {
+        $charge = $this->bench->plan->charge;
+        $shares = array_filter([
+            'thickness' => $charge->layerV / $charge->breakdownV,
+            'film below' => $charge->filmV / $charge->breakdownV,
+            'earth' => $charge->earthV / $charge->breakdownV,
+        ], fn (float $share): bool => $share > 0.0);
+        $scale = 400 / max(1.25, array_sum($shares));
+        $x = 0.0;
+        $parts = [];
+        foreach ($shares as $name => $share) {
+            $width = round($scale * $share, 1);
+            $class = 'charge-'.strtok($name, ' ');
+            $parts[] = ['class' => $class, 'name' => $name, 'share' => $share, 'x' => $x, 'width' => $width];
+            $x += $width;
+        }
+        $isOver = $charge->index > ChargeKicks::MOST;
+        $says = $isOver ? 'it kicks: stars, powder thrown off' : ($charge->index > 0.8 ? 'near kicking' : 'it holds');
+
+        return [
+            'isOver' => $isOver,
+            'says' => $says,
+            'label' => sprintf('Charge index %.2f of 1: %s', $charge->index, $says),
+            'one' => round($scale, 1),
+            'drains' => match (true) {
+                $charge->drainS === null, $charge->drainS <= 0.0 => null,
+                $charge->drainS < 60 => max(1, (int) round($charge->drainS)).' s',
+                default => Units::minutes($charge->drainS / 60),
+            },
+            'parts' => array_values(array_filter($parts, fn (array $one): bool => $one['share'] >= 0.005)),
+        ];
+    }
+
+    /** A moment so many minutes after the pull; null where it never comes. */
+    public function at(float $minutes): ?CarbonImmutable
+    {
+        return $this->pulledAt === null || ! is_finite($minutes)
+            ? null
+            : $this->pulledAt->addSeconds((int) round(60 * $minutes));
+    }
+
+    public function isWindowTooShort(): bool
+    {
+        return $this->warm !== null && $this->bench->job->facts->house->coat === CoatWay::Warm
+            && $this->warm->lengthMin() < $this->bench->plan->minutes;
+    }
+
+    /** The lot it is taken from, and what is left in it. */
+    public function lotWords(): string
+    {
+        if ($this->from === null) {
+            return 'No lot of it is on the shelf\'s books.';
+        }
+        $units = Units::current();
+        $place = $this->from->place === null ? '' : ", {$this->from->place}";
+        $left = $units->show(Dimension::Powder, $this->stock->leftG[$this->from->id] ?? 0.0, 0);
+        $until = $this->from->best_before_on?->format('j M Y');
+
+        return ucfirst($this->from->words())."{$place}: {$left} left by the books"
+            .($until === null ? '.' : ", best before {$until}.");
+    }
+
+    /** @return array<int, string> lots that may be taken from */
+    public function lots(): array
+    {
+        $units = Units::current();
+
+        return $this->coat->powder->lots->mapWithKeys(fn (PowderLot $lot): array => [
+            $lot->id => "{$lot->number}, ".$units->show(Dimension::Powder, $this->stock->leftG[$lot->id] ?? 0.0, 0),
+        ])->all();
+    }
+
+    /**
+     * What was turned, to go along with the powder that is weighed out.
+     *
+     * @return array<string, string>
+     */
+    public function carried(): array
+    {
+        $units = Units::current();
+        $task = $this->bench->plan->task;
+        $carried = [
+            'gun' => (string) $this->gun?->id,
+            'openness' => $this->bench->openness->value,
+            'film' => $units->field(Dimension::Film, $task->wantedUm, 4),
+            'flow' => (string) $task->flowGPerMin,
+            'hand' => $units->field(Dimension::Length, $task->handMmPerS, 4),
+            'overlap' => (string) (100 * $task->overlap),
+        ];
+        foreach ($this->bench->plan->zones as $one) {
+            $set = $one->setting;
+            $key = $one->zone->key;
+            $carried += [
+                "zone[{$key}][kv]" => (string) $set->kv,
+                "zone[{$key}][ua]" => (string) $set->microAmps,
+                "zone[{$key}][air]" => (string) $set->air,
+                "zone[{$key}][away]" => $units->field(Dimension::Length, $set->awayMm, 4),
+                "zone[{$key}][tip]" => $set->tip->value,
+            ];
+        }
+
+        return array_filter($carried, fn (string $value): bool => $value !== '');
+    }
+
+    /** The bench set as it was then. */
+    public function asLastTime(Spraying $then): string
+    {
+        $units = Units::current();
+        $zones = $then->zones->mapWithKeys(fn (SprayingZone $zone): array => [$zone->zone => [
+            'kv' => round($zone->kv, 1),
+            'ua' => round($zone->ua, 1),
+            'air' => round($zone->air, 2),
+            'away' => $units->field(Dimension::Length, $zone->away_mm, 2),
+        ]])->all();
+
+        return '/station/coat?'.http_build_query([
+            'lot' => $this->lot->id,
+            'gun' => $then->gun_id,
+            'flow' => round($then->flow_g_min, 1),
+            'hand' => $units->field(Dimension::Length, $then->hand_mm_s, 2),
+            'overlap' => round(100 * $then->overlap),
+            'zone' => $zones,
+        ]);
+    }
+
+    private function isTicked(PreOven $what, ?Pin $pin): bool
+    {
+        return $this->open?->checks->contains(
+            fn (SprayingCheck $one): bool => $one->what === $what->value && $one->pin_id === $pin?->id,
+        ) === true;
+    }
+
+    private static function shortG(PowderStock $stock, ?PowderLot $from, CoatBench $bench, ?Spraying $open): ?float
+    {
+        if ($open !== null || ($from === null && $stock->leftG === [])) {
+            return null;
+        }
+        $left = $from === null ? 0.0 : $stock->leftG[$from->id] ?? 0.0;
+        $needs = $bench->plan->weighOutG();
+
+        return $left < $needs ? $needs - $left : null;
+    }
+
+    private static function lastGun(): ?int
+    {
+        $last = Spraying::query();
+        $last->whereNotNull('gun_id')->orderByDesc('id');
+
+        return $last->first()?->gun_id;
+    }
+
+    /** Where no gun is written down: what guns usually are, said so on the page. */
+    private static function unknownGun(): CoreGun
+    {
+        return CoreGun::of('a gun', GunKind::Unknown, Feed::Cup);
+    }
+
+    /**
+     * When it may be coated warm or cold after the bake it came from, and how warm it is by now.
+     *
+     * @return array{?WarmWindow, ?CarbonImmutable, ?float}
+     */
+    private static function heat(Lot $lot): array
+    {
+        $since = ShopClock::now()->subHours(self::COLD_AFTER_H);
+        $out = OvenResult::query()->where('lot_id', $lot->id)
+            ->where('at', '>', $since->format('Y-m-d H:i:s.v'))->orderByDesc('at')->first();
+        $part = $lot->part;
+        if ($out?->at === null || $part->mass_kg === null || $part->area_m2 === null || $out->peak_c === null) {
+            return [null, null, null];
+        }
+        $item = LoadItem::of($part->name, 1, $part->metalKind(), $part->mass_kg, $part->area_m2);
+        $room = Shop::current()->ambient_c;
+        $window = WarmWindow::of($item, $out->peak_c, $room);
+        $minutes = $out->at->diffInMilliseconds(ShopClock::now()) / 60000;
+
+        return [$window, $out->at, WarmWindow::celsiusAfter($item, $out->peak_c, $room, $minutes)];
+    }
+}

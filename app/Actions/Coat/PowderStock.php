@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Coat;
+
+use Aenum\Core\Coat\Openness;
+use Aenum\Core\Powder\Cover;
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\Powder;
+use App\Models\PowderLot;
+use App\Models\Shop;
+use App\Support\ShopClock;
+use App\Support\ThisRequest;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** What is left of a powder: lot by lot, what open jobs will take of it, and whether it is time to order. */
+final readonly class PowderStock
+{
+    /** Its use is what it was in so many days. House figure. */
+    private const LOOK_BACK_DAYS = 60;
+
+    /** A supplier who has not said takes so many days. House figure. */
+    private const USUAL_DAYS = 7;
+
+    /** @param  array<int, float>  $leftG  by lot */
+    private function __construct(
+        public Powder $powder,
+        public array $leftG,
+        public float $reservedG,
+        public float $usedADayG,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, Powder>  $powders
+     * @return array<int, self> by powder
+     */
+    public static function all(Collection $powders): array
+    {
+        $reserved = self::reserved();
+        $used = self::usedADay($powders->pluck('id')->all());
+        $all = [];
+        foreach ($powders as $powder) {
+            $left = [];
+            foreach ($powder->lots as $lot) {
+                $left[$lot->id] = self::leftG($lot);
+            }
+            $all[$powder->id] = new self($powder, $left, $reserved[$powder->id] ?? 0.0, $used[$powder->id] ?? 0.0);
+        }
+
+        return $all;
+    }
+
+    public static function of(Powder $powder): self
+    {
+        return self::all(collect([$powder]))[$powder->id];
+    }
+
+    /** What is left of a lot, g: as it was last weighed, less what went out since and did not come back. */
+    public static function leftG(PowderLot $lot): float
+    {
+        $out = ThisRequest::once('powder out', fn (): array => self::outSince());
+
+        return max(0.0, 1000 * ($lot->counted_kg ?? $lot->kg) - ($out[$lot->id] ?? 0.0));
+    }
+
+    /** @return array<int, float> by lot: what went out since it was last weighed, g */
+    private static function outSince(): array
+    {
+        $rows = DB::table('sprayings')->join('powder_lots', 'powder_lots.id', '=', 'sprayings.powder_lot_id')
+            ->whereNull('powder_lots.finished_at')
+            ->whereNotNull('weighed_g')
+            ->whereRaw('(powder_lots.counted_at IS NULL OR sprayings.at > powder_lots.counted_at)')
+            ->groupBy('powder_lot_id')
+            ->selectRaw('powder_lot_id, SUM(weighed_g - COALESCE(back_g, 0)) as out_g')
+            ->get();
+
+        return $rows->mapWithKeys(fn (\stdClass $row): array => [
+            (int) $row->powder_lot_id => (float) $row->out_g,
+        ])->all();
+    }
+
+    public function totalG(): float
+    {
+        return array_sum($this->leftG);
+    }
+
+    public function freeG(): float
+    {
+        return $this->totalG() - $this->reservedG;
+    }
+
+    /** What will be gone by the time an order comes, g. */
+    private function neededG(): float
+    {
+        return $this->reservedG + ($this->powder->supplier_days ?? self::USUAL_DAYS) * $this->usedADayG;
+    }
+
+    public function mustOrder(): bool
+    {
+        return $this->powder->retired_at === null && $this->neededG() > 0.0 && $this->totalG() < $this->neededG();
+    }
+
+    /** How much to order, kg: what lacks, in whole boxes, at least what the supplier sells; 0 where none is. */
+    public function orderKg(): float
+    {
+        if (! $this->mustOrder()) {
+            return 0.0;
+        }
+        $lacks = max(($this->neededG() - $this->totalG()) / 1000, $this->powder->least_order_kg ?? 0.0);
+        $box = $this->powder->box_kg;
+
+        return $box === null || $box <= 0.0 ? ceil($lacks) : $box * ceil($lacks / $box - 1e-9);
+    }
+
+    /** The lot that is opened first, that still holds so much; the fullest where none does; null where there is none. */
+    public function lotFor(float $grams): ?PowderLot
+    {
+        $lots = $this->powder->lots;
+        $holds = $lots->first(fn (PowderLot $lot): bool => $this->leftG[$lot->id] >= $grams);
+
+        return $holds ?? $lots->sortByDesc(fn (PowderLot $lot): float => $this->leftG[$lot->id])->first();
+    }
+
+    public static function isPast(PowderLot $lot): bool
+    {
+        return $lot->best_before_on !== null && $lot->best_before_on->lt(ShopClock::today());
+    }
+
+    /** @return array<int, float> by powder: what the coats not yet on of all that hangs will take, g */
+    private static function reserved(): array
+    {
+        $reserve = 1 + Shop::current()->powder_reserve;
+        $on = DB::table('sprayings')->whereNotNull('done_at')->whereNull('blown_off_at')
+            ->whereIn('lot_id', DB::table('lots')->select('id')->where('fate', 'open'))->get(['lot_id', 'coat_id']);
+        $sprayed = $on->mapWithKeys(fn (\stdClass $one): array => ["{$one->lot_id} {$one->coat_id}" => true])->all();
+        $grams = [];
+        $lots = Lot::hanging()->with(['part.coats.powder', 'part.coats.results:id,coat_id,lot_id'])->get();
+        foreach ($lots as $lot) {
+            foreach ($lot->part->coats as $coat) {
+                $isOn = isset($sprayed["{$lot->id} {$coat->id}"]) || $coat->results->contains('lot_id', $lot->id);
+                if (! $isOn) {
+                    $grams[$coat->powder_id] = ($grams[$coat->powder_id] ?? 0.0) + $reserve * self::takes($coat, $lot);
+                }
+            }
+        }
+
+        return $grams;
+    }
+
+    /** What a coat on a lot will take, g, with the book's transfer of a casting where nobody has measured. */
+    private static function takes(Coat $coat, Lot $lot): float
+    {
+        $area = $lot->count * ($lot->part->area_m2 ?? 0.0) * $coat->share;
+        $film = ($coat->powder->film_min_um + $coat->powder->film_max_um) / 2;
+        $open = $lot->part->made === 'cast' ? Openness::Casting : Openness::Panel;
+
+        return 1000 * $area / Cover::m2PerKg($coat->powder->specific_gravity, $film, $open->transfer());
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $powders
+     * @return array<int, float>
+     */
+    private static function usedADay(array $powders): array
+    {
+        $since = ShopClock::now()->subDays(self::LOOK_BACK_DAYS)->format('Y-m-d H:i:s.v');
+        $rows = DB::table('sprayings')->whereIn('powder_id', $powders)->where('done_at', '>', $since)
+            ->whereNotNull('weighed_g')->groupBy('powder_id')
+            ->selectRaw('powder_id, SUM(weighed_g - COALESCE(back_g, 0)) as used_g')->get();
+
+        return $rows->mapWithKeys(fn (\stdClass $row): array => [
+            (int) $row->powder_id => (float) $row->used_g / self::LOOK_BACK_DAYS,
+        ])->all();
+    }
+}

@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Coat;
+
+use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Coat\PreOven;
+use Aenum\Core\Coat\ZonePlan;
+use Aenum\Core\Job\StepKey;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Bench\CoatLog;
+use App\Actions\Log\Ground;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\TickStep;
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\PowderLot;
+use App\Models\Spraying;
+use App\Models\SprayingZone;
+use App\Models\User;
+use App\Support\ShopClock;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Powder weighed out, zones done in their order, raw powder looked at, powder on; or blown off again. */
+final class Spray
+{
+    /**
+     * Powder leaves its lot for a coat that is due.
+     *
+     * @throws ValidationException where it is not due, is under way already, or the lot does not hold so much
+     */
+    public function weighOut(
+        CoatBoard $board,
+        ?float $grams,
+        ?PowderLot $from,
+        ?int $program,
+        ?string $note,
+        User $by,
+    ): Spraying {
+        return DB::transaction(function () use ($board, $grams, $from, $program, $note, $by): Spraying {
+            $lot = $board->lot;
+            $this->mustBeDue($lot, $board->coat);
+            if (Spraying::openOn($lot) !== null) {
+                self::refuse('weighed', "{$lot->partName()} is being sprayed already: finish that, or blow it off.");
+            }
+            $from = $from === null ? null : PowderLot::held($from->id);
+            if ($grams !== null && $from !== null && $grams > PowderStock::leftG($from) + 1e-6) {
+                $left = round(PowderStock::leftG($from));
+                self::refuse('weighed', "Weighed out is more than {$from->words()} holds by the books, {$left} g; "
+                    .'weigh the box and write it down at the powder first.');
+            }
+            $bench = $board->bench;
+            $plan = $bench->plan;
+            $spraying = Spraying::query()->create([
+                'part_id' => $lot->part_id,
+                'lot_id' => $lot->id,
+                'coat_id' => $board->coat->id,
+                'powder_id' => $board->coat->powder_id,
+                'powder_lot_id' => $from?->id,
+                'gun_id' => $board->gun?->id,
+                'program' => $program,
+                'pieces' => $lot->count,
+                'openness' => $bench->openness,
+                'weighed_g' => $grams,
+                'planned_g' => $plan->sprayG,
+                'planned_um' => $plan->task->wantedUm,
+                'planned_transfer' => $plan->task->transfer->plainShare,
+                'planned_minutes' => $plan->plainMinutes,
+                'area_m2' => array_sum(array_map(fn (ZonePlan $one): float => $one->zone->areaM2, $plan->zones)),
+                'charge_index' => $plan->charge->index,
+                'flow_g_min' => $plan->task->flowGPerMin,
+                'hand_mm_s' => $plan->task->handMmPerS,
+                'overlap' => $plan->task->overlap,
+                'ohm' => Ground::today($lot->part, $lot),
+                'humidity_pct' => $board->airHumidityPct,
+                'note' => $note,
+                'user_id' => $by->id,
+                'at' => ShopClock::now(),
+            ]);
+            foreach ($plan->zones as $n => $zone) {
+                $spraying->zones()->create([
+                    'place' => $n + 1,
+                    'zone' => $zone->zone->key,
+                    'name' => mb_substr($zone->zone->name, 0, 80),
+                    'tip' => $zone->setting->tip->value,
+                    'kv' => $zone->setting->kv,
+                    'ua' => $zone->setting->microAmps,
+                    'air' => $zone->setting->air,
+                    'away_mm' => $zone->setting->awayMm,
+                    'film_um' => $zone->filmUm,
+                    'passes' => $zone->passes,
+                ]);
+            }
+            if ($from !== null && $from->opened_on === null) {
+                $from->update(['opened_on' => ShopClock::today()]);
+            }
+
+            return $spraying->load(['zones', 'checks']);
+        });
+    }
+
+    /**
+     * Powder is on, and nobody weighed or ticked on the way: what is known of it is written down at once.
+     *
+     * @param  array{weighed_g?: ?float, back_g?: ?float, minutes?: ?float, part_c?: ?float, raw_um?: ?float,
+     *      note?: ?string}  $log
+     *
+     * @throws ValidationException
+     */
+    public function logged(Lot $lot, Coat $coat, int $pieces, ?string $makersLot, array $log, User $by): Lot
+    {
+        return DB::transaction(function () use ($lot, $coat, $pieces, $makersLot, $log, $by): Lot {
+            $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
+            $open = Spraying::openOn($lot);
+            if ($board === null || $board->coat->id !== $coat->id) {
+                $this->mustBeDue($lot, $coat);
+            }
+            if ($board !== null && $open === null) {
+                $from = $coat->powder->lots->firstWhere('number', $makersLot);
+                $open = $this->weighOut($board, $log['weighed_g'] ?? null, $from, null, $log['note'] ?? null, $by);
+            }
+            $log += ['back_g' => null, 'minutes' => null, 'part_c' => null, 'raw_um' => null, 'note' => null];
+
+            return $open === null
+                ? (new CoatLog())($lot, $coat, $pieces, $makersLot, $log['note'], $by)
+                : $this->done($open, $pieces, $log, $by, $makersLot);
+        });
+    }
+
+    /**
+     * A zone is done, with the gun as it was set.
+     *
+     * @param  array{kv?: ?float, ua?: ?float, air?: ?float, passes?: ?int}  $as  what differed from the plan
+     *
+     * @throws ValidationException where one before it is not
+     */
+    public function tickZone(SprayingZone $zone, array $as, User $by): void
+    {
+        DB::transaction(function () use ($zone, $as, $by): void {
+            $spraying = Spraying::held($zone->spraying_id);
+            $this->mustBeOpen($spraying);
+            $before = $spraying->zones->first(
+                fn (SprayingZone $one): bool => $one->place < $zone->place && $one->ticked_at === null,
+            );
+            if ($before !== null) {
+                self::refuse('zone', ucfirst("{$before->name} comes first: tick it, or say that it was not needed."));
+            }
+            $set = array_filter($as, fn (mixed $one): bool => $one !== null);
+            $zone->update($set + ['ticked_at' => ShopClock::now(), 'ticked_by' => $by->id]);
+        });
+    }
+
+    /** A tick that was wrong, and those after it, are open again. */
+    public function untickZone(SprayingZone $zone): void
+    {
+        DB::transaction(function () use ($zone): void {
+            $spraying = Spraying::held($zone->spraying_id);
+            $this->mustBeOpen($spraying);
+            foreach ($spraying->zones->where('place', '>=', $zone->place)->whereNotNull('ticked_at') as $one) {
+                $one->update(['ticked_at' => null, 'ticked_by' => null]);
+            }
+        });
+    }
+
+    /** Something looked at while the powder is raw. */
+    public function check(Spraying $spraying, PreOven $what, ?int $pin, User $by): void
+    {
+        $this->mustBeOpen($spraying);
+        $known = $spraying->checks->first(fn ($one): bool => $one->what === $what->value && $one->pin_id === $pin);
+        $known ?? $spraying->checks()->create([
+            'what' => $what->value, 'pin_id' => $pin, 'user_id' => $by->id, 'at' => ShopClock::now(),
+        ]);
+    }
+
+    /**
+     * Powder is on: so many pieces of it are coated now, the rest stays raw.
+     *
+     * @param  array{back_g: ?float, minutes: ?float, part_c: ?float, raw_um: ?float, note: ?string, ...}  $log
+     * @return Lot the lot that is coated now
+     *
+     * @throws ValidationException
+     */
+    public function done(
+        Spraying $spraying,
+        int $pieces,
+        array $log,
+        User $by,
+        ?string $makersLot = null,
+    ): Lot {
+        return DB::transaction(function () use ($spraying, $pieces, $log, $by, $makersLot): Lot {
+            $held = Spraying::held($spraying->id);
+            $this->mustBeOpen($held);
+            if ($log['back_g'] !== null && ($held->weighed_g === null || $log['back_g'] > $held->weighed_g)) {
+                self::refuse('back', $held->weighed_g === null
+                    ? 'Came back is given, but nothing was weighed out; leave it empty.'
+                    : 'Came back is more than went out; allowed: up to '.round($held->weighed_g).' g.');
+            }
+            $lot = (new CoatLog())(
+                $held->lot,
+                $held->coat,
+                $pieces,
+                $makersLot ?? $held->powderLot?->number,
+                $log['note'] ?? $held->note,
+                $by,
+            );
+            $share = $pieces / $held->pieces;
+            $held->update([
+                'lot_id' => $lot->id,
+                'pieces' => $pieces,
+                'planned_g' => $share * $held->planned_g,
+                'planned_minutes' => $share * $held->planned_minutes,
+                'area_m2' => $share * $held->area_m2,
+                'back_g' => $log['back_g'],
+                'minutes' => $log['minutes'],
+                'part_c' => $log['part_c'],
+                'raw_um' => $log['raw_um'],
+                'note' => $log['note'] ?? $held->note,
+                'done_at' => ShopClock::now(),
+                'done_by' => $by->id,
+            ]);
+
+            return $lot;
+        });
+    }
+
+    /**
+     * Raw powder is blown off: the coat is due again, and what was on it is gone.
+     *
+     * @throws ValidationException where it is baked, or hangs in a load
+     */
+    public function blowOff(Spraying $spraying, string $why, ?float $backG, User $by): void
+    {
+        DB::transaction(function () use ($spraying, $why, $backG, $by): void {
+            $held = Spraying::held($spraying->id);
+            if ($held->blown_off_at !== null) {
+                self::refuse('why', 'That is blown off already.');
+            }
+            $lot = Lot::held($held->lot_id);
+            $lot->mustBeOpen();
+            if ($lot->station !== Station::Coat) {
+                self::refuse('why', "{$lot->partName()} hangs at {$lot->station->label()}; hang it at Coat first.");
+            }
+            $walk = LotWalk::of($lot);
+            if ($walk->standings[$held->coat->position]->isBaked()) {
+                self::refuse('why', 'It is baked: powder that has flowed does not blow off.');
+            }
+            $wasDone = $held->done_at !== null;
+            $held->update([
+                'back_g' => $backG ?? $held->back_g,
+                'blown_off_at' => ShopClock::now(),
+                'blown_off_by' => $by->id,
+                'blown_off_why' => $why,
+            ]);
+            if ($wasDone && $walk->isCoated($held->coat)) {
+                $key = (new StepKey(StepKind::Coat, $held->coat->position))->text();
+                TickStep::reopen($lot, $by, $key, "blown off: {$why}");
+                (new BareSteelWatch())->baredAgain($lot, $held->at, $by);
+            }
+        });
+    }
+
+    private function mustBeDue(Lot $lot, Coat $coat): void
+    {
+        $held = Lot::held($lot->id);
+        $held->mustBeOpen();
+        $walk = LotWalk::of($held);
+        if ($held->station !== Station::Coat || $walk->coatDue()?->id !== $coat->id || $walk->isCoated($coat)) {
+            self::refuse('weighed', "{$coat->powder->name} is not the coat that is due on {$held->partName()} at Coat.");
+        }
+    }
+
+    private function mustBeOpen(Spraying $spraying): void
+    {
+        if (! $spraying->isOpen()) {
+            self::refuse('zone', 'That spraying is over; what is written of it stays.');
+        }
+        $spraying->lot->mustBeOpen();
+    }
+
+    private static function refuse(string $field, string $why): never
+    {
+        throw ValidationException::withMessages([$field => $why]);
+    }
+}

@@ -1,0 +1,360 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Coat\ColourChange;
+use Aenum\Core\Coat\Openness;
+use Aenum\Core\Coat\PreOven;
+use Aenum\Core\Coat\Tip;
+use Aenum\Core\Inspect\FilmReadings;
+use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\Station;
+use App\Actions\Bench\Air;
+use App\Actions\Bench\BenchPick;
+use App\Actions\Coat\CoatBoard;
+use App\Actions\Coat\ColourChanges;
+use App\Actions\Coat\EarthChecks;
+use App\Actions\Coat\Spray;
+use App\Actions\Log\WriteLog;
+use App\Devices\SimulatedFilmGauge;
+use App\Devices\SimulatedScale;
+use App\Devices\StandIns;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\Gun;
+use App\Models\GunProgram;
+use App\Models\Lot;
+use App\Models\PowderLot;
+use App\Models\Spraying;
+use App\Models\SprayingZone;
+use App\Rules\Measured;
+use App\Support\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** The coat bench: settings, passes, grams; weighed out, sprayed, looked at raw, logged. */
+final class CoatController
+{
+    use KnowsWhoAsks;
+
+    /** What is turned on the whole bench. */
+    private const TURNED = ['gun', 'program', 'openness', 'film', 'flow', 'hand', 'overlap', 'zone'];
+
+    public function show(Request $request): View
+    {
+        $pick = BenchPick::at(Station::Coat, $request);
+        [$turned, $gun] = $this->turned($request);
+
+        return view('stations.coat', [
+            'pick' => $pick,
+            'board' => CoatBoard::of($pick, $turned, $gun?->id),
+            'air' => Air::latest()?->line,
+            'earth' => EarthChecks::now($pick->part),
+            'changes' => ColourChanges::today(),
+            'last' => $pick->lot === null ? null : $this->lastDone($pick->lot),
+        ]);
+    }
+
+    public function weigh(Request $request, Lot $lot, Spray $spray): RedirectResponse
+    {
+        $in = $request->validate([
+            'weighed' => ['nullable', Measured::above(Dimension::Powder, 0, 100000)],
+            'powder_lot' => ['nullable', Rule::exists('powder_lots', 'id')->whereNull('withdrawn_at')],
+            'note' => ['nullable', 'string', 'max:300'],
+        ]);
+        [$turned, $gun, $program] = $this->turned($request);
+        $board = CoatBoard::of(BenchPick::at(Station::Coat, $this->of($request, $lot)), $turned, $gun?->id);
+        if ($board === null) {
+            $why = "No coat is due on {$lot->partName()} at Coat.";
+            throw ValidationException::withMessages(['weighed' => $why]);
+        }
+        $this->mayBegin($board, $in['note'] ?? null);
+        $from = empty($in['powder_lot']) ? null : PowderLot::query()->findOrFail($in['powder_lot']);
+        if ($from !== null && $from->powder_id !== $board->coat->powder_id) {
+            throw ValidationException::withMessages([
+                'powder_lot' => "Lot is not one of {$board->coat->powder->name}.",
+            ]);
+        }
+        $grams = Measured::read(Dimension::Powder, $in['weighed'] ?? null);
+        $note = $in['note'] ?? null;
+        $spray->weighOut($board, $grams, $from, $program?->number, $note, $this->person($request));
+
+        return $this->to($lot, $grams === null ? 'Begun, not weighed.' : 'Weighed out. Recesses first.');
+    }
+
+    public function tick(Request $request, Spraying $spraying, SprayingZone $zone, Spray $spray): RedirectResponse
+    {
+        abort_unless($zone->spraying_id === $spraying->id, 404);
+        $in = $request->validate([
+            'kv' => ['nullable', 'numeric', 'between:0,200'],
+            'ua' => ['nullable', 'numeric', 'between:0,1000'],
+            'air' => ['nullable', 'numeric', 'between:0.1,10'],
+            'passes' => ['nullable', 'integer', 'between:0,60'],
+        ]);
+        if ($request->boolean('undo')) {
+            $spray->untickZone($zone);
+
+            return $this->to($spraying->lot, ucfirst("{$zone->name} is open again."));
+        }
+        $number = fn (string $key): ?float => isset($in[$key]) ? (float) $in[$key] : null;
+        $spray->tickZone($zone, [
+            'kv' => $number('kv'),
+            'ua' => $number('ua'),
+            'air' => $number('air'),
+            'passes' => isset($in['passes']) ? (int) $in['passes'] : null,
+        ], $this->person($request));
+
+        return $this->to($spraying->lot, ucfirst("{$zone->name}: done."));
+    }
+
+    public function check(Request $request, Spraying $spraying, Spray $spray): RedirectResponse
+    {
+        $in = $request->validate([
+            'what' => ['required', Rule::enum(PreOven::class)],
+            'pin' => ['nullable', Rule::exists('pins', 'id')->where('part_id', $spraying->part_id)],
+        ]);
+        $pin = isset($in['pin']) ? (int) $in['pin'] : null;
+        $spray->check($spraying, PreOven::from($in['what']), $pin, $this->person($request));
+
+        return $this->to($spraying->lot, 'Looked at.');
+    }
+
+    public function done(Request $request, Spraying $spraying, Spray $spray): RedirectResponse
+    {
+        $in = $request->validate([
+            'pieces' => ['required', 'integer', 'between:1,10000'],
+            'back' => ['nullable', new Measured(Dimension::Powder, 0, 100000)],
+            'minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
+            'part_is' => ['nullable', new Measured(Dimension::Temperature, -40, 300)],
+            'raw' => ['nullable', 'string', 'max:400'],
+            'note' => ['nullable', 'string', 'max:300'],
+        ], [
+            'pieces.*' => 'Pieces is not a count; allowed: 1 and more.',
+            'minutes.*' => 'Minutes is not a time; allowed: above 0 to 10080.',
+        ]);
+        $board = $this->board($request, $spraying);
+        $open = $board === null ? [] : array_filter($board->checks(), fn (array $one): bool => ! $one['ticked']);
+        $left = $spraying->passesLeft();
+        if (($open !== [] || $left > 0) && trim((string) ($in['note'] ?? '')) === '') {
+            $what = $left > 0 ? "{$left} passes are not ticked" : count($open).' looks before the oven are not ticked';
+            throw ValidationException::withMessages(['note' => "Note is empty; {$what}, so write why it goes on."]);
+        }
+        $lot = $spray->done($spraying, (int) $in['pieces'], [
+            'back_g' => Measured::read(Dimension::Powder, $in['back'] ?? null),
+            'minutes' => isset($in['minutes']) ? (float) $in['minutes'] : null,
+            'part_c' => Measured::read(Dimension::Temperature, $in['part_is'] ?? null),
+            'raw_um' => $this->rawUm($spraying, $in['raw'] ?? null),
+            'note' => $in['note'] ?? null,
+        ], $this->person($request));
+        $stays = $lot->id === $spraying->lot_id ? 0 : $spraying->lot->refresh()->count;
+
+        return $this->to($lot, "{$spraying->powder->name} is on {$lot->count}."
+            .($stays > 0 ? " {$stays} stay without it." : ''));
+    }
+
+    public function blowOff(Request $request, Spraying $spraying, Spray $spray): RedirectResponse
+    {
+        $in = $request->validate([
+            'why' => ['required', 'string', 'max:300'],
+            'back' => ['nullable', new Measured(Dimension::Powder, 0, 100000)],
+        ], ['why.required' => 'Why is empty; a few words on what was wrong.']);
+        $back = Measured::read(Dimension::Powder, $in['back'] ?? null);
+        $spray->blowOff($spraying, $in['why'], $back, $this->person($request));
+
+        return $this->to($spraying->lot, 'Blown off: the coat is due again.');
+    }
+
+    public function earth(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'ohm_of' => ['required', Rule::in(array_keys(EarthChecks::OF))],
+            'ohm' => ['required', 'numeric', 'between:0,1e12'],
+        ], ['ohm.*' => 'To earth is not a resistance; allowed: 0 and more, in Ω, such as 1200 or 2e6.']);
+        EarthChecks::write($in['ohm_of'], (float) $in['ohm'], $this->person($request));
+
+        return redirect('/station/coat')->with('said', ucfirst(EarthChecks::OF[$in['ohm_of']]).': written down.');
+    }
+
+    public function changed(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'from' => ['required', 'string', 'max:120'],
+            'to' => ['required', 'string', 'max:120'],
+            'planned' => ['required', 'numeric', 'between:0.1,1440'],
+            'took' => ['required', 'numeric', 'between:0.1,1440'],
+            'done' => ['required', 'array', 'min:'.count(ColourChange::STEPS)],
+            'done.*' => [Rule::in(array_keys(ColourChange::STEPS))],
+        ], [
+            'took.*' => 'It took is not a time; allowed: 0.1 to 1440 min.',
+            'done.*' => 'Not everything is ticked; tick each as it is done, the first comes first.',
+        ]);
+        WriteLog::line(ColourChanges::KIND, mb_substr("{$in['from']} > {$in['to']}", 0, 80), [
+            'planned_min' => (float) $in['planned'],
+            'actual_min' => (float) $in['took'],
+        ], $this->person($request));
+
+        return redirect('/station/coat')->with('said', 'The colour change is logged.');
+    }
+
+    /** What the simulated scale shows, as the field that is typed into. */
+    public function scale(Request $request): View
+    {
+        StandIns::orNone();
+        $spraying = Spraying::query()->find($request->integer('spraying'));
+        $scale = new SimulatedScale();
+        $units = Units::current();
+        $grams = $spraying === null
+            ? $scale->weighedOut(max(1.0, (float) $request->float('asked')))
+            : $scale->cameBack($spraying);
+
+        return view('coat.scale', [
+            'name' => $spraying === null ? 'weighed' : 'back',
+            'shows' => $units->field(Dimension::Powder, $grams, 2),
+            'spraying' => $spraying?->id,
+            'asked' => $request->float('asked'),
+        ]);
+    }
+
+    /** What the simulated gauge reads on raw powder, as the field that is typed into. */
+    public function gauge(Spraying $spraying): View
+    {
+        StandIns::orNone();
+        $units = Units::current();
+        $raw = array_map(
+            fn (float $um): string => $units->field(Dimension::Film, $um, 1),
+            (new SimulatedFilmGauge())->raw($spraying),
+        );
+
+        return view('coat.raw', ['spraying' => $spraying, 'shows' => implode(' ', $raw)]);
+    }
+
+    /** Stops hold; what wants a name is not begun in silence. */
+    private function mayBegin(CoatBoard $board, ?string $note): void
+    {
+        $units = Units::current();
+        foreach ($board->findings() as $finding) {
+            if ($finding->isStop()) {
+                throw ValidationException::withMessages(['weighed' => ucfirst($units->said($finding->words()))]);
+            }
+            if ($finding->rule->severity === Severity::Sign && $finding->isOpen() && trim((string) $note) === '') {
+                $says = $units->said($finding->evidence);
+                $why = "Note is empty; {$says}, so write why it is sprayed all the same.";
+                throw ValidationException::withMessages(['note' => $why]);
+            }
+        }
+    }
+
+    /** The mean of what was read on raw powder, as the film it becomes, µm; null where nothing was. */
+    private function rawUm(Spraying $spraying, ?string $typed): ?float
+    {
+        if (trim((string) $typed) === '') {
+            return null;
+        }
+        $system = Units::current()->system;
+        try {
+            $readings = FilmReadings::of(array_map(
+                fn (string $word): float => Dimension::Film->parse('raw', $word, $system),
+                FilmReadings::typed((string) $typed),
+            ));
+        } catch (InvalidQuantity $e) {
+            throw ValidationException::withMessages(['raw' => 'Readings on raw powder: '.$e->getMessage().'.']);
+        }
+
+        return $spraying->powder->atTheGun()->curedUm($readings->mean);
+    }
+
+    private function board(Request $request, Spraying $spraying): ?CoatBoard
+    {
+        $pick = BenchPick::at(Station::Coat, $this->of($request, $spraying->lot));
+
+        return CoatBoard::of($pick, new CoatTurned());
+    }
+
+    private function of(Request $request, Lot $lot): Request
+    {
+        $asks = Request::create('/station/coat', 'GET', ['lot' => $lot->id]);
+        $asks->setUserResolver($request->getUserResolver());
+
+        return $asks;
+    }
+
+    private function lastDone(Lot $lot): ?Spraying
+    {
+        $done = Spraying::done()->with(['zones', 'user', 'powder']);
+        $done->where('lot_id', $lot->id)->orderByDesc('id');
+
+        return $done->first();
+    }
+
+    private function to(Lot $lot, string $said): RedirectResponse
+    {
+        return redirect("/station/coat?lot={$lot->id}")->with('said', $said);
+    }
+
+    /**
+     * What was turned at the bench.
+     *
+     * @return array{CoatTurned, ?Gun, ?GunProgram}
+     */
+    private function turned(Request $request): array
+    {
+        $in = validator($request->only(self::TURNED), [
+            'gun' => ['nullable', Rule::exists('guns', 'id')],
+            'program' => ['nullable', Rule::exists('gun_programs', 'id')],
+            'openness' => ['nullable', Rule::enum(Openness::class)],
+            'film' => ['nullable', new Measured(Dimension::Film, 1, 1000)],
+            'flow' => ['nullable', 'numeric', 'between:5,1000'],
+            'hand' => ['nullable', new Measured(Dimension::Length, 50, 2000)],
+            'overlap' => ['nullable', 'numeric', 'between:0,90'],
+            'zone' => ['nullable', 'array', 'max:70'],
+            'zone.*' => ['array'],
+            'zone.*.kv' => ['nullable', 'numeric', 'between:0,200'],
+            'zone.*.ua' => ['nullable', 'numeric', 'between:0,1000'],
+            'zone.*.air' => ['nullable', 'numeric', 'between:0.1,5'],
+            'zone.*.away' => ['nullable', new Measured(Dimension::Length, 20, 1000)],
+            'zone.*.tip' => ['nullable', Rule::enum(Tip::class)],
+        ])->validate();
+        $gun = empty($in['gun']) ? null : Gun::query()->with('programs')->find($in['gun']);
+        $program = $gun?->programs->firstWhere('id', (int) ($in['program'] ?? 0));
+        $zones = [];
+        foreach ($in['zone'] ?? [] as $key => $set) {
+            $zones[(string) $key] = $this->setOf($set, $program);
+        }
+        foreach ($program === null ? [] : ['inside', 'face', 'far_side'] as $key) {
+            $zones[$key] ??= $this->setOf([], $program);
+        }
+
+        return [new CoatTurned(
+            Openness::tryFrom($in['openness'] ?? ''),
+            Measured::read(Dimension::Film, $in['film'] ?? null),
+            isset($in['flow']) ? (float) $in['flow'] : null,
+            Measured::read(Dimension::Length, $in['hand'] ?? null),
+            isset($in['overlap']) ? $in['overlap'] / 100 : null,
+            $zones,
+        ), $gun, $program];
+    }
+
+    /**
+     * @param  array<string, mixed>  $set
+     * @return array{kv?: float, ua?: float, air?: float, away_mm?: float, tip?: Tip}
+     */
+    private function setOf(array $set, ?GunProgram $program): array
+    {
+        $number = fn (string $key): ?float => isset($set[$key]) ? (float) $set[$key] : null;
+
+        return array_filter([
+            'kv' => $number('kv') ?? $program?->kv,
+            'ua' => $number('ua') ?? $program?->ua,
+            'air' => $number('air') ?? $program?->air,
+            'away_mm' => Measured::read(Dimension::Length, $set['away'] ?? null),
+            'tip' => Tip::tryFrom($set['tip'] ?? ''),
+        ], fn (mixed $one): bool => $one !== null);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aenum\Core\Coat\Feed;
+use Aenum\Core\Coat\Gun as CoreGun;
+use Aenum\Core\Coat\GunKind;
+use Aenum\Core\Coat\Tip;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A spray gun of the shop.
+ *
+ * @property int $id
+ * @property string $name
+ * @property GunKind $kind
+ * @property Feed $feed
+ * @property bool $tip_slot
+ * @property bool $tip_round
+ * @property bool $tip_deflector
+ * @property bool $tip_cross
+ * @property bool $has_atomising
+ * @property bool $has_ring a collector ring takes the free ions away
+ * @property float $most_kv
+ * @property ?float $low_kv
+ * @property ?float $most_ua
+ * @property ?float $flow_g_min as a bag caught it
+ * @property ?float $pattern_mm
+ * @property ?float $pattern_at_mm
+ * @property ?CarbonImmutable $retired_at
+ * @property Collection<int, GunProgram> $programs
+ */
+final class Gun extends Record
+{
+    public $timestamps = false;
+
+    /** @return Collection<int, self> those in use */
+    public static function inUse(): Collection
+    {
+        return self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get();
+    }
+
+    /** As the core takes it. */
+    public function model(): CoreGun
+    {
+        return CoreGun::of(
+            $this->name,
+            $this->kind,
+            $this->feed,
+            $this->tips(),
+            $this->most_kv,
+            $this->low_kv,
+            $this->kind->limitsCurrent() ? $this->most_ua : null,
+            $this->flow_g_min,
+            $this->pattern_mm,
+            $this->pattern_at_mm,
+        );
+    }
+
+    /** @return list<Tip> */
+    public function tips(): array
+    {
+        $has = fn (Tip $tip): bool => (bool) $this->getAttribute("tip_{$tip->value}");
+
+        return array_values(array_filter(Tip::cases(), $has));
+    }
+
+    /** @return HasMany<GunProgram, $this> */
+    public function programs(): HasMany
+    {
+        $relation = $this->hasMany(GunProgram::class);
+        $relation->orderBy('number');
+
+        return $relation;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => GunKind::class,
+            'feed' => Feed::class,
+            'retired_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ] + array_fill_keys(['most_kv', 'low_kv', 'most_ua', 'flow_g_min', 'pattern_mm', 'pattern_at_mm'], 'float')
+            + array_fill_keys(
+                ['tip_slot', 'tip_round', 'tip_deflector', 'tip_cross', 'has_atomising', 'has_ring'],
+                'boolean',
+            );
+    }
+}

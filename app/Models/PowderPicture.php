@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A powder as it looks raw, or cured.
+ *
+ * @property int $id
+ * @property int $powder_id
+ * @property string $shows raw or cured
+ * @property string $file
+ * @property int $width
+ * @property int $height
+ * @property Powder $powder
+ */
+final class PowderPicture extends Record
+{
+    use Concerns\Withdrawn;
+
+    public const SHOWS = ['raw' => 'raw, as it lies', 'cured' => 'cured, on a panel'];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<Powder, $this> */
+    public function powder(): BelongsTo
+    {
+        return $this->belongsTo(Powder::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['at' => 'immutable_datetime:Y-m-d H:i:s.v', 'withdrawn_at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+    }
+}

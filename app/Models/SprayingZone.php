@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A zone of a spraying, with the gun as it was set for it.
+ *
+ * @property int $id
+ * @property int $spraying_id
+ * @property int $place in spraying order
+ * @property string $zone
+ * @property string $name
+ * @property string $tip
+ * @property float $kv
+ * @property float $ua
+ * @property float $air
+ * @property float $away_mm
+ * @property float $film_um expected on it
+ * @property int $passes
+ * @property ?CarbonImmutable $ticked_at
+ * @property Spraying $spraying
+ */
+final class SprayingZone extends Record
+{
+    public $timestamps = false;
+
+    /** @return BelongsTo<Spraying, $this> */
+    public function spraying(): BelongsTo
+    {
+        return $this->belongsTo(Spraying::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['ticked_at' => 'immutable_datetime:Y-m-d H:i:s.v']
+            + array_fill_keys(['kv', 'ua', 'air', 'away_mm', 'film_um'], 'float');
+    }
+}

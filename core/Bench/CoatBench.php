@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Bench;
+
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Coat\CoatPlan;
+use Aenum\Core\Coat\CoatTask;
+use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Coat\Gun;
+use Aenum\Core\Coat\GunSetting;
+use Aenum\Core\Coat\Openness;
+use Aenum\Core\Coat\PowderSheet;
+use Aenum\Core\Coat\Transfer;
+use Aenum\Core\Coat\Zone;
+use Aenum\Core\Coat\ZonePlan;
+use Aenum\Core\Hang\Ground;
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\CoatFloor;
+use Aenum\Core\Job\Floor;
+use Aenum\Core\Job\PartFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Powder\BoothAir;
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\Feature;
+
+/** One coat of one lot with this shop's gun: settings, passes, grams, minutes, and what the rules say of them. */
+final readonly class CoatBench
+{
+    private function __construct(
+        public Plan $job,
+        public CoatFacts $coat,
+        public PowderSheet $powder,
+        public Gun $gun,
+        public Openness $openness,
+        public CoatPlan $plan,
+        public ShopFactor $minutes,
+    ) {
+    }
+
+    /**
+     * @param  int  $at  place of the coat among the job's, from 0
+     * @param  ShopFactor  $minutes  what logged minutes have taught
+     * @param  float  $learned  what weighings have taught of the transfer, above 0 to 5
+     */
+    public static function for(
+        Plan $job,
+        int $at,
+        PowderSheet $powder,
+        Gun $gun,
+        CoatTurned $set,
+        ShopFactor $minutes,
+        float $learned = 1.0,
+        float $reserve = CoatTask::USUAL_RESERVE,
+    ): self {
+        $facts = $job->facts;
+        $coat = $facts->coats[$at];
+        $house = $facts->house;
+        $ohm = $facts->equipment->groundOhm;
+        $openness = $set->openness ?? self::openness($facts->part);
+        $area = max(1e-6, $facts->part->areaOfAllM2() * $coat->share);
+        $zones = Zone::all($area, $facts->part->count, $facts->part->recesses, $house->order);
+        $transfer = Transfer::of(
+            $openness,
+            $at > 0,
+            $at === 0 && $house->coat === CoatWay::Warm,
+            $ohm === null ? null : Ground::of($ohm),
+            $powder->transfer,
+            $learned,
+        );
+        $lightAlloy = $facts->part->isLightAlloy();
+        $turned = array_filter(array_map(fn (array $by): array => array_filter([
+            'kv' => $by['kv'] ?? null,
+            'microAmps' => $by['ua'] ?? null,
+            'air' => $by['air'] ?? null,
+            'tip' => $by['tip'] ?? null,
+            'awayMm' => $by['away_mm'] ?? null,
+        ], fn (mixed $one): bool => $one !== null), $set->zones));
+
+        return new self($job, $coat, $powder, $gun, $openness, CoatPlan::of(CoatTask::of(
+            $zones,
+            $facts->part->count,
+            $gun,
+            $transfer,
+            $powder->specificGravity,
+            $powder->lowUm,
+            $powder->highUm,
+            $set->wantedUm,
+            self::underUm($job, $at),
+            $at > 0,
+            $lightAlloy,
+            $house->voltage,
+            $set->flowGPerMin,
+            $set->handMmPerS ?? $house->hand->handMmPerS(),
+            $set->overlap ?? $house->hand->overlap(),
+            $powder->chargeUcG,
+            $powder->ohmM,
+            $ohm,
+            $reserve,
+            $turned,
+            $minutes->factor,
+        )), $minutes);
+    }
+
+    /** What stands in the way of the cloud, from how the part was made and what its box holds. */
+    public static function openness(PartFacts $part): Openness
+    {
+        if ($part->isCasting() || $part->has(Feature::Recesses)) {
+            return Openness::Casting;
+        }
+        $box = $part->boxMm;
+        if ($box === null || $part->areaM2 === null) {
+            return Openness::Panel;
+        }
+        rsort($box);
+        $faces = 2 * $box[0] * $box[1] * 1e-6;
+
+        return $part->areaM2 < Openness::LATTICE_SKIN * $faces ? Openness::Lattice : Openness::Panel;
+    }
+
+    /** Powder in the booth's air while it is sprayed, g/m³; null where the booth's air is not known. */
+    public function inTheAirGM3(): ?float
+    {
+        $air = $this->job->facts->equipment->boothAirM3Min;
+
+        return $air === null ? null : BoothAir::gramsPerM3($this->plan->task->flowGPerMin, $air);
+    }
+
+    /**
+     * What the rules say at the gun.
+     *
+     * @param  CoatFloor  $known  what the floor knows beside the plan: the part's heat, the lot
+     * @return list<Finding>
+     */
+    public function findings(CoatFloor $known, ?float $airC, ?float $humidityPct, ?float $bareUsed): array
+    {
+        $floor = new Floor($airC, $humidityPct, $bareUsed, coat: $this->floor($known));
+
+        return RuleBook::judge($this->job->on($floor), Moment::Coat);
+    }
+
+    /** What is so at the gun with this plan. */
+    public function floor(CoatFloor $known): CoatFloor
+    {
+        $plan = $this->plan;
+        $deep = array_filter(array_map(fn (ZonePlan $one): ?float => $one->zone->depthOverWidth(), $plan->zones));
+        $away = array_map(fn (ZonePlan $one): GunSetting => $one->setting, $plan->zones);
+        $off = array_values(array_filter($away, fn (GunSetting $set): bool => $set->isOutOfReach()));
+
+        return new CoatFloor(
+            $plan->charge->index,
+            array_map(fn (ZonePlan $one): string => $one->zone->name, $plan->thin()),
+            $deep === [] ? null : max($deep),
+            $plan->thick() === [] ? null : $plan->thickestUm(),
+            $this->powder->highUm,
+            $known->partC,
+            $this->powder->softensC,
+            $known->pastDate,
+            $known->shortG,
+            $known->matches,
+            $off === [] ? null : $off[0]->awayMm,
+        );
+    }
+
+    /** Film of the coats below, where they lie under this one, µm. */
+    private static function underUm(Plan $job, int $at): float
+    {
+        $below = array_slice($job->facts->coats, 0, $at);
+        $over = fn (CoatFacts $one): bool => $one->zone === null || $one->zone === $job->facts->coats[$at]->zone;
+
+        return array_sum(array_map(fn (CoatFacts $one): float => $over($one) ? $one->filmMicrons : 0.0, $below));
+    }
+}

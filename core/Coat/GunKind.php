@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Coat;
+
+/** What can be set on a gun. */
+enum GunKind: string
+{
+    case TwoStep = 'two_step';
+    case Full = 'full';
+    case Unknown = 'unknown';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::TwoStep => 'two voltages and a regulator',
+            self::Full => 'voltage, current limit, powder and atomising air',
+            self::Unknown => 'not known yet',
+        };
+    }
+
+    /** Whether its current can be limited. */
+    public function limitsCurrent(): bool
+    {
+        return $this === self::Full;
+    }
+}

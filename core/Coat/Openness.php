@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Coat;
+
+/** How much of the cloud a part stands in the way of. */
+enum Openness: string
+{
+    case Panel = 'panel';
+    case Casting = 'casting';
+    case Lattice = 'lattice';
+
+    /** Skin over the two largest faces of its box: under this most of the cloud flies past. House figure. */
+    public const LATTICE_SKIN = 0.6;
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Panel => 'panel or closed body',
+            self::Casting => 'casting with recesses',
+            self::Lattice => 'lattice, tubes or bars',
+        };
+    }
+
+    /** Share of the sprayed powder that lands, first coat, cold, good earth. House figures, unverified. */
+    public function transfer(): float
+    {
+        return match ($this) {
+            self::Panel => 0.70,
+            self::Casting => 0.50,
+            self::Lattice => 0.375,
+        };
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Coat;
+
+use Aenum\Core\Hang\Ground;
+use Aenum\Core\Unit\Check;
+
+/** Share of the sprayed powder that lands on a part, and what it is made of. */
+final readonly class Transfer
+{
+    /** House figures, unverified. */
+    private const RECOAT = -0.10;
+
+    private const WARM = 0.10;
+
+    private const POOR_EARTH = -0.15;
+
+    /** Nothing lands worse or better than this. House figures, unverified. */
+    private const LEAST = 0.10;
+
+    private const MOST = 0.95;
+
+    /** @param  array<string, float>  $parts  what moved it => by how much */
+    private function __construct(public float $share, public float $plainShare, public array $parts)
+    {
+    }
+
+    /**
+     * @param  float|null  $sheet  first-pass transfer as the powder's sheet or log has it, above 0 to 1
+     * @param  Ground|null  $ground  null where it was not measured
+     * @param  float  $learned  factor this shop's weighings have taught, above 0 to 5
+     */
+    public static function of(
+        Openness $openness,
+        bool $recoat,
+        bool $warm,
+        ?Ground $ground,
+        ?float $sheet = null,
+        float $learned = 1.0,
+    ): self {
+        $base = $sheet === null ? $openness->transfer() : Check::above('first_pass_transfer', $sheet, 0, 1);
+        $parts = array_filter([
+            $sheet === null ? $openness->label() : 'the powder\'s own' => $base,
+            'over another coat' => $recoat ? self::RECOAT : 0.0,
+            'warm metal' => $warm ? self::WARM : 0.0,
+            'poor earth' => $ground !== null && $ground !== Ground::Good ? self::POOR_EARTH : 0.0,
+        ], fn (float $by): bool => $by !== 0.0);
+        $plain = max(self::LEAST, min(self::MOST, array_sum($parts)));
+
+        return new self(
+            max(self::LEAST, min(self::MOST, $plain * Check::above('learned', $learned, 0, 5))),
+            $plain,
+            $parts,
+        );
+    }
+}

@@ -1,0 +1,54 @@
+{{-- What is so around the gun: warm window, booth air, earth, colour. --}}
+@use('Aenum\Core\Hang\Ground')
+@use('Aenum\Core\Powder\BoothAir')
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Support\ShopClock')
+@use('App\Support\Units')
+<dl class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 content-start" aria-label="Around the gun">
+    <dt class="font-medium">Part</dt>
+    <dd>
+        @if ($board->warm === null)
+            Nothing hot on record in the last hours.
+        @else
+            about {{ $u->temp($board->floor->partC) }} by its cooling curve;
+            warm window {{ ShopClock::time($board->at($board->warm->opensMin)) }} to
+            {{ ShopClock::time($board->at($board->warm->shutsMin)) }}
+            ({{ Units::minutes($board->warm->lengthMin()) }}), cold from
+            {{ $board->at($board->warm->coldMin) ? ShopClock::time($board->at($board->warm->coldMin)) : 'never in this room' }}.
+            @if ($board->isWindowTooShort())
+                <b class="wrong">Spraying takes longer than the window is open.</b>
+            @endif
+        @endif
+    </dd>
+    <dt class="font-medium">Earth</dt>
+    <dd>
+        @if ($earth->mineOhm === null)
+            Not measured on this rack.
+        @else
+            {{ Ground::words($earth->mineOhm) }}: {{ lcfirst(Ground::of($earth->mineOhm)->says()) }}
+        @endif
+        {{ $earth->trend() }}
+    </dd>
+    <dt class="font-medium">Booth air</dt>
+    <dd>
+        @if ($board->bench->inTheAirGM3() === null)
+            Not known: write down what the booth draws under <a href="/guns">guns and booth</a>.
+        @else
+            {{ number_format($board->bench->inTheAirGM3(), 1) }} g of powder a m³ of air, the limit is
+            {{ number_format(BoothAir::limit($board->bench->powder->lelGM3), 1) }}.
+        @endif
+    </dd>
+    <dt class="font-medium">Powder</dt>
+    <dd>
+        {{ $board->lotWords() }}
+        @if ($coat->powder->effect()->hasFlake())
+            Flake: fluidise before use and again after a rest, no reclaim.
+        @endif
+    </dd>
+    @if ($board->change())
+        <dt class="font-medium">Colour</dt>
+        <dd>Another colour was sprayed last: about
+            {{ Units::minutes(App\Actions\Coat\ColourChanges::factor()->factor * $board->change()->minutes) }} to
+            change{{ $board->change()->isDear ? ', '.$board->change()->why : '' }}.</dd>
+    @endif
+</dl>

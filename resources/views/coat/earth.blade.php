@@ -1,0 +1,34 @@
+{{-- Earth checks of the day, and the racks' trend. $earth --}}
+@use('App\Actions\Coat\EarthChecks')
+@use('Aenum\Core\Hang\Ground')
+<section class="panel grid gap-2" aria-label="Earth">
+    <h3>Earth</h3>
+    @if ($earth->lines->isNotEmpty())
+        <svg class="earth" viewBox="0 0 200 50" role="img"
+            aria-label="Racks measured last: {{ collect($earth->points(200, 50))->pluck('says')->join(', ') }}">
+            <line x1="0" x2="200" y1="7.1" y2="7.1" />
+            @foreach ($earth->points(200, 50) as $point)
+                <circle cx="{{ $point['x'] }}" cy="{{ $point['y'] }}" r="4" />
+            @endforeach
+        </svg>
+        <p class="hint">The last {{ $earth->lines->count() }} racks; the line is
+            {{ Ground::words(Ground::LIMIT_OHM) }}. {{ $earth->trend() }}</p>
+    @endif
+    @if ($earth->missing())
+        <p>Not checked today: {{ implode(', ', $earth->missing()) }}.</p>
+    @else
+        <p>Booth, gun, rail and person checked today.</p>
+    @endif
+    @can('work')
+        <details @if ($errors->has('ohm_of') || $errors->has('ohm')) open @endif>
+            <summary>Check one</summary>
+            <form method="post" action="/earth-checks" class="grid gap-2">
+                <x-once />
+                <x-pick name="ohm_of" label="What" :options="EarthChecks::OF" />
+                <x-field name="ohm" id="earth-ohm" label="To earth, Ω" inputmode="decimal"
+                    hint="Such as 0.5, 1200, or 2e6." />
+                <button class="btn">Write down</button>
+            </form>
+        </details>
+    @endcan
+</section>

@@ -1,0 +1,18 @@
+{{-- Powder is on, or off again. --}}
+@use('Aenum\Core\Unit\Dimension', 'D')
+<form method="post" action="/sprayings/{{ $board->open->id }}/done" class="panel flex flex-wrap items-end gap-3">
+    <x-once />
+    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
+    <div class="w-28"><x-field name="pieces" :label="'Pieces, of '.$board->lot->count" :value="$board->lot->count"
+        inputmode="numeric" /></div>
+    @include('coat.scale', ['name' => 'back', 'shows' => null, 'spraying' => $board->open->id, 'asked' => 0])
+    <div class="w-28"><x-field name="minutes" id="coat-minutes" label="It took, min" inputmode="decimal" /></div>
+    <div class="w-32"><x-field name="part_is" label="Part was at" :unit="$u->unit(D::Temperature)"
+        inputmode="decimal" /></div>
+    @include('coat.raw', ['spraying' => $board->open, 'shows' => null])
+    <div class="grow min-w-40"><x-field name="note" id="coat-note" label="Note on the spraying"
+        hint="A fault of gun or air, and what was decided." /></div>
+    <button @class(['btn', 'btn-do' => $board->checksLeft() === 0 && $board->open->passesLeft() === 0])>Powder is on:
+        log it</button>
+</form>
+@include('coat.blow-off', ['spraying' => $board->open])

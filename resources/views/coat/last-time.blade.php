@@ -1,0 +1,25 @@
+{{-- What this powder took before, and what came of it. $spraying --}}
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Support\ShopClock')
+@use('App\Support\Units')
+<section class="panel grid gap-1" aria-label="Last time">
+    <h3>Last time
+        <span class="hint font-normal">{{ $spraying->part->name }},
+            {{ ShopClock::local($spraying->done_at)->format('j M Y') }}</span></h3>
+    <p>
+        @foreach ($spraying->zones as $zone)
+            {{ ucfirst($zone->name) }}: {{ round($zone->kv) }} kV, {{ round($zone->ua) }} µA, air × {{ $zone->air }},
+            {{ $zone->passes }} {{ $zone->passes === 1 ? 'pass' : 'passes' }}{{ $loop->last ? '.' : ';' }}
+        @endforeach
+    </p>
+    <p class="hint">
+        {{ $spraying->usedG() === null ? 'Not weighed' : $u->show(D::Powder, $spraying->usedG(), 0).' used' }},
+        {{ $spraying->minutes === null ? 'not timed' : Units::minutes($spraying->minutes) }},
+        {{ $spraying->raw_um === null ? 'raw film not measured'
+            : 'film '.$u->show(D::Film, $spraying->raw_um).' by the raw powder' }}{{
+            $spraying->note ? '; '.$spraying->note : '' }}.
+    </p>
+    @if ($board->open === null)
+        <p><a class="btn btn-quiet" href="{{ $board->asLastTime($spraying) }}">As last time</a></p>
+    @endif
+</section>

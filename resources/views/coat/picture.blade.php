@@ -1,0 +1,18 @@
+{{-- The film as it will lie, zone by zone. $board --}}
+@use('Aenum\Core\Unit\Dimension', 'D')
+@php($picture = App\Charts\CoatPicture::of($board->bench->plan))
+<svg class="coat-picture" viewBox="0 0 {{ $picture::WIDE }} {{ $picture::HIGH }}" role="img"
+    aria-label="{{ $picture->label() }}">
+    <path class="metal" d="{{ $picture->metal() }}" />
+    @foreach ($picture->films() as $film)
+        <path d="{{ $film['path'] }}" @class(['film', 'thin' => $film['thin'], 'thick' => $film['thick']]) />
+    @endforeach
+    @foreach ($picture->marks() as $mark)
+        <g transform="translate({{ $mark['x'] }} {{ $mark['y'] }})">
+            <circle r="16" />
+            <text y="7" text-anchor="middle">{{ $mark['number'] }}</text>
+            <text x="{{ $mark['below'] ? -20 : 22 }}" y="{{ $mark['below'] ? 44 : 7 }}">{{ $u->show(D::Film, $mark['um'], 0 + ($u->isMetric() ? 0 : 1)) }}{{
+                $mark['thin'] ? ' thin' : '' }}</text>
+        </g>
+    @endforeach
+</svg>

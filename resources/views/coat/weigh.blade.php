@@ -1,0 +1,19 @@
+{{-- Powder leaves its lot. --}}
+@use('Aenum\Core\Unit\Dimension', 'D')
+<form method="post" action="/lots/{{ $board->lot->id }}/weigh" class="panel flex flex-wrap items-end gap-3">
+    <x-once />
+    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
+    <span id="weigh-set" hidden>
+        @foreach ($board->carried() as $name => $value)
+            <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+        @endforeach
+    </span>
+    <div class="w-56">
+        <x-pick name="powder_lot" label="Lot" :options="$board->lots()" :value="$board->from?->id"
+            empty="not on the shelf's books" />
+    </div>
+    @include('coat.scale', ['name' => 'weighed', 'shows' => null, 'spraying' => null,
+        'asked' => $plan->weighOutG()])
+    <div class="grow min-w-40"><x-field name="note" id="coat-note" label="Note" /></div>
+    <button class="btn btn-do">Weighed out: begin</button>
+</form>

@@ -1,0 +1,49 @@
+{{-- Zones to be ticked in their order, with the gun as it is set. --}}
+@use('Aenum\Core\Unit\Dimension', 'D')
+@php($next = $board->nextZone())
+<section class="panel grid gap-2 content-start" aria-label="Zones in their order">
+    <p class="hint">
+        {{ $board->open->gun?->name ?? 'A gun that is not written down' }},
+        {{ round($board->open->flow_g_min) }} g/min, hand
+        {{ $u->show(D::Length, $board->open->hand_mm_s, 0) }} a second;
+        {{ $board->open->weighed_g === null ? 'not weighed' : $u->show(D::Powder, $board->open->weighed_g, 0).' weighed out'
+            }}{{ $board->open->powderLot ? ' of '.$board->open->powderLot->words() : '' }}.
+    </p>
+    <ol class="grid gap-1">
+        @foreach ($board->open->zones as $zone)
+            <li @class(['border-t border-line py-2 grid gap-2', 'bg-paper px-2' => $zone->zone === $next])>
+                <p class="flex justify-between gap-3">
+                    <b>{{ $zone->place }}. {{ ucfirst($zone->name) }}</b>
+                    <span>{{ $zone->ticked_at ? 'done' : $zone->passes.($zone->passes === 1 ? ' pass' : ' passes') }}</span>
+                </p>
+                @can('work')
+                    <form method="post" action="/sprayings/{{ $board->open->id }}/zones/{{ $zone->id }}"
+                        class="flex flex-wrap items-end gap-2">
+                        <x-once />
+                        @if ($zone->ticked_at)
+                            <p class="grow">{{ round($zone->kv) }} kV, {{ round($zone->ua) }} µA,
+                                air × {{ $zone->air }}, {{ $zone->tip }} tip,
+                                {{ $u->show(D::Length, $zone->away_mm, 0) }} away</p>
+                            <button class="btn btn-quiet" name="undo" value="1"
+                                aria-label="Open {{ $zone->name }} again">Open again</button>
+                        @else
+                            <div class="w-20"><x-field name="kv" :id="'kv-'.$zone->id" label="kV"
+                                :value="round($zone->kv)" inputmode="decimal" /></div>
+                            <div class="w-20"><x-field name="ua" :id="'ua-'.$zone->id" label="µA"
+                                :value="round($zone->ua)" inputmode="decimal" /></div>
+                            <div class="w-20"><x-field name="air" :id="'air-'.$zone->id" label="Air ×"
+                                :value="$zone->air" inputmode="decimal" /></div>
+                            <div class="w-20"><x-field name="passes" :id="'passes-'.$zone->id" label="Passes"
+                                :value="$zone->passes" inputmode="numeric" /></div>
+                            <button @class(['btn', 'btn-do' => $zone->zone === $next])
+                                aria-label="Done: {{ $zone->name }}">Done</button>
+                        @endif
+                    </form>
+                @endcan
+            </li>
+        @endforeach
+    </ol>
+    @error('zone')
+        <p class="wrong">{{ $message }}</p>
+    @enderror
+</section>

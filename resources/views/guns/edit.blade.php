@@ -1,0 +1,64 @@
+@use('Aenum\Core\Coat\Feed')
+@use('Aenum\Core\Coat\GunKind')
+@use('Aenum\Core\Coat\Tip')
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Word\Station')
+@use('App\Support\Words')
+<x-layout :title="$gun->name ?? 'A gun'" :at="Station::Coat">
+    <h1 class="mb-3">{{ $gun->name ?? 'Write a gun down' }}</h1>
+    <x-edit :action="$gun ? '/guns/'.$gun->id : '/guns'" :new="$gun === null" class="grid gap-4 max-w-4xl">
+        <div class="panel grid grid-cols-2 max-[700px]:grid-cols-1 gap-4">
+            <x-field name="name" label="Name" :value="$gun?->name" hint="As the shop calls it." />
+            <x-pick name="kind" label="What can be set on it" :options="Words::of(GunKind::cases())"
+                :value="$gun?->kind->value ?? 'unknown'" />
+            <x-pick name="feed" label="Fed from a" :options="Words::of(Feed::cases())"
+                :value="$gun?->feed->value ?? 'cup'" />
+            <x-field name="most_kv" label="Highest voltage, kV" :value="$gun?->most_kv" inputmode="decimal"
+                hint="By its plate; empty: 100." />
+            <x-field name="low_kv" label="A gun of two voltages: the low one, kV" :value="$gun?->low_kv"
+                inputmode="decimal" />
+            <x-field name="most_ua" label="Highest current limit, µA" :value="$gun?->most_ua" inputmode="decimal"
+                hint="Where it can be limited." />
+            <x-field name="bag" label="A bag caught in half a minute" :unit="$u->unit(D::Powder)"
+                inputmode="decimal" hint="Hold a bag on for 30 seconds, weigh it: that is where the flow comes from." />
+            <x-field name="flow_g_min" label="Or its flow, g/min" :value="$gun?->flow_g_min" inputmode="decimal" />
+            <x-field name="pattern" label="Its cloud is wide" :unit="$u->unit(D::Length)"
+                :value="$u->field(D::Length, $gun?->pattern_mm, 2)" inputmode="decimal" />
+            <x-field name="pattern_at" label="at a distance of" :unit="$u->unit(D::Length)"
+                :value="$u->field(D::Length, $gun?->pattern_at_mm, 2)" inputmode="decimal" />
+            <x-ticks name="tips" legend="Tips" :options="Words::of(Tip::cases())"
+                :ticked="(array) old('tips', collect($gun?->tips() ?? [])->map->value->all())" />
+            <div>
+                <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox"
+                        name="has_atomising" value="1" @checked(old('has_atomising', $gun?->has_atomising))>
+                    Atomising air of its own</label>
+                <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox"
+                        name="has_ring" value="1" @checked(old('has_ring', $gun?->has_ring))>
+                    Collector ring for free ions</label>
+            </div>
+        </div>
+        <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet" href="/guns">Back</a>
+        </div>
+    </x-edit>
+    @if ($gun)
+        <form method="post" action="/guns/{{ $gun->id }}/programs"
+            class="panel mt-4 max-w-4xl flex flex-wrap items-end gap-3">
+            <x-once />
+            <h2 class="w-full">Programs</h2>
+            <ul class="w-full">
+                @foreach ($gun->programs as $program)
+                    <li>{{ $program->number }}, {{ $program->name }}: {{ round($program->kv) }} kV{{
+                        $program->ua === null ? '' : ', '.round($program->ua).' µA' }}, air × {{ $program->air }}</li>
+                @endforeach
+            </ul>
+            <div class="w-24"><x-field name="number" label="Number" inputmode="numeric" /></div>
+            <div class="w-52"><x-field name="program_name" label="For" /></div>
+            <div class="w-24"><x-field name="kv" label="kV" inputmode="decimal" /></div>
+            <div class="w-24"><x-field name="ua" label="µA" inputmode="decimal" /></div>
+            <div class="w-24"><x-field name="air" label="Air ×" inputmode="decimal" /></div>
+            <button class="btn">Keep it</button>
+        </form>
+        <form method="post" action="/guns/{{ $gun->id }}/retire" class="mt-4"><x-once />
+            <button class="btn btn-quiet">{{ $gun->retired_at ? 'Back in use' : 'Put it away' }}</button></form>
+    @endif
+</x-layout>
