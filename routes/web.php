@@ -7,6 +7,7 @@ use Aenum\Core\Word\Station;
 use App\Http\Controllers\BakeController;
 use App\Http\Controllers\BakeOutController;
 use App\Http\Controllers\BlastController;
+use App\Http\Controllers\BoothController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\FirstRunController;
@@ -23,6 +24,7 @@ use App\Http\Controllers\MeController;
 use App\Http\Controllers\PartBenchController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PinController;
+use App\Http\Controllers\PowderController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RouteController;
@@ -53,6 +55,7 @@ Route::pattern('bake', '[0-9]{1,9}');
 Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
+Route::pattern('drill', '[a-z_]{1,30}');
 
 Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
@@ -90,6 +93,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/station/mask-and-hang', [MaskController::class, 'show']);
     Route::get('/practice', [PracticeController::class, 'index']);
     Route::get('/practice/checklist', [PracticeController::class, 'checklist']);
+    Route::get('/practice/booth', [BoothController::class, 'index']);
+    Route::get('/practice/booth/{drill}', [BoothController::class, 'show']);
     Route::get('/practice/{exercise}', [PracticeController::class, 'show']);
     Route::get('/station/{station}', [StationController::class, 'show']);
     Route::get('/jobs/{job}', [JobController::class, 'show']);
@@ -98,6 +103,9 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
     Route::get('/bakes/{bake}/choices', [BakeController::class, 'choices']);
     Route::get('/powders', [ShelfController::class, 'powders']);
+    Route::get('/powders/{powder}', [PowderController::class, 'show'])->whereNumber('powder');
+    Route::get('/powder-lots/{powderLot}/card', [PowderController::class, 'card']);
+    Route::get('/powder-pictures/{look}', [PowderController::class, 'image']);
     Route::get('/ovens', [ShelfController::class, 'ovens']);
     Route::get('/guns', [GunController::class, 'index']);
     Route::get('/rules', [RouteController::class, 'rules']);
@@ -110,6 +118,14 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/library', [PartBenchController::class, 'library']);
     Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
+
+    // What is practised touches nothing of the shop, so that nobody waits for it.
+    Route::middleware('can:work')->prefix('/practice/booth/{drill}')->group(function (): void {
+        Route::post('/start', [BoothController::class, 'start']);
+        Route::post('/stroke', [BoothController::class, 'stroke']);
+        Route::post('/judge', [BoothController::class, 'judge']);
+        Route::post('/measured', [BoothController::class, 'measured']);
+    });
 
     Route::middleware(['can:work', HoldFirst::class, SeesBoth::class])->group(function (): void {
         Route::get('/jobs/create', [JobController::class, 'create']);
@@ -216,6 +232,12 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::get('/powders/{powder}/edit', [ShelfController::class, 'editPowder']);
         Route::put('/powders/{powder}', [ShelfController::class, 'updatePowder']);
         Route::post('/powders/{powder}/retire', [ShelfController::class, 'retirePowder']);
+        Route::post('/powders/{powder}/lots', [PowderController::class, 'addLot']);
+        Route::post('/powder-lots/{powderLot}', [PowderController::class, 'changeLot']);
+        Route::post('/powders/{powder}/panels', [PowderController::class, 'panel']);
+        Route::post('/panels/{panel}/withdraw', [PowderController::class, 'withdrawPanel']);
+        Route::post('/powders/{powder}/looks', [PowderController::class, 'look']);
+        Route::post('/powder-pictures/{look}/withdraw', [PowderController::class, 'withdrawLook']);
 
         Route::post('/bakes/{bake}/logs', [LoggerController::class, 'keep']);
         Route::post('/bake-logs/{log}/withdraw', [LoggerController::class, 'withdraw']);

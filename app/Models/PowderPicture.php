@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $file
  * @property int $width
  * @property int $height
+ * @property ?\Carbon\CarbonImmutable $withdrawn_at
  * @property Powder $powder
  */
 final class PowderPicture extends Record

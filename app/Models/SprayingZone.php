@@ -29,6 +29,12 @@ final class SprayingZone extends Record
 {
     public $timestamps = false;
 
+    /** What is left to do on it. */
+    public function says(): string
+    {
+        return $this->ticked_at !== null ? 'done' : $this->passes.($this->passes === 1 ? ' pass' : ' passes');
+    }
+
     /** @return BelongsTo<Spraying, $this> */
     public function spraying(): BelongsTo
     {

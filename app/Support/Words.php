@@ -19,6 +19,12 @@ final class Words
         return implode(' ', array_map(fn (Way $way): string => ucfirst($way->label()).': '.$way->says(), $ways));
     }
 
+    /** Yes, no or not said, as a list of choices has it. */
+    public static function flag(?bool $is): string
+    {
+        return $is === null ? '' : (string) (int) $is;
+    }
+
     private static function label(\BackedEnum $case): string
     {
         return method_exists($case, 'label') ? $case->label() : str_replace('_', ' ', (string) $case->value);

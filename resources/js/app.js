@@ -4,6 +4,7 @@ import { readPointer } from './pointer.js';
 import { walkByKeys } from './keys.js';
 import { placePins } from './pins.js';
 import { turnParts } from './turn.js';
+import { sprayPanels } from './booth.js';
 import { signOutWhenIdle } from './idle.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -17,3 +18,4 @@ walkByKeys();
 placePins();
 turnParts();
 signOutWhenIdle();
+sprayPanels();

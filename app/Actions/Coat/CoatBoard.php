@@ -348,6 +348,44 @@ final readonly class CoatBoard
             : $this->pulledAt->addSeconds((int) round(60 * $minutes));
     }
 
+    /** How warm it is by its cooling curve, and when it may be coated how; nothing where no bake is on record. */
+    public function warmWords(): ?Said
+    {
+        if ($this->warm === null) {
+            return null;
+        }
+        $time = fn (float $minutes): string => $this->at($minutes) === null
+            ? 'never in this room'
+            : ShopClock::time($this->at($minutes));
+
+        return Said::of('about {part} by its cooling curve; warm window {opens} to {shuts}, cold from {cold}.', [
+            'part' => Quantity::celsius((float) $this->floor->partC),
+            'opens' => $time($this->warm->opensMin),
+            'shuts' => $time($this->warm->shutsMin),
+            'cold' => $time($this->warm->coldMin),
+        ]);
+    }
+
+    /** What is weighed out, from where, with which gun; once it is. */
+    public function openWords(): string
+    {
+        $open = $this->open;
+        if ($open === null) {
+            return '';
+        }
+        $units = Units::current();
+
+        return implode(', ', array_filter([
+            $open->gun->name ?? 'a gun that is not written down',
+            round($open->flow_g_min).' g/min',
+            'hand '.$units->show(Dimension::Length, $open->hand_mm_s, $units->isMetric() ? 0 : 1).' a second',
+            $open->weighed_g === null
+                ? 'not weighed'
+                : $units->show(Dimension::Powder, $open->weighed_g, 0).' weighed out',
+            $open->powderLot?->words(),
+        ])).'.';
+    }
+
     public function isWindowTooShort(): bool
     {
         return $this->warm !== null && $this->bench->job->facts->house->coat === CoatWay::Warm

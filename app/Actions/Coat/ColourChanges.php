@@ -8,7 +8,7 @@ use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Coat\ColourChange;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Word\Station;
-use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\CoatOfLot;
 use App\Models\Gun;
 use App\Models\LogLine;
 use App\Models\Lot;
@@ -22,6 +22,10 @@ final class ColourChanges
     public const KIND = 'colour_change';
 
     private const THAT_COUNT = 30;
+
+    private const NEEDS = [
+        'marks', 'part.lots', 'part.coats.powder', 'part.coats.results', 'part.coats.inspections.ovenLog',
+    ];
 
     /** What logged changes have taught of the book's minutes. */
     public static function factor(): ShopFactor
@@ -47,8 +51,10 @@ final class ColourChanges
         $gun = Gun::inUse()->first();
         $last = CoatBoard::lastPowderOf(null);
         $due = [];
-        foreach (Lot::hanging()->where('lots.station', Station::Coat)->with('part.coats.powder')->get() as $lot) {
-            $coat = LotWalk::of($lot)->coatDue();
+        $lots = Lot::hanging()->where('lots.station', Station::Coat)->with(self::NEEDS)->get();
+        $lots->each(fn (Lot $lot) => $lot->part->knit());
+        foreach ($lots as $lot) {
+            $coat = CoatOfLot::due($lot);
             if ($coat !== null) {
                 $due[$coat->powder_id] ??= ['powder' => $coat->powder, 'lots' => 0];
                 $due[$coat->powder_id]['lots']++;

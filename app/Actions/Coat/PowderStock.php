@@ -6,6 +6,7 @@ namespace App\Actions\Coat;
 
 use Aenum\Core\Coat\Openness;
 use Aenum\Core\Powder\Cover;
+use Aenum\Core\Unit\Dimension;
 use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Powder;
@@ -13,6 +14,7 @@ use App\Models\PowderLot;
 use App\Models\Shop;
 use App\Support\ShopClock;
 use App\Support\ThisRequest;
+use App\Support\Units;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -88,9 +90,11 @@ final readonly class PowderStock
         return array_sum($this->leftG);
     }
 
-    public function freeG(): float
+    public function reservedWords(): string
     {
-        return $this->totalG() - $this->reservedG;
+        return $this->reservedG > 0.0
+            ? 'open jobs take '.Units::current()->show(Dimension::Mass, $this->reservedG / 1000).' of it'
+            : 'no open job asks for it';
     }
 
     /** What will be gone by the time an order comes, g. */
@@ -116,7 +120,7 @@ final readonly class PowderStock
         return $box === null || $box <= 0.0 ? ceil($lacks) : $box * ceil($lacks / $box - 1e-9);
     }
 
-    /** The lot that is opened first, that still holds so much; the fullest where none does; null where there is none. */
+    /** The first opened that still holds so much; the fullest where none does; null where there is none. */
     public function lotFor(float $grams): ?PowderLot
     {
         $lots = $this->powder->lots;

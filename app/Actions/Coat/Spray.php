@@ -269,7 +269,8 @@ final class Spray
         $held->mustBeOpen();
         $walk = LotWalk::of($held);
         if ($held->station !== Station::Coat || $walk->coatDue()?->id !== $coat->id || $walk->isCoated($coat)) {
-            self::refuse('weighed', "{$coat->powder->name} is not the coat that is due on {$held->partName()} at Coat.");
+            $why = "{$coat->powder->name} is not the coat that is due on {$held->partName()} at Coat.";
+            self::refuse('coat', $why);
         }
     }
 

@@ -25,6 +25,14 @@ final class CoatOfLot
 
     private const VERDICTS = ['pass' => true, 'fail' => false];
 
+    /** The coat of a lot that waits for powder or for its bake; null where none does. */
+    public static function due(Lot $lot): ?Coat
+    {
+        return $lot->part->coats->sortBy('position')->first(
+            fn (Coat $coat): bool => ! self::standing($coat, $lot)->closesBake(),
+        );
+    }
+
     public static function standing(Coat $coat, Lot $lot): Standing
     {
         $coat->loadMissing(['results', 'inspections.ovenLog']);

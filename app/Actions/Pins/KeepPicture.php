@@ -7,6 +7,8 @@ namespace App\Actions\Pins;
 use Aenum\Core\Format\PhotoFile;
 use App\Models\Part;
 use App\Models\Picture;
+use App\Models\Powder;
+use App\Models\PowderPicture;
 use App\Models\User;
 use App\Support\ShopClock;
 use Illuminate\Http\UploadedFile;
@@ -39,6 +41,47 @@ final class KeepPicture
             $part->pictures()->count() < self::MOST,
             'There are '.self::MOST.' photos of this part already; take one away first.',
         );
+        [$name, $wide, $high] = $this->written($file, "pictures/{$part->id}");
+
+        return Picture::query()->create([
+            'part_id' => $part->id,
+            'file' => $name,
+            'width' => $wide,
+            'height' => $high,
+            'user_id' => $by->id,
+            'at' => ShopClock::now(),
+        ]);
+    }
+
+    /**
+     * A powder as it looks, raw or cured.
+     *
+     * @param  string  $shows  as PowderPicture has it
+     *
+     * @throws ValidationException naming what is wrong with the file
+     */
+    public function ofPowder(Powder $powder, UploadedFile $file, string $shows, User $by): PowderPicture
+    {
+        $this->allow(
+            $powder->looks()->count() < self::MOST,
+            'There are '.self::MOST.' photos of this powder already; take one away first.',
+        );
+        [$name, $wide, $high] = $this->written($file, "powders/{$powder->id}");
+
+        return PowderPicture::query()->create([
+            'powder_id' => $powder->id,
+            'shows' => $shows,
+            'file' => $name,
+            'width' => $wide,
+            'height' => $high,
+            'user_id' => $by->id,
+            'at' => ShopClock::now(),
+        ]);
+    }
+
+    /** @return array{string, int, int} the file as it is kept, its width and height */
+    private function written(UploadedFile $file, string $folder): array
+    {
         $this->allow(
             $file->isValid() && $file->getSize() <= self::LARGEST_BYTES,
             'Photo did not arrive whole or is too large; allowed: JPEG, PNG or WebP up to 15 MB.',
@@ -55,19 +98,12 @@ final class KeepPicture
         );
         $image = $this->whole($path);
         $image = $this->upright($this->smaller($image), $path, $size[2] ?? 0);
-        $name = "pictures/{$part->id}/".Str::uuid().'.jpg';
+        $name = "{$folder}/".Str::uuid().'.jpg';
         ob_start();
         imagejpeg($image, null, 84);
         $this->keep($name, (string) ob_get_clean());
 
-        return Picture::query()->create([
-            'part_id' => $part->id,
-            'file' => $name,
-            'width' => imagesx($image),
-            'height' => imagesy($image),
-            'user_id' => $by->id,
-            'at' => ShopClock::now(),
-        ]);
+        return [$name, imagesx($image), imagesy($image)];
     }
 
     private function allow(bool $fine, string $wrong): void

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Route;
 
 use Aenum\Core\Cure\Chemistry;
+use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Mask\PinKind;
+use Aenum\Core\Powder\Cover;
 use Aenum\Core\Route\CoatAdvice;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\Promise;
+use Aenum\Core\Route\TwoColours;
+use Aenum\Core\Word\Effect;
 use App\Actions\Blast\ShopBlast;
 use App\Models\Coat;
 use App\Models\Pin;
@@ -20,12 +24,20 @@ use Illuminate\Support\Collection;
 /** What can be said at the counter about one part: coats that fit, what is promised, a first idea of cost. */
 final readonly class Counter
 {
-    /** @param  array<string, string>  $onShelf  what the advice asks for => a powder of the shop's that is it */
+    /** Specific gravity of a powder that is not picked yet. House figure. */
+    private const USUAL_SG = 1.5;
+
+    /**
+     * @param  array<string, string>  $onShelf  what the advice asks for => a powder of the shop's that is it
+     * @param  array<string, float>  $coatMoney  what the advice asks for => what its powder costs on all pieces
+     */
     private function __construct(
         public CoatAdvice $advice,
         public Promise $promise,
         public FirstCost $cost,
         public array $onShelf,
+        public array $coatMoney,
+        public ?TwoColours $twoColours,
     ) {
     }
 
@@ -46,7 +58,10 @@ final readonly class Counter
         $part = $route->part;
         $shop = Shop::current();
         $powders = $part->coats
-            ->map(fn (Coat $coat): array => ['sg' => $coat->powder->specific_gravity, 'price' => null])
+            ->map(fn (Coat $coat): array => [
+                'sg' => $coat->powder->specific_gravity,
+                'price' => $coat->powder->price_kg,
+            ])
             ->values()
             ->all();
         $advice = CoatAdvice::for($route->facts);
@@ -57,7 +72,29 @@ final readonly class Counter
             self::promise($route),
             FirstCost::of($route->plan(), $powders, $media, $shop->ambient_c, $shop->prices()),
             $advice->missing() === [] ? [] : self::onShelf(),
+            self::coatMoney($advice, $route, $shop->prices()['powder_kg'] ?? null),
+            TwoColours::of(
+                $route->facts,
+                array_values($part->coats->map(fn (Coat $coat): CureSheet => $coat->powder->sheet())->all()),
+            ),
         );
+    }
+
+    /**
+     * What the powder of each advised coat costs on all pieces, at the shop's usual price.
+     *
+     * @return array<string, float>
+     */
+    private static function coatMoney(CoatAdvice $advice, PartRoute $route, ?float $priceKg): array
+    {
+        $area = $route->facts->part->areaOfAllM2();
+        $money = [];
+        foreach ($priceKg === null ? [] : $advice->stack as $coat) {
+            $kg = $area / Cover::m2PerKg(self::USUAL_SG, $coat->filmMicrons, FirstCost::TRANSFER);
+            $money[$coat->what] = $kg * $priceKg;
+        }
+
+        return $money;
     }
 
     /** The one figure: money where the shop has its prices, else hands. */
@@ -68,13 +105,21 @@ final readonly class Counter
             : Units::minutes($this->cost->handMinutes);
     }
 
+    /** A sum in the shop's currency. */
+    public function money(float $sum): string
+    {
+        return number_format($sum, $sum < 10 ? 2 : 0, '.', ' ').' '.Shop::current()->currency;
+    }
+
     /** @return array<string, string> */
     private static function onShelf(): array
     {
         /** @var Collection<int, Powder> $shelf */
         $shelf = Powder::query()->whereNull('retired_at')->orderBy('name')->get();
         $name = fn (callable $is): ?string => $shelf->first($is)?->name;
-        $epoxy = fn (Powder $powder): bool => $powder->chemistry === Chemistry::Epoxy && ! $powder->zinc_rich;
+        $isPlain = fn (Powder $powder): bool => ! $powder->zinc_rich && ! $powder->gas_tolerant
+            && ! $powder->conductive && $powder->effect() === Effect::Plain;
+        $epoxy = fn (Powder $powder): bool => $powder->chemistry === Chemistry::Epoxy && $isPlain($powder);
         $clear = fn (Powder $powder): bool => str_contains(
             mb_strtolower("{$powder->name} {$powder->finish}"),
             'clear',
@@ -85,6 +130,9 @@ final readonly class Counter
             'gas-tolerant primer' => $name(fn (Powder $powder): bool => $powder->gas_tolerant),
             'epoxy primer' => $name($epoxy),
             'clear' => $name($clear),
+            'conductive primer' => $name(fn (Powder $powder): bool => $powder->conductive),
+            'silver base' => $name(fn (Powder $powder): bool => $powder->effect()->hasFlake()),
+            'weatherproof base coat' => $name(fn (Powder $powder): bool => $powder->outdoors === true),
         ]);
     }
 }

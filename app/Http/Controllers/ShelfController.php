@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Coat\FindPowders;
+use App\Actions\Coat\PowderStock;
 use App\Actions\Find\IndexJob;
 use App\Actions\Logger\OvenFitBoard;
 use App\Http\Requests\OvenRequest;
@@ -16,19 +18,27 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 
 /** Powders on the shelf and ovens on the floor. */
 final class ShelfController
 {
-    public function powders(): View
+    /** What a powder is looked for by; gloss and colour by the words they are called. */
+    public function powders(Request $request): View
     {
-        return view('shelf.powders', [
-            'powders' => Powder::query()
-                ->with('rows')
-                ->orderByRaw('retired_at IS NOT NULL')
-                ->orderBy('name')
-                ->get(),
-        ]);
+        $in = validator($request->only(['q', 'role', 'lives', 'stock']), [
+            'q' => ['nullable', 'string', 'max:100'],
+            'role' => ['nullable', Rule::in(array_keys(FindPowders::ROLES))],
+            'lives' => ['nullable', Rule::in(['outdoors', 'indoors'])],
+            'stock' => ['nullable', Rule::in(['order'])],
+        ])->validate();
+        $powders = FindPowders::of($in);
+        $stock = PowderStock::all($powders);
+        if (($in['stock'] ?? '') === 'order') {
+            $powders = $powders->filter(fn (Powder $one): bool => $stock[$one->id]->mustOrder())->values();
+        }
+
+        return view('shelf.powders', ['powders' => $powders, 'stock' => $stock, 'asked' => $in]);
     }
 
     public function createPowder(): View

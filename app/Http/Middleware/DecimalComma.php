@@ -53,6 +53,23 @@ final class DecimalComma
         'vent_w_per_k',
         'door_w_per_k',
         'convection_w_per_m2k',
+        'flow',
+        'overlap',
+        'zone',
+        'kv',
+        'ua',
+        'took',
+        'most_kv',
+        'low_kv',
+        'most_ua',
+        'flow_g_min',
+        'booth_face_m_s',
+        'powder_reserve',
+        'price_kg',
+        'transfer',
+        'lel',
+        'shrink',
+        'charge',
     ];
 
     public function handle(Request $request, Closure $next): Response

@@ -33,7 +33,14 @@ final class OneValueEach
         'is',
         'ways',
         '_take',
+        'zone',
+        'tips',
+        'done',
+        'path',
     ];
+
+    /** Lists an address may carry. */
+    private const IN_ADDRESS = ['zone'];
 
     /** Fields that are a list on one page and a value on another. */
     private const EITHER = ['air', 'rows'];
@@ -42,7 +49,8 @@ final class OneValueEach
     {
         $wrong = [];
         foreach ($request->query->all() as $name => $value) {
-            is_array($value) ? $request->query->remove((string) $name) : null;
+            $stays = ! is_array($value) || in_array($name, self::IN_ADDRESS, true);
+            $stays ?: $request->query->remove((string) $name);
         }
         foreach ($request->isMethodSafe() ? [] : $request->all() as $name => $value) {
             $list = in_array($name, self::LISTS, true);

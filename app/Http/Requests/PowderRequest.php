@@ -11,6 +11,7 @@ use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\BeforeClear;
+use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Effect;
 use App\Models\Powder;
 use App\Rules\Measured;
@@ -64,6 +65,20 @@ final class PowderRequest extends FormRequest
             'door' => ['nullable', 'required_with:door_minutes', new Measured(Dimension::Temperature, -40, 700)],
             'door_minutes' => ['nullable', 'required_with:door', 'numeric', 'gt:0', 'max:10080'],
             'clock_way' => ['nullable', Rule::enum(ClockWay::class)],
+            'clear_need' => ['nullable', Rule::enum(ClearNeed::class)],
+            'softens' => ['nullable', new Measured(Dimension::Temperature, -40, 300)],
+            'keep_below' => ['nullable', new Measured(Dimension::Temperature, -40, 100)],
+            'bonded' => ['nullable', Rule::in(['', '0', '1'])],
+            'outdoors' => ['nullable', Rule::in(['', '0', '1'])],
+            'price_kg' => ['nullable', 'numeric', 'between:0,100000'],
+            'box' => ['nullable', Measured::above(Dimension::Mass, 0, 10000)],
+            'least_order' => ['nullable', Measured::above(Dimension::Mass, 0, 100000)],
+            'supplier_days' => ['nullable', 'integer', 'between:0,365'],
+            'transfer' => ['nullable', 'numeric', 'between:5,100'],
+            'lel' => ['nullable', 'numeric', 'gt:0', 'max:1000'],
+            'shrink' => ['nullable', 'numeric', 'between:0.2,1'],
+            'charge' => ['nullable', 'numeric', 'between:0,20'],
+            'ohm_m' => ['nullable', 'numeric', 'gt:0', 'max:1e18'],
             'zinc_rich' => ['boolean'],
             'gas_tolerant' => ['boolean'],
             'conductive' => ['boolean'],
@@ -82,6 +97,10 @@ final class PowderRequest extends FormRequest
             'rows.*.min_minutes.*' => 'Minutes needed must be a number; allowed: above 0, up to 10080.',
             'rows.*.max_minutes.*' => 'Minutes it stands must be a number; allowed: above 0, up to 10080, or empty '
                 .'where the sheet is silent.',
+            'transfer.*' => 'First-pass transfer is not a share; allowed: 5 to 100 %.',
+            'lel.*' => 'Lower explosive limit is not one; allowed: above 0 to 1000 g/m³.',
+            'shrink.*' => 'Raw to cured is not a factor; allowed: 0.2 to 1.',
+            'ohm_m.*' => 'Resistivity is not one; allowed: above 0 to 1e18 Ω·m.',
             'specific_gravity.*' => 'Specific gravity must be a number; allowed: 0.5 to 10.',
         ];
     }
@@ -142,13 +161,14 @@ final class PowderRequest extends FormRequest
                 'solvent_proof' => (bool) ($in['solvent_proof'] ?? false),
                 'effect' => $in['effect'] ?? Effect::Plain->value,
                 'before_clear' => $in['before_clear'] ?? BeforeClear::Silent->value,
+                'clear_need' => $in['clear_need'] ?? ClearNeed::Silent->value,
                 'clock_way' => $in['clock_way'] ?? null,
                 'door_c' => Measured::read(Dimension::Temperature, $in['door'] ?? null),
                 'door_minutes' => isset($in['door_minutes']) ? (float) $in['door_minutes'] : null,
                 'zinc_rich' => (bool) ($in['zinc_rich'] ?? false),
                 'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false),
                 'conductive' => (bool) ($in['conductive'] ?? false),
-            ],
+            ] + $this->atTheGun($in),
             'rows' => array_map(
                 fn (array $row): array => [
                     'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),
@@ -159,6 +179,34 @@ final class PowderRequest extends FormRequest
                 ],
                 $in['rows'],
             ),
+        ];
+    }
+
+    /**
+     * What the gun and the shelf want to know of it; null where its sheet is silent.
+     *
+     * @param  array<string, mixed>  $in
+     * @return array<string, mixed>
+     */
+    private function atTheGun(array $in): array
+    {
+        $number = fn (string $key): ?float => isset($in[$key]) && $in[$key] !== '' ? (float) $in[$key] : null;
+        $flag = fn (string $key): ?bool => isset($in[$key]) && $in[$key] !== '' ? (bool) $in[$key] : null;
+
+        return [
+            'softens_c' => Measured::read(Dimension::Temperature, $in['softens'] ?? null),
+            'keep_below_c' => Measured::read(Dimension::Temperature, $in['keep_below'] ?? null),
+            'bonded' => $flag('bonded'),
+            'outdoors' => $flag('outdoors'),
+            'price_kg' => $number('price_kg'),
+            'box_kg' => Measured::read(Dimension::Mass, $in['box'] ?? null),
+            'least_order_kg' => Measured::read(Dimension::Mass, $in['least_order'] ?? null),
+            'supplier_days' => isset($in['supplier_days']) ? (int) $in['supplier_days'] : null,
+            'transfer' => $number('transfer') === null ? null : $number('transfer') / 100,
+            'lel_g_m3' => $number('lel'),
+            'shrink' => $number('shrink'),
+            'charge_uc_g' => $number('charge'),
+            'ohm_m' => $number('ohm_m'),
         ];
     }
 }

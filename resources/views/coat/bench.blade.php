@@ -15,7 +15,9 @@
         <p class="flex items-center gap-2">
             <x-swatch :colour="$coat->powder->colour" />
             <b>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}</b>
-            <span class="hint">coat {{ $coat->position }} of {{ $pick->part->coats->count() }}{{ $coat->zoneWords() }}</span>
+            <span class="hint">
+                coat {{ $coat->position }} of {{ $pick->part->coats->count() }}{{ $coat->zoneWords() }}
+            </span>
         </p>
         <p>
             {{ $u->show(D::Film, $task->lowUm) }} to {{ $u->show(D::Film, $task->highUm) }} cured,

@@ -10,11 +10,7 @@
         @if ($board->warm === null)
             Nothing hot on record in the last hours.
         @else
-            about {{ $u->temp($board->floor->partC) }} by its cooling curve;
-            warm window {{ ShopClock::time($board->at($board->warm->opensMin)) }} to
-            {{ ShopClock::time($board->at($board->warm->shutsMin)) }}
-            ({{ Units::minutes($board->warm->lengthMin()) }}), cold from
-            {{ $board->at($board->warm->coldMin) ? ShopClock::time($board->at($board->warm->coldMin)) : 'never in this room' }}.
+            {{ $u->said($board->warmWords()) }}
             @if ($board->isWindowTooShort())
                 <b class="wrong">Spraying takes longer than the window is open.</b>
             @endif

@@ -11,8 +11,9 @@
         <g transform="translate({{ $mark['x'] }} {{ $mark['y'] }})">
             <circle r="16" />
             <text y="7" text-anchor="middle">{{ $mark['number'] }}</text>
-            <text x="{{ $mark['below'] ? -20 : 22 }}" y="{{ $mark['below'] ? 44 : 7 }}">{{ $u->show(D::Film, $mark['um'], 0 + ($u->isMetric() ? 0 : 1)) }}{{
-                $mark['thin'] ? ' thin' : '' }}</text>
+            <text x="{{ $mark['below'] ? -20 : 22 }}" y="{{ $mark['below'] ? 44 : 7 }}">
+                {{ $u->show(D::Film, $mark['um'], $u->isMetric() ? 0 : 1) }}{{ $mark['thin'] ? ' thin' : '' }}
+            </text>
         </g>
     @endforeach
 </svg>

@@ -2,19 +2,13 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 @php($next = $board->nextZone())
 <section class="panel grid gap-2 content-start" aria-label="Zones in their order">
-    <p class="hint">
-        {{ $board->open->gun?->name ?? 'A gun that is not written down' }},
-        {{ round($board->open->flow_g_min) }} g/min, hand
-        {{ $u->show(D::Length, $board->open->hand_mm_s, 0) }} a second;
-        {{ $board->open->weighed_g === null ? 'not weighed' : $u->show(D::Powder, $board->open->weighed_g, 0).' weighed out'
-            }}{{ $board->open->powderLot ? ' of '.$board->open->powderLot->words() : '' }}.
-    </p>
+    <p class="hint">{{ ucfirst($board->openWords()) }}</p>
     <ol class="grid gap-1">
         @foreach ($board->open->zones as $zone)
             <li @class(['border-t border-line py-2 grid gap-2', 'bg-paper px-2' => $zone->zone === $next])>
                 <p class="flex justify-between gap-3">
                     <b>{{ $zone->place }}. {{ ucfirst($zone->name) }}</b>
-                    <span>{{ $zone->ticked_at ? 'done' : $zone->passes.($zone->passes === 1 ? ' pass' : ' passes') }}</span>
+                    <span>{{ $zone->says() }}</span>
                 </p>
                 @can('work')
                     <form method="post" action="/sprayings/{{ $board->open->id }}/zones/{{ $zone->id }}"

@@ -4,7 +4,8 @@
             <h1>The pot, practised</h1>
             <p>Here a wrong move costs nothing and shows what it would have cost. Eight goes, the easy ones first.
             </p>
-        </div><a class="btn" href="/practice/checklist">Checklist for the real pot</a>
+        </div><span class="flex gap-3"><a class="btn" href="/practice/booth">Practise in the
+                booth</a><a class="btn" href="/practice/checklist">Checklist for the real pot</a></span>
     </div>
     <ul class="list-disc pl-6 mb-3 hint">
         @foreach (Aenum\Core\Practice\PotCare::habits() as $habit)

@@ -23,6 +23,7 @@
         </dl>
         <p class="hint">Prices are the shop's, from House ways. A first idea, not a quote.</p>
     </details>
+    @includeWhen($counter->twoColours !== null, 'route.two-colours', ['two' => $counter->twoColours])
     <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
         <div>
             <h3>Coats that fit</h3>
@@ -30,8 +31,11 @@
                 @foreach ($counter->advice->stack as $coat)
                     <li>
                         <b>{{ ucfirst($coat->what) }}</b>: {{ $coat->planned ? 'planned.' : 'not planned.' }}
+                        @isset($counter->coatMoney[$coat->what])
+                            {{ $counter->money($counter->coatMoney[$coat->what]) }} of powder.
+                        @endisset
                         <span class="hint">
-                            {{ $coat->why }}
+                            {{ $coat->why }} {{ $coat->wont }}
                             @if (! $coat->planned && isset($counter->onShelf[$coat->what]))
                                 On the shelf: {{ $counter->onShelf[$coat->what] }}.
                             @endif

@@ -53,6 +53,36 @@
                     @checked(old('solvent_proof', $powder?->solvent_proof ?? true))><label for="solvent_proof">Stands
                         solvent when cured</label></div>
         </div>
+        <fieldset class="panel grid grid-cols-4 max-[900px]:grid-cols-2 gap-4">
+            <legend class="font-semibold px-1">At the gun and on the shelf</legend>
+            <x-pick name="clear_need" label="A clear on it"
+                :options="App\Support\Words::of(Aenum\Core\Word\ClearNeed::cases())"
+                :value="$powder?->clear_need->value ?? 'silent'" />
+            <x-pick name="outdoors" label="Fit for outdoors" :options="['1' => 'yes', '0' => 'no']"
+                empty="the sheet does not say" :value="App\Support\Words::flag($powder?->outdoors)" />
+            <x-pick name="bonded" label="Its flake" :options="['1' => 'bonded', '0' => 'blended']"
+                empty="none, or not known" :value="App\Support\Words::flag($powder?->bonded)" />
+            <x-field name="softens" label="Softens at" :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $powder?->softens_c)" />
+            <x-field name="price_kg" label="Price a kilogram" :unit="App\Models\Shop::current()->currency"
+                :value="$powder?->price_kg" inputmode="decimal" />
+            <x-field name="box" label="A box holds" :unit="$u->unit(D::Mass)"
+                :value="$u->field(D::Mass, $powder?->box_kg, 2)" inputmode="decimal" />
+            <x-field name="least_order" label="Least order" :unit="$u->unit(D::Mass)"
+                :value="$u->field(D::Mass, $powder?->least_order_kg, 2)" inputmode="decimal" />
+            <x-field name="supplier_days" label="Supplier takes, days" :value="$powder?->supplier_days"
+                inputmode="numeric" />
+            <x-field name="keep_below" label="Kept dry, below" :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $powder?->keep_below_c)" />
+            <x-field name="transfer" label="First-pass transfer, %"
+                :value="$powder?->transfer === null ? '' : round(100 * $powder->transfer, 1)" inputmode="decimal" />
+            <x-field name="lel" label="Lower explosive limit, g/m³" :value="$powder?->lel_g_m3" inputmode="decimal" />
+            <x-field name="shrink" label="Raw to cured, ×" :value="$powder?->shrink" inputmode="decimal"
+                hint="Empty: 0.55." />
+            <x-field name="charge" label="Charge of a gram, µC" :value="$powder?->charge_uc_g" inputmode="decimal" />
+            <x-field name="ohm_m" label="Resistivity, Ω·m" :value="$powder?->ohm_m" inputmode="decimal"
+                hint="Such as 1e13." />
+        </fieldset>
         <fieldset class="panel">
             <legend class="font-semibold px-1">The sheet's bake, part-metal temperature</legend>
             <p class="hint mb-2">Minutes it needs, and how many it stands where the sheet says. Blank rows are left

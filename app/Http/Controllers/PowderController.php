@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Coat\Openness;
+use Aenum\Core\Unit\Dimension;
+use App\Actions\Coat\CoatTaught;
+use App\Actions\Coat\PowderStock;
+use App\Actions\Pins\KeepPicture;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\Panel;
+use App\Models\Powder;
+use App\Models\PowderLot;
+use App\Models\PowderPicture;
+use App\Models\Spraying;
+use App\Rules\Measured;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** One powder: its lots, pictures, panels, what it took before; and the card for its box. */
+final class PowderController
+{
+    use KnowsWhoAsks;
+
+    private const LATELY = 8;
+
+    public function show(Powder $powder): View
+    {
+        $powder->load(['rows', 'lots', 'looks', 'panels']);
+        $lately = Spraying::query()->with(['part.job', 'user', 'powderLot']);
+        $lately->where('powder_id', $powder->id)->whereNotNull('done_at')->orderByDesc('id')->limit(self::LATELY);
+
+        return view('shelf.one-powder', [
+            'powder' => $powder,
+            'stock' => PowderStock::of($powder),
+            'lately' => $lately->get(),
+            'taught' => array_map(
+                fn (Openness $open): array => [$open, CoatTaught::transfer($powder, $open)],
+                Openness::cases(),
+            ),
+        ]);
+    }
+
+    public function addLot(Request $request, Powder $powder): RedirectResponse
+    {
+        $in = $request->validate([
+            'number' => ['required', 'string', 'max:40'],
+            'holds' => ['required', Measured::above(Dimension::Mass, 0, 100000)],
+            'best_before' => ['nullable', 'date_format:Y-m-d'],
+            'place' => ['nullable', 'string', 'max:60'],
+        ], ['number.required' => 'Lot number is empty; it stands on the box.']);
+        $lot = PowderLot::query()->create([
+            'powder_id' => $powder->id,
+            'number' => trim($in['number']),
+            'kg' => Measured::read(Dimension::Mass, $in['holds']),
+            'received_on' => ShopClock::today(),
+            'best_before_on' => $in['best_before'] ?? null,
+            'place' => $in['place'] ?? null,
+            'user_id' => $this->person($request)->id,
+            'at' => ShopClock::now(),
+        ]);
+
+        return $this->to($powder, ucfirst($lot->words()).' is on the shelf.');
+    }
+
+    /** A lot weighed anew, moved, finished, or never there. */
+    public function changeLot(Request $request, PowderLot $powderLot): RedirectResponse
+    {
+        $in = $request->validate([
+            'what' => ['required', Rule::in(['weighed', 'moved', 'finished', 'withdrawn'])],
+            'holds' => ['nullable', 'required_if:what,weighed', new Measured(Dimension::Mass, 0, 100000)],
+            'place' => ['nullable', 'string', 'max:60'],
+        ], ['holds.required_if' => 'What it holds is empty; weigh the box without its tare.']);
+        $by = $this->person($request);
+        match ($in['what']) {
+            'weighed' => $powderLot->update([
+                'counted_kg' => Measured::read(Dimension::Mass, $in['holds']), 'counted_at' => ShopClock::now(),
+            ]),
+            'moved' => $powderLot->update(['place' => $in['place'] ?? null]),
+            'finished' => $powderLot->update(['finished_at' => ShopClock::now()]),
+            default => $powderLot->withdraw($by, ShopClock::now()),
+        };
+
+        return $this->to($powderLot->powder, ucfirst($powderLot->words()).": {$in['what']}.");
+    }
+
+    public function card(PowderLot $powderLot): View
+    {
+        return view('shelf.lot-card', [
+            'lot' => $powderLot->load('powder.rows'),
+            'left' => PowderStock::leftG($powderLot),
+        ]);
+    }
+
+    public function panel(Request $request, Powder $powder): RedirectResponse
+    {
+        $in = $request->validate([
+            'signed_by' => ['required', 'string', 'max:120'],
+            'panel_film' => ['nullable', Measured::above(Dimension::Film, 0, 2000)],
+            'panel_note' => ['nullable', 'string', 'max:300'],
+        ], ['signed_by.required' => 'Signed by is empty; the name of whoever has looked at it in daylight.']);
+        Panel::query()->create([
+            'powder_id' => $powder->id,
+            'signed_by' => trim($in['signed_by']),
+            'film_um' => Measured::read(Dimension::Film, $in['panel_film'] ?? null),
+            'note' => $in['panel_note'] ?? null,
+            'user_id' => $this->person($request)->id,
+            'at' => ShopClock::now(),
+        ]);
+
+        return $this->to($powder, 'The panel is signed.');
+    }
+
+    public function withdrawPanel(Request $request, Panel $panel): RedirectResponse
+    {
+        $panel->withdraw($this->person($request), ShopClock::now());
+
+        return redirect("/powders/{$panel->powder_id}")->with('said', 'That panel is taken back.');
+    }
+
+    public function look(Request $request, Powder $powder, KeepPicture $keep): RedirectResponse
+    {
+        $in = $request->validate(['shows' => ['required', Rule::in(array_keys(PowderPicture::SHOWS))]]);
+        $file = $request->file('photo');
+        if (! $file instanceof UploadedFile) {
+            throw ValidationException::withMessages([
+                'photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.',
+            ]);
+        }
+        $keep->ofPowder($powder, $file, $in['shows'], $this->person($request));
+
+        return $this->to($powder, 'The photo is kept.');
+    }
+
+    public function withdrawLook(Request $request, PowderPicture $look): RedirectResponse
+    {
+        $look->withdraw($this->person($request), ShopClock::now());
+
+        return $this->to($look->powder, 'That photo is taken away.');
+    }
+
+    public function image(PowderPicture $look): Response
+    {
+        abort_if($look->withdrawn_at !== null || ! Storage::disk('local')->exists($look->file), 404);
+
+        return response((string) Storage::disk('local')->get($look->file), 200, [
+            'Content-Type' => 'image/jpeg',
+            'X-Content-Type-Options' => 'nosniff',
+            'Content-Disposition' => 'inline',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
+    }
+
+    private function to(Powder $powder, string $said): RedirectResponse
+    {
+        return redirect("/powders/{$powder->id}")->with('said', $said);
+    }
+}
