@@ -86,7 +86,7 @@ final readonly class BoothDrill
             new self('overlap', 'Half overlap', 'A flat panel, nothing in the way.',
                 'Even over all of it: each stroke half over the last.', $flat, $smooth, $usual),
             new self('edges', 'Edges that build up', 'A smooth powder with a narrow band; the gun hangs at 100 kV.',
-                'No edge past the band: what draws powder to it?', $flat, self::powder(60, 85),
+                'No edge past the band: what draws powder to it?', $flat, self::powder(62, 78),
                 BoothSetting::of(kv: 100)),
             new self('recess', 'Recess first', 'A panel with a pocket 80 wide and 50 deep.',
                 'The pocket\'s floor as thick as can be, with no rim past the band.', $recess, self::powder(50, 95),

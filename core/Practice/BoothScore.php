@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Practice;
 
+use Aenum\Core\Coat\Place;
 use Aenum\Core\Coat\SprayedPanel;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
@@ -29,7 +30,7 @@ final readonly class BoothScore
     private const LANDS = 0.30;
 
     /** An edge or a recess that differs so much from the face is worth a word. House figures. */
-    private const EDGE_OVER = 1.15;
+    private const EDGE_OVER = 1.08;
 
     private const RECESS_UNDER = 0.7;
 
@@ -52,7 +53,7 @@ final readonly class BoothScore
         $landed = $film->sprayedG > 0.0 ? $film->landedG() / $film->sprayedG : 0.0;
         $share = fn (float $of): float => max(0.0, min(1.0, $of));
         $points = [
-            'in the band' => (int) round(self::BAND * $figures->inBand),
+            'in the band' => (int) round(self::BAND * self::inBand($drill, $film)),
             'even' => (int) round(self::EVEN * $share(
                 (self::UNEVEN_AT - $spread) / (self::UNEVEN_AT - self::EVEN_AT),
             )),
@@ -61,6 +62,29 @@ final readonly class BoothScore
         ];
 
         return new self(array_sum($points), $points, self::why($drill, $film, $set));
+    }
+
+    /** Share in the band; where there are recesses they count as much as all the rest. */
+    private static function inBand(BoothDrill $drill, SprayedPanel $film): float
+    {
+        [$recess, $rest] = [[], []];
+        foreach ($film->filmUm as $n => $um) {
+            if ($um !== null) {
+                $is = $um >= $drill->powder->lowUm && $um <= $drill->powder->highUm;
+                self::isInRecess($drill, $n) ? $recess[] = (int) $is : $rest[] = (int) $is;
+            }
+        }
+        $share = fn (array $all): float => array_sum($all) / max(1, count($all));
+
+        return $recess === [] ? $share($rest) : ($share($recess) + $share($rest)) / 2;
+    }
+
+    private static function isInRecess(BoothDrill $drill, int $cell): bool
+    {
+        $panel = $drill->panel;
+        [$x, $y] = [$panel->xMm($cell % $panel->across), $panel->yMm(intdiv($cell, $panel->across))];
+
+        return array_filter($panel->recesses, fn (Place $one): bool => $one->holds($x, $y)) !== [];
     }
 
     /** @return list<Said> */
@@ -116,12 +140,8 @@ final readonly class BoothScore
                 continue;
             }
             [$column, $row] = [$n % $panel->across, intdiv($n, $panel->across)];
-            $inside = array_filter(
-                $panel->recesses,
-                fn ($one): bool => $one->holds($panel->xMm($column), $panel->yMm($row)),
-            );
             $rim = min($column, $row, $panel->across - 1 - $column, $panel->down - 1 - $row) === 0;
-            $of[$inside !== [] ? 'recess' : ($rim ? 'edge' : 'face')][] = $um;
+            $of[self::isInRecess($drill, $n) ? 'recess' : ($rim ? 'edge' : 'face')][] = $um;
         }
         $mean = fn (array $all): ?float => $all === [] ? null : array_sum($all) / count($all);
 
