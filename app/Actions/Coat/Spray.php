@@ -199,6 +199,8 @@ final class Spray
                     ? 'Came back is given, but nothing was weighed out; leave it empty.'
                     : 'Came back is more than went out; allowed: up to '.round($held->weighed_g).' g.');
             }
+            // Over from here on: pieces that stay bare part from it.
+            $held->update(['done_at' => ShopClock::now(), 'done_by' => $by->id]);
             $lot = (new CoatLog())(
                 $held->lot,
                 $held->coat,
@@ -219,8 +221,6 @@ final class Spray
                 'part_c' => $log['part_c'],
                 'raw_um' => $log['raw_um'],
                 'note' => $log['note'] ?? $held->note,
-                'done_at' => ShopClock::now(),
-                'done_by' => $by->id,
             ]);
 
             return $lot;

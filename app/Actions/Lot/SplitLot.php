@@ -9,6 +9,7 @@ use App\Models\Fitting;
 use App\Models\Lot;
 use App\Models\Move;
 use App\Models\OvenLoadItem;
+use App\Models\Spraying;
 use App\Models\StepMark;
 use App\Models\User;
 use App\Support\ShopClock;
@@ -218,6 +219,12 @@ final class SplitLot
         if ($in->exists()) {
             throw ValidationException::withMessages([
                 'lot' => ucfirst($lot->partName())." hangs in an oven load; it cannot be {$how} there.",
+            ]);
+        }
+        if (Spraying::openOn($lot) !== null) {
+            throw ValidationException::withMessages([
+                'lot' => ucfirst($lot->partName())." is being sprayed; it cannot be {$how} until that is logged or "
+                    .'blown off.',
             ]);
         }
     }

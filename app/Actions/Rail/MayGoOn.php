@@ -19,6 +19,7 @@ use App\Models\BenchClock;
 use App\Models\Lot;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
+use App\Models\Spraying;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Validation\ValidationException;
@@ -43,6 +44,7 @@ final class MayGoOn
         }
         self::asked($lot, $from, $to);
         self::outOfTheOven($lot);
+        self::outOfTheBooth($lot);
         if ($silent) {
             self::unfinished($lot);
         }
@@ -148,6 +150,15 @@ final class MayGoOn
                 : 'hangs in a load that is planned; take that load down first.';
             $why = ucfirst($lot->partName())." of job {$lot->part->job->number} {$first}";
             throw ValidationException::withMessages(['load' => $why]);
+        }
+    }
+
+    /** Powder weighed out and not logged is on it in part: that is ended first. */
+    public static function outOfTheBooth(Lot $lot): void
+    {
+        if (Spraying::openOn($lot) !== null) {
+            $why = ucfirst($lot->partName()).' is being sprayed; log that powder is on, or blow it off first.';
+            throw ValidationException::withMessages(['spraying' => $why]);
         }
     }
 

@@ -57,6 +57,7 @@ final class MoveLot
                 MayGoOn::orRefuse($held, $seenAt, $to, $note ?? $because);
             } else {
                 MayGoOn::outOfTheOven($held);
+                MayGoOn::outOfTheBooth($held);
             }
             $walk = LotWalk::of($held)->walk;
             $open = $walk->passed($seenAt, $to);
