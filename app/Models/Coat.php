@@ -48,7 +48,9 @@ final class Coat extends Record
     /** Where it goes, where that is not all of the part: on a screen behind what it is. */
     public function zoneWords(): string
     {
-        return $this->zone === null ? '' : sprintf(', on the %s only (%.0f %%)', $this->zone, 100 * $this->share);
+        $zone = preg_replace('/^the /i', '', (string) $this->zone);
+
+        return $this->zone === null ? '' : sprintf(', on the %s only (%.0f %%)', $zone, 100 * $this->share);
     }
 
     /** What it is, where it goes and how far it is baked, in words. */

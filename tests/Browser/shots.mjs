@@ -13,6 +13,31 @@ const views = {
     strip: async (page) => page.goto(`${base}/station/strip`),
     'bake-out': async (page) => page.goto(`${base}/station/bake-out`),
     wash: async (page) => page.goto(`${base}/station/wash`),
+    coat: async (page) => {
+        await page.goto(`${base}/station/coat`);
+        await page.getByRole('link', { name: /lantern crown/ }).click();
+    },
+    booth: async (page) => {
+        await page.goto(`${base}/practice/booth/recess`);
+        await page.getByRole('button', { name: 'Begin again' }).click();
+        const box = await page.locator('[data-panel]').boundingBox();
+        const [left, top] = [box.x + box.width * 0.1, box.y + box.height * 0.2];
+        for (let n = 0; n < 5; n++) {
+            const y = top + n * box.height * 0.14;
+            await page.mouse.move(left, y);
+            await page.mouse.down();
+            for (let step = 0; step <= 25; step++) {
+                await page.mouse.move(left + (box.width * 0.8 * step) / 25, y);
+                await page.waitForTimeout(60);
+            }
+            await page.mouse.up();
+        }
+        await page.waitForTimeout(900);
+    },
+    powder: async (page) => {
+        await page.goto(`${base}/powders?q=undercoat+z`);
+        await page.getByRole('link', { name: /Undercoat Z/ }).first().click();
+    },
     mask: async (page) => page.goto(`${base}/station/mask-and-hang`),
     mesh: async (page) => {
         await page.goto(`${base}/find?q=lantern`);

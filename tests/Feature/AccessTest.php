@@ -56,6 +56,7 @@ final class AccessTest extends ShopTestCase
                 '{mask}' => '1',
                 '{tablet}' => '1',
                 '{exercise}' => 'mixture',
+                '{drill}' => 'edges',
                 '{station}' => 'blast',
             ]);
     }

@@ -399,6 +399,7 @@ final class FormsTest extends ShopTestCase
                         '{pin}' => (string) Pin::query()->firstOrFail()->id,
                         '{station}' => 'intake',
                         '{exercise}' => 'mixture',
+                        '{drill}' => 'edges',
                         '{at}' => '0',
                         '{signature}' => '1',
                         '{reading}' => '1',

@@ -366,6 +366,15 @@ final readonly class CoatBoard
         ]);
     }
 
+    /** When the warm window shuts, where the part is coated warm and it is open. */
+    public function warmShuts(): ?CarbonImmutable
+    {
+        $warm = $this->bench->job->facts->house->coat === CoatWay::Warm && $this->warm !== null;
+        $shuts = $warm ? $this->at($this->warm->shutsMin) : null;
+
+        return $shuts?->gt(ShopClock::now()) ? $shuts : null;
+    }
+
     /** What is weighed out, from where, with which gun; once it is. */
     public function openWords(): string
     {

@@ -8,6 +8,7 @@ use Aenum\Core\Coat\CoatTurned;
 use Aenum\Core\Coat\PreOven;
 use Aenum\Core\Coat\ZonePlan;
 use Aenum\Core\Job\StepKey;
+use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
@@ -22,12 +23,32 @@ use App\Models\Spraying;
 use App\Models\SprayingZone;
 use App\Models\User;
 use App\Support\ShopClock;
+use App\Support\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Powder weighed out, zones done in their order, raw powder looked at, powder on; or blown off again. */
 final class Spray
 {
+    /**
+     * Stops hold; what wants a name is not begun in silence.
+     *
+     * @throws ValidationException saying what the book says
+     */
+    public static function mayBegin(CoatBoard $board, ?string $note): void
+    {
+        $units = Units::current();
+        foreach ($board->findings() as $finding) {
+            if ($finding->isStop()) {
+                self::refuse('weighed', ucfirst($units->said($finding->words())));
+            }
+            if ($finding->rule->severity === Severity::Sign && $finding->isOpen() && trim((string) $note) === '') {
+                $says = $units->said($finding->evidence);
+                self::refuse('note', "Note is empty; {$says}, so write why it is sprayed all the same.");
+            }
+        }
+    }
+
     /**
      * Powder leaves its lot for a coat that is due.
      *

@@ -10,7 +10,6 @@ use Aenum\Core\Coat\Openness;
 use Aenum\Core\Coat\PreOven;
 use Aenum\Core\Coat\Tip;
 use Aenum\Core\Inspect\FilmReadings;
-use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\Station;
@@ -75,7 +74,7 @@ final class CoatController
             $why = "No coat is due on {$lot->partName()} at Coat.";
             throw ValidationException::withMessages(['weighed' => $why]);
         }
-        $this->mayBegin($board, $in['note'] ?? null);
+        Spray::mayBegin($board, $in['note'] ?? null);
         $from = empty($in['powder_lot']) ? null : PowderLot::query()->findOrFail($in['powder_lot']);
         if ($from !== null && $from->powder_id !== $board->coat->powder_id) {
             throw ValidationException::withMessages([
@@ -192,7 +191,7 @@ final class CoatController
             'done' => ['required', 'array', 'min:'.count(ColourChange::STEPS)],
             'done.*' => [Rule::in(array_keys(ColourChange::STEPS))],
         ], [
-            'took.*' => 'It took is not a time; allowed: 0.1 to 1440 min.',
+            'took.*' => 'The change took is not a time; allowed: 0.1 to 1440 min.',
             'done.*' => 'Not everything is ticked; tick each as it is done, the first comes first.',
         ]);
         WriteLog::line(ColourChanges::KIND, mb_substr("{$in['from']} > {$in['to']}", 0, 80), [
@@ -233,22 +232,6 @@ final class CoatController
         );
 
         return view('coat.raw', ['spraying' => $spraying, 'shows' => implode(' ', $raw)]);
-    }
-
-    /** Stops hold; what wants a name is not begun in silence. */
-    private function mayBegin(CoatBoard $board, ?string $note): void
-    {
-        $units = Units::current();
-        foreach ($board->findings() as $finding) {
-            if ($finding->isStop()) {
-                throw ValidationException::withMessages(['weighed' => ucfirst($units->said($finding->words()))]);
-            }
-            if ($finding->rule->severity === Severity::Sign && $finding->isOpen() && trim((string) $note) === '') {
-                $says = $units->said($finding->evidence);
-                $why = "Note is empty; {$says}, so write why it is sprayed all the same.";
-                throw ValidationException::withMessages(['note' => $why]);
-            }
-        }
     }
 
     /** The mean of what was read on raw powder, as the film it becomes, µm; null where nothing was. */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Coat\CoatTurned;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Coat\CoatBoard;
 use App\Actions\Coat\Spray;
 use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Lot\LotWalk;
@@ -135,6 +137,8 @@ final class LotController
         $coat = Coat::query()->findOrFail($in['coat']);
         $log = ['note' => $in['note'] ?? null];
         $by = $this->person($request);
+        $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
+        $board === null ?: Spray::mayBegin($board, $log['note']);
         $coated = $spray->logged($lot, $coat, (int) $in['pieces'], $in['powder_lot'] ?? null, $log, $by);
         $left = $lot->refresh()->id === $coated->id ? '' : " {$lot->count} stay without it.";
 

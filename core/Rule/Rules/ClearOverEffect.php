@@ -22,7 +22,7 @@ final class ClearOverEffect extends Rule
             'Metallic and bright effects wear and dull without a clear.',
             'Plan a clear on top; it dulls the brightest a little.',
             self::PRACTICE,
-            [Moment::Counter],
+            [Moment::Counter, Moment::Coat],
         );
     }
 

@@ -26,7 +26,7 @@ final class PeaksThroughFilm extends Rule
             'Blast peaks near the film\'s top rust through first.',
             'Finer media, or two coats with flow between.',
             self::PRACTICE,
-            [Moment::Counter, Moment::Medium, Moment::Blast],
+            [Moment::Counter, Moment::Medium, Moment::Blast, Moment::Coat],
         );
     }
 

@@ -25,7 +25,7 @@ final class RecoatOnCured extends Rule
             'A fully cured film gives the next coat nothing to hold to.',
             'Flow the coat below instead, or abrade it.',
             self::PRACTICE,
-            [Moment::Route],
+            [Moment::Route, Moment::Coat],
         );
     }
 

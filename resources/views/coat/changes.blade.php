@@ -39,7 +39,7 @@
                         @endforeach
                     </fieldset>
                     <div class="flex items-end gap-3">
-                        <div class="w-32"><x-field name="took" label="It took, min" inputmode="decimal" /></div>
+                        <div class="w-32"><x-field name="took" label="The change took, min" inputmode="decimal" /></div>
                         <button class="btn">Changed: log it</button>
                     </div>
                 </form>

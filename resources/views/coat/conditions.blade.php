@@ -11,6 +11,10 @@
             Nothing hot on record in the last hours.
         @else
             {{ $u->said($board->warmWords()) }}
+            @if ($board->warmShuts())
+                <b class="num" data-until="{{ $board->warmShuts()->getTimestampMs() }}" data-past="shut">{{
+                    ShopClock::time($board->warmShuts()) }}</b> left of it.
+            @endif
             @if ($board->isWindowTooShort())
                 <b class="wrong">Spraying takes longer than the window is open.</b>
             @endif

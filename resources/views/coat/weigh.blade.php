@@ -17,3 +17,16 @@
     <div class="grow min-w-40"><x-field name="note" id="coat-note" label="Note" /></div>
     <button class="btn btn-do">Weighed out: begin</button>
 </form>
+<form method="post" action="/lots/{{ $board->lot->id }}/coated" class="panel flex flex-wrap items-end gap-3"
+    aria-label="Sprayed already">
+    <x-once />
+    <input type="hidden" name="coat" value="{{ $board->coat->id }}">
+    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
+    <p class="w-full hint">Or sprayed already, neither weighed nor ticked:</p>
+    <div class="w-32"><x-field name="pieces" :label="'Pieces, of '.$board->lot->count" :value="$board->lot->count"
+        inputmode="numeric" /></div>
+    <div class="w-40"><x-field name="powder_lot" id="box-lot" label="Lot on the box"
+        :value="$board->from->number ?? $board->coat->powder->lot" /></div>
+    <div class="grow min-w-40"><x-field name="note" id="already-note" label="Note on the spraying" /></div>
+    <button class="btn">Powder is on: log it</button>
+</form>

@@ -26,7 +26,7 @@
             :value="$board->bench->openness->value" />
     </div>
     <div class="grid grid-cols-4 max-[700px]:grid-cols-2 gap-x-3">
-        <x-field name="film" label="Film" :unit="$u->unit(D::Film)"
+        <x-field name="film" label="Film wanted" :unit="$u->unit(D::Film)"
             :value="$u->field(D::Film, $task->wantedUm, $u->isMetric() ? 0 : 2)" inputmode="decimal" />
         <x-field name="flow" label="Flow, g/min" :value="round($task->flowGPerMin)" inputmode="decimal" />
         <x-field name="hand" label="Hand" :unit="$u->unit(D::Length).'/s'"

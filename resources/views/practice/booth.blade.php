@@ -78,10 +78,10 @@
                 <details>
                     <summary>A stroke by figures, mm</summary>
                     <div class="grid grid-cols-2 gap-2">
-                        <x-field name="from_x" label="From the left" value="-120" inputmode="decimal" />
-                        <x-field name="from_y" label="from the top" value="0" inputmode="decimal" />
-                        <x-field name="to_x" label="to, from the left" value="720" inputmode="decimal" />
-                        <x-field name="to_y" label="from the top" value="0" inputmode="decimal" id="to-y" />
+                        <x-field name="from_x" label="From, across" value="-120" inputmode="decimal" />
+                        <x-field name="from_y" label="From, down" value="0" inputmode="decimal" />
+                        <x-field name="to_x" label="To, across" value="720" inputmode="decimal" />
+                        <x-field name="to_y" label="To, down" value="0" inputmode="decimal" />
                         <x-field name="hand" label="Hand, mm a second" value="300" inputmode="decimal" />
                     </div>
                     <button class="btn mt-2">Spray it</button>
