@@ -22,8 +22,8 @@ final class Cloud
     /** Distances that differ by less than this share count as one. */
     private const SAME_AWAY = 0.02;
 
-    /** A cell further than so many σ from the gun gets nothing: e^(−10). */
-    private const REACH = 4.5;
+    /** A cell further than so many σ from the gun gets nothing: e^(−15). */
+    private const REACH = 5.5;
 
     /** @var array<int, float> */
     private array $got;

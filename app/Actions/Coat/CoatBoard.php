@@ -11,6 +11,7 @@ use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\Gun as CoreGun;
 use Aenum\Core\Coat\GunKind;
 use Aenum\Core\Coat\PreOven;
+use Aenum\Core\Coat\Stripes;
 use Aenum\Core\Coat\WarmWindow;
 use Aenum\Core\Coat\ZonePlan;
 use Aenum\Core\Heat\LoadItem;
@@ -249,6 +250,18 @@ final readonly class CoatBoard
         $whys = array_map(fn (ZonePlan $one): string => $one->why, $this->bench->plan->zones);
 
         return array_values(array_unique($whys));
+    }
+
+    /** How far apart strokes are, and what they leave between them. */
+    public function stripesWords(): Said
+    {
+        $task = $this->bench->plan->task;
+        $stripes = Stripes::of($task->gun->patternMm, $task->overlap);
+
+        return Said::of('Strokes {apart} apart leave stripes of {ripple} %.', [
+            'apart' => Quantity::mm($stripes->spacingMm, Units::current()->isMetric() ? 0 : 1),
+            'ripple' => round(100 * $stripes->ripple),
+        ]);
     }
 
     /** @return array<int, string> the gun's programs */

@@ -76,6 +76,7 @@
             @endforeach
         </tbody>
     </table>
+    <p class="hint">{{ $u->said($board->stripesWords()) }}</p>
     @foreach ($board->whys() as $why)
         <p class="hint">{{ $why }}</p>
     @endforeach

@@ -21,5 +21,13 @@
             @include('coat.bench')
         @endif
     @endif
+    <details class="panel">
+        <summary>Before the gun goes up</summary>
+        <ul class="list-disc pl-6">
+            @foreach (Aenum\Core\Coat\BoothCare::habits() as $habit)
+                <li>{{ $habit }}</li>
+            @endforeach
+        </ul>
+    </details>
     @include('coat.changes')
 </x-station>
