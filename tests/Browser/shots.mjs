@@ -116,7 +116,10 @@ const views = {
 };
 
 /* Looked at when they change, and not kept. */
-const unkept = ['house', 'rules', 'powder', 'intake', 'part', 'ovens', 'shelf', 'job', 'mesh', 'library', 'practice', 'metal', 'agreement'];
+const unkept = [
+    'house', 'rules', 'powder', 'intake', 'part', 'ovens', 'shelf', 'job', 'mesh', 'library', 'practice', 'metal',
+    'agreement',
+];
 
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch(launchOptions);

@@ -139,7 +139,8 @@ final class CoatTest extends ShopTestCase
     {
         $part = $this->at();
         $spraying = $this->weigh($part);
-        $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '5', 'note' => 'x'])->assertSessionHasErrors('pieces');
+        $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '5', 'note' => 'x'])
+            ->assertSessionHasErrors('pieces');
         self::assertNull($spraying->refresh()->done_at, 'refused, it is open still');
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '3', 'note' => 'cup was empty'])
             ->assertSessionHasNoErrors();
@@ -160,7 +161,8 @@ final class CoatTest extends ShopTestCase
         (new BareSteelWatch())->start($lot, $this->finisher, 20);
         $this->weigh($part);
         $spraying = Spraying::query()->firstOrFail();
-        $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '4', 'note' => 'quick'])->assertSessionHasNoErrors();
+        $quick = ['pieces' => '4', 'note' => 'quick'];
+        $this->send("/sprayings/{$spraying->id}/done", $quick)->assertSessionHasNoErrors();
         self::assertNull($lot->refresh()->load('clocks')->bareSteelClock(), 'powder covers it');
         $this->later(10);
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => ''])->assertSessionHasErrors('why');
@@ -250,7 +252,8 @@ final class CoatTest extends ShopTestCase
             // Half of what the book says lands: twice the powder for the film that was planned.
             $used = $spraying->area_m2 * 1.55 * 70 / (0.5 * $spraying->planned_transfer);
             $this->send("/sprayings/{$spraying->id}/done", [
-                'pieces' => '4', 'back' => (string) (1500 - $used), 'minutes' => (string) (2 * $spraying->planned_minutes),
+                'pieces' => '4', 'back' => (string) (1500 - $used),
+                'minutes' => (string) (2 * $spraying->planned_minutes),
                 'raw' => (string) (70 / 0.55), 'note' => 'x',
             ])->assertSessionHasNoErrors();
         }

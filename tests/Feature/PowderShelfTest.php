@@ -124,7 +124,8 @@ final class PowderShelfTest extends ShopTestCase
     {
         Storage::fake('local');
         $photo = UploadedFile::fake()->image('raw.jpg', 320, 200);
-        $this->actingAs($this->finisher)->post("/powders/{$this->green->id}/looks", ['photo' => $photo, 'shows' => 'raw'])
+        $raw = ['photo' => $photo, 'shows' => 'raw'];
+        $this->actingAs($this->finisher)->post("/powders/{$this->green->id}/looks", $raw)
             ->assertSessionHasNoErrors();
         $look = PowderPicture::query()->firstOrFail();
         $this->get("/powder-pictures/{$look->id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
