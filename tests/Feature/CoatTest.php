@@ -70,6 +70,11 @@ final class CoatTest extends ShopTestCase
         return Spraying::query()->latest('id')->firstOrFail();
     }
 
+    private function openOf(Part $part): Spraying
+    {
+        return Spraying::openOn($this->lot($part)) ?? self::fail('nothing is sprayed');
+    }
+
     private function allZones(Spraying $spraying): void
     {
         foreach ($spraying->zones as $zone) {
@@ -307,6 +312,11 @@ final class CoatTest extends ShopTestCase
         self::assertSame(Station::Coat, $lot->refresh()->station, 'powder is on it in part');
         $this->send("/lots/{$lot->id}/split", ['pieces' => '2'])->assertSessionHasErrors();
         self::assertSame(1, Lot::query()->where('part_id', $part->id)->count());
+        $this->send("/parts/{$part->id}/withdraw")->assertSessionHasErrors('coats');
+        self::assertNull($part->refresh()->withdrawn_at);
+        $this->send("/sprayings/{$this->openOf($part)->id}/blow-off", ['why' => 'gun stopped'])
+            ->assertSessionHasNoErrors();
+        $this->send("/lots/{$lot->id}/split", ['pieces' => '2'])->assertSessionHasNoErrors();
     }
 
     public function test_a_reserve_is_the_house_s(): void

@@ -11,6 +11,8 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
+use App\Models\PowderLot;
+use App\Models\Spraying;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\DB;
@@ -148,6 +150,34 @@ final class TwoTabletsTest extends ShopTestCase
             self::assertSame($before + 1, Job::query()->count());
             self::assertCount(1, array_unique(array_column($said, 'to')), json_encode($said));
             self::assertSame(0, $this->refused($said), json_encode($said));
+        }
+    }
+
+    public function test_a_box_gives_no_more_powder_than_is_in_it_and_a_lot_is_sprayed_once(): void
+    {
+        $jobs = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $box = PowderLot::query()->create([
+                'powder_id' => $this->green->id, 'number' => "box {$round}", 'kg' => 1, 'received_on' => $this->now,
+                'user_id' => $this->owner->id, 'at' => $this->now,
+            ]);
+            $lots = array_map(
+                fn (): int => $this->lot($this->part($this->job(Station::Coat), 'rail', 6, 0.8, 4, 'aluminium'))->id,
+                range(1, 2),
+            );
+            $jobs[] = [$box->id, $lots];
+        }
+        DB::commit();
+        foreach ($jobs as [$box, [$one, $other]]) {
+            $weigh = fn (int $lot): array => ["/lots/{$lot}/weigh", ['weighed' => '600', 'powder_lot' => (string) $box]];
+            $said = $this->atOnce($weigh($one), $weigh($other));
+            self::assertSame(1, $this->refused($said), json_encode($said));
+            self::assertSame(1, Spraying::query()->where('powder_lot_id', $box)->count());
+            $bare = Spraying::query()->where('powder_lot_id', $box)->value('lot_id') === $one ? $other : $one;
+            $by = ["/lots/{$bare}/weigh", ['weighed' => '100']];
+            $said = $this->atOnce($by, $by);
+            self::assertSame(1, $this->refused($said), json_encode($said));
+            self::assertSame(1, Spraying::query()->where('lot_id', $bare)->count());
         }
     }
 

@@ -15,6 +15,7 @@ use App\Models\Lot;
 use App\Models\OvenLoadItem;
 use App\Models\Part;
 use App\Models\Section;
+use App\Models\Spraying;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Carbon\CarbonImmutable;
@@ -42,6 +43,7 @@ final class SavePart
         return DB::transaction(function () use ($job, $part, $facts): Part {
             if ($part !== null) {
                 $this->refuseIfBaked($part, $facts);
+                self::refuseIfSprayed($part);
             }
             [$mass, $area] = $this->massAndArea($this->untouched($part, $facts));
             $written = [
@@ -69,6 +71,22 @@ final class SavePart
 
             return $part;
         });
+    }
+
+    /**
+     * What is at the gun stays as it was planned until powder is on, or off again.
+     *
+     * @throws ValidationException
+     */
+    public static function refuseIfSprayed(Part $part): void
+    {
+        $under = Spraying::open();
+        $under->where('part_id', $part->id);
+        if ($under->exists()) {
+            throw ValidationException::withMessages([
+                'coats' => ucfirst($part->name).' is being sprayed; log that powder is on, or blow it off, first.',
+            ]);
+        }
     }
 
     private static function firstLot(Part $part): Lot

@@ -163,6 +163,7 @@ final class JobController
                 'part' => "{$part->name} hangs or hung in an oven load; its record stays.",
             ]);
         }
+        SavePart::refuseIfSprayed($part);
         $part->withdraw($this->person($request), ShopClock::now());
 
         return redirect("/jobs/{$part->job_id}")->with('said', "{$part->name} is taken off the job.");
