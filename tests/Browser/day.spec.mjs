@@ -61,6 +61,12 @@ for (const spec of specs) {
             'first idea of cost for 2',
         );
         await expect(page.locator('#answer')).toContainText('Pits the rust has eaten');
+        // One coat on steel outdoors: the customer refuses the primer, and signs for it.
+        await page.getByRole('button', { name: 'Note it' }).click();
+        await expect(page.locator('#answer')).toContainText('has no primer');
+        await page.getByLabel('Name of who signs').first().fill('L. Brandeis, boating club');
+        await page.getByRole('button', { name: 'Sign', exact: true }).first().click();
+        await expect(page.locator('#answer')).toContainText('It can go on');
 
         // A thread and a bearing face, pinned on the drawing.
         await page.goto(`/parts/${part}/pins`);
