@@ -201,6 +201,8 @@ final class PowderShelfTest extends ShopTestCase
         $this->send('/practice/booth/overlap/judge')->assertSessionHasNoErrors();
         $run = BoothRun::query()->firstOrFail();
         self::assertNotNull($run->score);
+        $this->stroke('overlap', 4, $across)->assertOk()->assertJsonPath('strokes', 3);
+        self::assertSame(1, BoothRun::query()->count(), 'a stroke that comes late begins no new run');
         $this->get('/practice/booth/overlap')->assertSee("{$run->score} of 100")->assertSee('is thinner than');
         $this->send('/practice/booth/overlap/measured', ['real' => '12 15 11'])->assertSessionHasNoErrors();
         $this->send('/practice/booth/overlap/measured', ['real' => 'thick'])->assertSessionHasErrors('real');

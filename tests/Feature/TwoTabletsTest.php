@@ -169,7 +169,8 @@ final class TwoTabletsTest extends ShopTestCase
         }
         DB::commit();
         foreach ($jobs as [$box, [$one, $other]]) {
-            $weigh = fn (int $lot): array => ["/lots/{$lot}/weigh", ['weighed' => '600', 'powder_lot' => (string) $box]];
+            $form = ['weighed' => '600', 'powder_lot' => (string) $box];
+            $weigh = fn (int $lot): array => ["/lots/{$lot}/weigh", $form];
             $said = $this->atOnce($weigh($one), $weigh($other));
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, Spraying::query()->where('powder_lot_id', $box)->count());

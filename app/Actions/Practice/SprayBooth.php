@@ -48,6 +48,11 @@ final class SprayBooth
     public function stroke(BoothDrill $drill, User $by, int $number, array $path, BoothSetting $set): SprayedPanel
     {
         return DB::transaction(function () use ($drill, $by, $number, $path, $set): SprayedPanel {
+            $last = BoothRun::lastOf($by, $drill->key);
+            if ($last !== null && $last->ended_at !== null && $number > 1) {
+                // On its way while the run was judged: it begins no new one.
+                return self::film($drill, $last);
+            }
             $run = BoothRun::held($this->current($drill, $by)->id);
             $film = self::film($drill, $run);
             if ($number <= $run->strokes || count($path) < 2) {

@@ -88,8 +88,9 @@ final class BoothController
             $set->flowGPerMin, $set->kv, $set->microAmps, $set->air, $set->ohms, $set->faceMPerS,
         ]);
         if (! $request->isJson()) {
+            $path = $this->byFigures($request);
             $run = $booth->current($one, $user);
-            $booth->stroke($one, $user, $run->strokes + 1, $this->byFigures($request), $set);
+            $booth->stroke($one, $user, $run->strokes + 1, $path, $set);
 
             return redirect("/practice/booth/{$one->key}");
         }

@@ -102,7 +102,7 @@
     </div>
     <section class="panel" aria-label="Signatures">
         <h2>Signed</h2>
-        <ol class="columns-2 max-[900px]:columns-1">
+        <ol class="columns-2 max-[900px]:columns-1 print:!columns-2">
             @foreach ($job->parts->flatMap->signatures as $signature)
                 <li class="mb-1"><b>{{ $signature->signed_by }}</b> <span
                         class="hint">{{ ShopClock::time($signature->at) }}, taken by
