@@ -60,6 +60,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Powder extends Record
 {
+    /** What a powder is taken for where nothing was said; also of one kept from before it was asked. */
+    protected $attributes = ['effect' => 'plain', 'clear_need' => 'silent'];
+
     /** The sheet as the core takes it. */
     public function sheet(): CureSheet
     {

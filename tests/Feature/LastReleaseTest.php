@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
+use App\Actions\Oven\Frozen;
 use App\Actions\Route\PartRoute;
 use App\Models\Job;
 use App\Models\LogLine;
@@ -93,6 +95,26 @@ final class LastReleaseTest extends ShopTestCase
             $page->assertSee($word);
         }
         self::assertSame([OnIt::Grease], PartRoute::of($hinge)->facts->part->onIt);
+        $this->everyPageOpens();
+    }
+
+    public function test_what_an_earlier_release_froze_at_the_door_lacks_what_is_asked_since_and_still_reads(): void
+    {
+        $asked = DB::getSchemaBuilder()->getColumnListing('powders');
+        $ofOvens = DB::getSchemaBuilder()->getColumnListing('ovens');
+        $this->upgrade();
+        foreach (OvenLoad::query()->where('kind', LoadKind::Cure)->whereIn('status', ['running', 'pulled'])->get() as $load) {
+            $kept = Frozen::capture($load);
+            $only = array_flip([...$asked, 'rows']);
+            $load->update(['frozen' => [
+                'oven' => array_intersect_key($kept['oven'], array_flip($ofOvens)),
+                'powders' => array_map(fn (array $one): array => array_intersect_key($one, $only), $kept['powders']),
+            ]]);
+            self::assertArrayNotHasKey('clear_need', array_values((array) ($load->frozen['powders'] ?? []))[0] ?? []);
+        }
+        $frozen = OvenResult::query()->whereNotNull('coat_id')->firstOrFail()->coat;
+        self::assertNotNull($frozen);
+        self::assertSame(ClearNeed::Silent, Frozen::ofCoat($frozen)->clear_need);
         $this->everyPageOpens();
     }
 

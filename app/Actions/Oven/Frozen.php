@@ -40,7 +40,7 @@ final class Frozen
     {
         $kept = $load->frozen['oven'] ?? null;
 
-        return is_array($kept) ? (new Oven)->setRawAttributes($kept) : $load->oven;
+        return is_array($kept) ? self::asKept(new Oven, $kept) : $load->oven;
     }
 
     public static function powder(OvenLoad $load, Coat $coat): Powder
@@ -53,9 +53,22 @@ final class Frozen
             fn (array $row): PowderRow => (new PowderRow)->setRawAttributes($row),
             array_values(array_filter((array) ($kept['rows'] ?? []), is_array(...))),
         );
-        $powder = (new Powder)->setRawAttributes(array_diff_key($kept, ['rows' => true]));
 
-        return $powder->setRelation('rows', new Collection($rows));
+        return self::asKept(new Powder, array_diff_key($kept, ['rows' => true]))->setRelation('rows', new Collection($rows));
+    }
+
+    /**
+     * An earlier release did not keep what was not yet asked: that is as on a new one of which nothing is said.
+     *
+     * @template T of Oven|Powder
+     *
+     * @param  T  $new
+     * @param  array<string, mixed>  $kept
+     * @return T
+     */
+    private static function asKept(Oven|Powder $new, array $kept): Oven|Powder
+    {
+        return $new->setRawAttributes($kept + $new->getAttributes());
     }
 
     /** The powder that went on, as it was when the coat was last baked; as it is now before that. */
