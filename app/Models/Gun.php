@@ -8,6 +8,7 @@ use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\Gun as CoreGun;
 use Aenum\Core\Coat\GunKind;
 use Aenum\Core\Coat\Tip;
+use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -41,7 +42,10 @@ final class Gun extends Record
     /** @return Collection<int, self> those in use */
     public static function inUse(): Collection
     {
-        return self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get();
+        return ThisRequest::once(
+            'guns',
+            fn (): Collection => self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get(),
+        );
     }
 
     /** As the core takes it. */

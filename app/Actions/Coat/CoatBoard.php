@@ -41,6 +41,7 @@ use App\Models\Spraying;
 use App\Models\SprayingCheck;
 use App\Models\SprayingZone;
 use App\Support\ShopClock;
+use App\Support\ThisRequest;
 use App\Support\Units;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -221,10 +222,12 @@ final readonly class CoatBoard
 
     public static function lastPowderOf(?Gun $gun): ?Powder
     {
-        $last = Spraying::query()->with('powder')->orderByDesc('id');
-        $gun === null ?: $last->where('gun_id', $gun->id);
+        return ThisRequest::once('sprayed with '.($gun->id ?? 'any'), function () use ($gun): ?Powder {
+            $last = Spraying::query()->with('powder')->orderByDesc('id');
+            $gun === null ?: $last->where('gun_id', $gun->id);
 
-        return $last->first()?->powder;
+            return $last->first()?->powder;
+        });
     }
 
     /** In which order it is sprayed, in a line. */
