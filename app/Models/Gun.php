@@ -42,10 +42,12 @@ final class Gun extends Record
     /** @return Collection<int, self> those in use */
     public static function inUse(): Collection
     {
-        return ThisRequest::once(
-            'guns',
-            fn (): Collection => self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get(),
-        );
+        return ThisRequest::once('guns', function (): Collection {
+            $guns = self::query()->with('programs');
+            $guns->whereNull('retired_at')->orderBy('name');
+
+            return $guns->get();
+        });
     }
 
     /** As the core takes it. */

@@ -103,7 +103,8 @@ final class LastReleaseTest extends ShopTestCase
         $asked = DB::getSchemaBuilder()->getColumnListing('powders');
         $ofOvens = DB::getSchemaBuilder()->getColumnListing('ovens');
         $this->upgrade();
-        foreach (OvenLoad::query()->where('kind', LoadKind::Cure)->whereIn('status', ['running', 'pulled'])->get() as $load) {
+        $shut = OvenLoad::query()->where('kind', LoadKind::Cure)->whereIn('status', ['running', 'pulled']);
+        foreach ($shut->get() as $load) {
             $kept = Frozen::capture($load);
             $only = array_flip([...$asked, 'rows']);
             $load->update(['frozen' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Models\Shop;
 use App\Models\TrailLine;
 use App\Support\FormFields;
 use Illuminate\Support\Facades\DB;
@@ -103,6 +104,19 @@ final class LostUpdateTest extends ShopTestCase
         $this->green->update(['specific_gravity' => 1.61]);
         $this->save("/powders/{$this->green->id}", ['specific_gravity' => '1.4'] + $powder)
             ->assertStatus(409)->assertSee('Specific gravity')->assertSee('1.61')->assertSee('1.4');
+    }
+
+    public function test_the_booth_is_held_together_as_a_gun_is(): void
+    {
+        $booth = $this->open('/guns', '/booth');
+        Shop::current()->update(['booth_face_m_s' => 0.4]);
+        $this->actingAs($this->owner)->call('PUT', '/booth', ['booth_air' => '7'] + $booth)
+            ->assertRedirect()->assertSessionHasNoErrors();
+        $now = Shop::query()->firstOrFail();
+        self::assertSame([7.0, 0.4], [$now->booth_air_m3_min, $now->booth_face_m_s]);
+        $again = ['booth_face_m_s' => '0.6', '_once' => (string) Str::uuid()] + $booth;
+        $this->actingAs($this->owner)->call('PUT', '/booth', $again)
+            ->assertStatus(409)->assertSee('Air through its face');
     }
 
     public function test_a_form_that_was_refused_still_knows_what_it_was_opened_at(): void

@@ -53,8 +53,9 @@ final class Frozen
             fn (array $row): PowderRow => (new PowderRow)->setRawAttributes($row),
             array_values(array_filter((array) ($kept['rows'] ?? []), is_array(...))),
         );
+        $powder = self::asKept(new Powder, array_diff_key($kept, ['rows' => true]));
 
-        return self::asKept(new Powder, array_diff_key($kept, ['rows' => true]))->setRelation('rows', new Collection($rows));
+        return $powder->setRelation('rows', new Collection($rows));
     }
 
     /**

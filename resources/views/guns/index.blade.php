@@ -53,9 +53,7 @@
                 the gun is up, clean-up by rated vacuum only.</x-caution>
         </div>
         <div class="grid gap-3">
-            <form method="post" action="/booth" class="panel grid gap-3">
-                <x-once />
-                @method('put')
+            <x-edit action="/booth" class="panel grid gap-3">
                 <h2>Booth</h2>
                 <x-field name="booth_air" label="It draws" :unit="$u->unit(D::AirFlow)"
                     :value="$u->field(D::AirFlow, $shop->booth_air_m3_min, 2)" inputmode="decimal"
@@ -70,7 +68,7 @@
                 @can('manage')
                     <button class="btn">Save the booth</button>
                 @endcan
-            </form>
+            </x-edit>
             @include('coat.earth')
         </div>
     </div>
