@@ -8,7 +8,6 @@ use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\Gun as CoreGun;
 use Aenum\Core\Coat\GunKind;
 use Aenum\Core\Coat\Tip;
-use App\Support\ThisRequest;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -42,12 +41,7 @@ final class Gun extends Record
     /** @return Collection<int, self> those in use */
     public static function inUse(): Collection
     {
-        return ThisRequest::once('guns', function (): Collection {
-            $guns = self::query()->with('programs');
-            $guns->whereNull('retired_at')->orderBy('name');
-
-            return $guns->get();
-        });
+        return self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get();
     }
 
     /** As the core takes it. */

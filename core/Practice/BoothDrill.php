@@ -9,6 +9,9 @@ use Aenum\Core\Coat\Place;
 use Aenum\Core\Coat\SprayedPanel;
 use Aenum\Core\Coat\SprayGun;
 use Aenum\Core\Coat\SprayPowder;
+use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 
 /** A drill in the practice booth: what hangs there, how the gun is set at the start, what is to come of it. */
 final readonly class BoothDrill
@@ -31,7 +34,7 @@ final readonly class BoothDrill
     private function __construct(
         public string $key,
         public string $name,
-        public string $story,
+        public Said $story,
         public string $goal,
         public Panel $panel,
         public SprayPowder $powder,
@@ -82,38 +85,52 @@ final readonly class BoothDrill
         $bars = array_map(fn (int $n): Place => Place::of(40 + 110 * $n, 40, 80, 320), range(0, 4));
         $letters = array_map(fn (int $n): Place => Place::of(70 + 90 * $n, 150, 50, 100, 6), range(0, 4));
 
+        $pocket = Said::of('A panel with a pocket {wide} wide and {deep} deep.', [
+            'wide' => Quantity::mm(80),
+            'deep' => Quantity::mm(50),
+        ]);
+        $cured = Said::of('A film of {film} lies cured below; the current stands at 60 µA.', [
+            'film' => Quantity::micron(110),
+        ]);
+        $texture = Said::of('A texture that wants {film}, and loses its pattern when thin.', [
+            'film' => Quantity::range(Dimension::Film, 80, 120),
+        ]);
+        $sunk = Said::of('Five letters sunk {deep} deep in a plate.', ['deep' => Quantity::mm(6)]);
+
         return [
-            new self('overlap', 'Half overlap', 'A flat panel, nothing in the way.',
+            new self('overlap', 'Half overlap', Said::from('A flat panel, nothing in the way.'),
                 'Even over all of it: each stroke half over the last.', $flat, $smooth, $usual),
-            new self('edges', 'Edges that build up', 'A smooth powder with a narrow band; the gun hangs at 100 kV.',
+            new self('edges', 'Edges that build up',
+                Said::from('A smooth powder with a narrow band; the gun hangs at 100 kV.'),
                 'No edge past the band: what draws powder to it?', $flat, self::powder(62, 78),
                 BoothSetting::of(kv: 100)),
-            new self('recess', 'Recess first', 'A panel with a pocket 80 wide and 50 deep.',
+            new self('recess', 'Recess first', $pocket,
                 'The pocket\'s floor as thick as can be, with no rim past the band.', $recess, self::powder(50, 95),
                 $usual),
             new self('last_bare', 'The last bare corner',
-                'Two pockets deeper than half their width; faces are done last.',
+                Said::from('Two pockets deeper than half their width; faces are done last.'),
                 'Find the setting that carries powder in: volts down, air.', $two, self::powder(40, 110),
                 BoothSetting::of(kv: 90)),
-            new self('recoat', 'A recoat that kicks', 'A film of 110 lies cured below; the current stands at 60.',
+            new self('recoat', 'A recoat that kicks', $cured,
                 'A second coat without stars: the index stays under one.', $flat,
                 self::powder(60, 90, 110), BoothSetting::of(kv: 80, microAmps: 60)),
-            new self('bad_earth', 'Bad earth', 'The hook is thick with old film: 3 MΩ.',
+            new self('bad_earth', 'Bad earth', Said::from('The hook is thick with old film: 3 MΩ.'),
                 'See why so little lands, and mend it before you go on.', $flat, $smooth,
                 BoothSetting::of(ohms: 3e6)),
-            new self('fast_hand', 'Hand too fast', 'A texture that wants 80 to 120, and loses its pattern when thin.',
+            new self('fast_hand', 'Hand too fast', $texture,
                 'Slow the hand or open the flow: even, and thick enough.', $flat, self::powder(80, 120),
                 BoothSetting::of(flowGPerMin: 80)),
-            new self('booth_air', 'Booth air too strong', 'Somebody opened the damper: 1.5 m/s through the face.',
+            new self('booth_air', 'Booth air too strong',
+                Said::from('Somebody opened the damper: 1.5 m/s through the face.'),
                 'Turn it down until it holds the cloud and no more.', $flat, $smooth,
                 BoothSetting::of(faceMPerS: 1.5)),
-            new self('lattice', 'A lattice', 'Six bars; most of the cloud flies through.',
+            new self('lattice', 'A lattice', Said::from('Six bars; most of the cloud flies through.'),
                 'Bars in the band with as little powder as you can.',
                 Panel::of(600, 400, self::CELL_MM, [], $bars), self::powder(55, 100), $usual),
-            new self('letters', 'Lettering', 'Five letters sunk 6 deep in a plate.',
+            new self('letters', 'Lettering', $sunk,
                 'Letters and plate in one narrow band.',
                 Panel::of(600, 400, self::CELL_MM, $letters), self::powder(60, 80), $usual),
-            new self('box', 'Inside a box', 'The walls of a box, unfolded: the field shuns its corners.',
+            new self('box', 'Inside a box', Said::from('The walls of a box, unfolded: the field shuns its corners.'),
                 'Corners covered without filling the walls.',
                 Panel::of(600, 400, self::CELL_MM, [], [], [200, 400], []), self::powder(45, 100), $usual),
         ];

@@ -169,7 +169,8 @@ export const sprayPanels = () => {
     setInterval(send, EVERY_MS);
     form.addEventListener('input', (event) => {
         const shows = form.querySelector(`output[for="${event.target.id}"]`);
-        if (shows) shows.textContent = event.target.value;
+        const { shown, digits } = event.target.dataset;
+        if (shows) shows.textContent = shown ? (event.target.value * shown).toFixed(digits) : event.target.value;
     });
     document.fonts.ready.then(draw);
 };

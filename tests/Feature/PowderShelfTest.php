@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Practice\BoothDrill;
+use Aenum\Core\Unit\UnitSystem;
 use Aenum\Core\Word\Station;
 use App\Actions\Coat\PowderStock;
 use App\Actions\Route\PartRoute;
@@ -196,12 +197,19 @@ final class PowderShelfTest extends ShopTestCase
             'kv' => '60', 'ua' => '20', 'air' => '1', 'flow' => '110', 'face' => '0.5'];
         $this->send('/practice/booth/overlap/stroke', $by)->assertSessionHasNoErrors();
         self::assertSame(3, BoothRun::query()->firstOrFail()->strokes);
+        $this->finisher->update(['unit_system' => UnitSystem::Us]);
+        $page = (string) $this->get('/practice/booth/recess')->assertSee('3.15 in wide')->getContent();
+        self::assertDoesNotMatchRegularExpression('/\d (mm|µm)/u', $page);
+        $this->send('/practice/booth/overlap/stroke', ['from_x' => '-100'] + $by)->assertSessionHasErrors('from_x');
+        $inches = ['from_x' => '-4', 'from_y' => '3.15', 'to_x' => '27.5', 'to_y' => '3.15', 'hand' => '12'];
+        $this->send('/practice/booth/overlap/stroke', $inches + $by)->assertSessionHasNoErrors();
+        $this->finisher->update(['unit_system' => UnitSystem::Metric]);
         $this->send('/practice/booth/overlap/stroke', ['hand' => '0'] + $by)->assertSessionHasErrors('hand');
         $this->send('/practice/booth/overlap/measured', ['real' => '60'])->assertStatus(409);
         $this->send('/practice/booth/overlap/judge')->assertSessionHasNoErrors();
         $run = BoothRun::query()->firstOrFail();
         self::assertNotNull($run->score);
-        $this->stroke('overlap', 4, $across)->assertOk()->assertJsonPath('strokes', 3);
+        $this->stroke('overlap', 5, $across)->assertOk()->assertJsonPath('strokes', 4);
         self::assertSame(1, BoothRun::query()->count(), 'a stroke that comes late begins no new run');
         $this->get('/practice/booth/overlap')->assertSee("{$run->score} of 100")->assertSee('is thinner than');
         $this->send('/practice/booth/overlap/measured', ['real' => '12 15 11'])->assertSessionHasNoErrors();

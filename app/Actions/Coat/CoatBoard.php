@@ -85,7 +85,7 @@ final readonly class CoatBoard
         if ($coat === null || $walk->isCoated($coat)) {
             return null;
         }
-        $guns = Gun::inUse();
+        $guns = ThisRequest::once('guns', Gun::inUse(...));
         $open = Spraying::openOn($lot);
         $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? self::lastGun()) ?? $guns->first();
         $powder = $coat->powder->loadMissing('lots');

@@ -48,7 +48,7 @@ final class ColourChanges
      */
     public static function today(): array
     {
-        $gun = Gun::inUse()->first();
+        $gun = ThisRequest::once('guns', Gun::inUse(...))->first();
         $last = CoatBoard::lastPowderOf(null);
         $due = [];
         $lots = Lot::hanging()->where('lots.station', Station::Coat)->with(self::NEEDS)->get();

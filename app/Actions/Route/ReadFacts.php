@@ -39,6 +39,7 @@ use App\Models\Pin;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\Signature;
+use App\Support\ThisRequest;
 
 /**
  * What is stored of a part, as the core takes it.
@@ -228,7 +229,7 @@ final class ReadFacts
     /** What the shop's hungriest gun throws, g/min; null where it has none. */
     private static function mostFlow(): ?float
     {
-        return once(fn (): ?float => Gun::inUse()->map(fn (Gun $gun): float => $gun->model()->flowGPerMin)->max());
+        return ThisRequest::once('guns', Gun::inUse(...))->max(fn (Gun $gun): float => $gun->model()->flowGPerMin);
     }
 
     /**

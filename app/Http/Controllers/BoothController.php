@@ -15,6 +15,7 @@ use Aenum\Core\Unit\InvalidQuantity;
 use App\Actions\Practice\SprayBooth;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\BoothRun;
+use App\Rules\Measured;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -30,6 +31,15 @@ final class BoothController
 
     /** A quarter of a second of a hand, sampled as fast as any screen does. */
     private const MOST_POINTS = 120;
+
+    /** A stroke by figures as it stands there at first, mm and mm a second: label and value by field. */
+    private const STROKE = [
+        'from_x' => ['From, across', -120.0],
+        'from_y' => ['From, down', 0.0],
+        'to_x' => ['To, across', 720.0],
+        'to_y' => ['To, down', 0.0],
+        'hand' => ['Hand, a second', 300.0],
+    ];
 
     public function index(Request $request): View
     {
@@ -64,6 +74,7 @@ final class BoothController
                 ['flow', 'Flow, g/min', 20, 300, 10, $set->flowGPerMin],
                 ['face', 'Booth air, m/s', 0.2, 2, 0.1, $set->faceMPerS],
             ],
+            'stroke' => self::STROKE,
             'state' => $this->state($one, $film, $run),
             'score' => $run?->score === null ? null : BoothScore::of($one, $film, $set),
         ]);
@@ -194,21 +205,22 @@ final class BoothController
      */
     private function byFigures(Request $request): array
     {
+        $place = ['required', new Measured(Dimension::Length, -300, 1200)];
         $in = $request->validate([
-            'from_x' => ['required', 'numeric', 'between:-300,1200'],
-            'from_y' => ['required', 'numeric', 'between:-300,1200'],
-            'to_x' => ['required', 'numeric', 'between:-300,1200'],
-            'to_y' => ['required', 'numeric', 'between:-300,1200'],
+            'from_x' => $place,
+            'from_y' => $place,
+            'to_x' => $place,
+            'to_y' => $place,
             'away' => ['required', 'numeric', 'between:50,600'],
-            'hand' => ['required', 'numeric', 'between:50,2000'],
-        ], ['*' => 'That is no place or speed in the booth; allowed: −300 to 1200 mm, hand 50 to 2000 mm a second.']);
-        $number = fn (string $key): float => (float) $in[$key];
+            'hand' => ['required', new Measured(Dimension::Length, 50, 2000)],
+        ]);
+        $number = fn (string $key): float => (float) Measured::read(Dimension::Length, $in[$key]);
         $length = hypot($number('to_x') - $number('from_x'), $number('to_y') - $number('from_y'));
         $seconds = max(0.05, $length / $number('hand'));
 
         return [
-            PathPoint::of(0.0, $number('from_x'), $number('from_y'), $number('away'), true),
-            PathPoint::of($seconds, $number('to_x'), $number('to_y'), $number('away'), false),
+            PathPoint::of(0.0, $number('from_x'), $number('from_y'), (float) $in['away'], true),
+            PathPoint::of($seconds, $number('to_x'), $number('to_y'), (float) $in['away'], false),
         ];
     }
 

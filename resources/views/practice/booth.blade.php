@@ -1,10 +1,12 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('Aenum\Core\Word\Station')
+@php($digits = $u->isMetric() ? 0 : 1)
+@php($shown = $u->isMetric() ? 1 : 1 / 25.4)
 <x-layout :title="$drill->name" :at="Station::Coat">
     <p><a class="inline-flex items-center min-h-[44px]" href="/practice/booth">The practice booth</a></p>
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-2">
         <h1>{{ $drill->name }}</h1>
-        <p>{{ $drill->story }} <b>{{ $drill->goal }}</b></p>
+        <p>{{ $u->said($drill->story) }} <b>{{ $drill->goal }}</b></p>
     </div>
     <div class="grid grid-cols-[minmax(0,1fr)_21rem] max-[1000px]:grid-cols-1 gap-5" data-booth
         data-to="/practice/booth/{{ $drill->key }}/stroke" data-over="{{ $run?->score === null ? '' : '1' }}"
@@ -66,23 +68,22 @@
                     </div>
                 @endforeach
                 <div>
-                    <label for="away" class="flex justify-between">Distance, mm
-                        <output for="away" class="num">220</output></label>
+                    <label for="away" class="flex justify-between">Distance, {{ $u->unit(D::Length) }}
+                        <output for="away" class="num">{{ $u->field(D::Length, 220, $digits) }}</output></label>
                     <input type="range" id="away" name="away" min="60" max="450" step="10" value="220"
-                        class="w-full min-h-[32px]">
+                        data-shown="{{ $shown }}" data-digits="{{ $digits }}" class="w-full min-h-[32px]">
                 </div>
                 @if ($drill->start->ohms > $drill::CLEAN_OHM)
                     <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox" name="clean"
                             value="1" @checked($set->ohms < $drill->start->ohms)> Clean the hook</label>
                 @endif
                 <details>
-                    <summary>A stroke by figures, mm</summary>
+                    <summary>A stroke by figures</summary>
                     <div class="grid grid-cols-2 gap-2">
-                        <x-field name="from_x" label="From, across" value="-120" inputmode="decimal" />
-                        <x-field name="from_y" label="From, down" value="0" inputmode="decimal" />
-                        <x-field name="to_x" label="To, across" value="720" inputmode="decimal" />
-                        <x-field name="to_y" label="To, down" value="0" inputmode="decimal" />
-                        <x-field name="hand" label="Hand, mm a second" value="300" inputmode="decimal" />
+                        @foreach ($stroke as $name => [$label, $mm])
+                            <x-field :name="$name" :label="$label" :unit="$u->unit(D::Length)"
+                                :value="$u->field(D::Length, $mm, $digits)" inputmode="decimal" />
+                        @endforeach
                     </div>
                     <button class="btn mt-2">Spray it</button>
                 </details>
@@ -92,8 +93,8 @@
             </form>
             <form method="post" action="/practice/booth/{{ $drill->key }}/start"><x-once />
                 <button class="btn w-full">Begin again</button></form>
-            <p class="hint">A practice booth, not yours, in millimetres: the real one wants respirator,
-                earth and its makers' sheets.</p>
+            <p class="hint">A practice booth, not yours: the real one wants respirator, earth and its makers'
+                sheets.</p>
         </div>
     </div>
 </x-layout>

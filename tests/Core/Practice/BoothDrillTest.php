@@ -59,7 +59,11 @@ final class BoothDrillTest extends TestCase
     {
         $drill = BoothDrill::all()[$key];
         self::assertSame($key, $drill->key);
-        self::assertStringEndsWith('.', $drill->story.$drill->goal === '' ? '' : $drill->story);
+        foreach (UnitSystem::cases() as $system) {
+            self::assertStringEndsWith('.', $drill->story->in($system));
+        }
+        self::assertDoesNotMatchRegularExpression('/\d (mm|µm)/u', $drill->story->in(UnitSystem::Us));
+        self::assertNotSame('', $drill->goal);
         self::assertSame(60, $drill->panel->across);
         self::assertSame(40, $drill->panel->down);
         self::assertSame(0, BoothScore::of($drill, $drill->bare(), $drill->start)->score);
