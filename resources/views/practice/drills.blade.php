@@ -8,7 +8,7 @@
                 <span class="num text-[2rem] text-soft">{{ $loop->iteration }}</span>
                 <div class="grow">
                     <h2><a href="/practice/booth/{{ $key }}">{{ $drill->name }}</a></h2>
-                    <p>{{ $drill->story }}</p>
+                    <p>{{ $u->said($drill->story) }}</p>
                     <p class="hint">{{ $drill->goal }}</p>
                 </div>
                 <p class="text-right">
