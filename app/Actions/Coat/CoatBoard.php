@@ -425,7 +425,7 @@ final readonly class CoatBoard
         }
         $units = Units::current();
         $place = $this->from->place === null ? '' : ", {$this->from->place}";
-        $left = $units->show(Dimension::Powder, $this->stock->leftG[$this->from->id] ?? 0.0, 0);
+        $left = $units->show(Dimension::Mass, ($this->stock->leftG[$this->from->id] ?? 0.0) / 1000, 2);
         $until = $this->from->best_before_on?->format('j M Y');
 
         return ucfirst($this->from->words())."{$place}: {$left} left by the books"
@@ -438,7 +438,11 @@ final readonly class CoatBoard
         $units = Units::current();
 
         return $this->coat->powder->lots->mapWithKeys(fn (PowderLot $lot): array => [
-            $lot->id => "{$lot->number}, ".$units->show(Dimension::Powder, $this->stock->leftG[$lot->id] ?? 0.0, 0),
+            $lot->id => "{$lot->number}, ".$units->show(
+                Dimension::Mass,
+                ($this->stock->leftG[$lot->id] ?? 0.0) / 1000,
+                2,
+            ),
         ])->all();
     }
 

@@ -17,7 +17,7 @@
     aria-label="Gun settings"
 >
     <input type="hidden" name="lot" value="{{ $board->lot->id }}">
-    <div class="grid grid-cols-3 max-[700px]:grid-cols-1 gap-x-3">
+    <div class="grid grid-cols-[1fr_1fr_1.3fr] max-[700px]:grid-cols-1 gap-x-3">
         <x-pick name="gun" label="Gun" :options="$board->guns->pluck('name', 'id')" :value="$board->gun?->id"
             :empty="$board->gun === null ? 'none written down' : null" />
         <x-pick name="program" label="Program" :options="$board->programs()" :value="request('program')"
@@ -33,7 +33,7 @@
             :value="$u->field(D::Length, $task->handMmPerS, 1)" inputmode="decimal" />
         <x-field name="overlap" label="Overlap, %" :value="round(100 * $task->overlap)" inputmode="decimal" />
     </div>
-    <table class="table">
+    <table class="grid-table">
         <caption class="sr-only">Zones in spraying order, with the gun's setting for each</caption>
         <thead>
             <tr>
@@ -43,7 +43,7 @@
                 <th scope="col" class="n">Air ×</th>
                 <th scope="col" class="n">Away, {{ $u->unit(D::Length) }}</th>
                 <th scope="col" class="n">Passes</th>
-                <th scope="col" class="n">Film</th>
+                <th scope="col" class="n">Film, {{ $u->unit(D::Film) }}</th>
             </tr>
         </thead>
         <tbody>
@@ -69,8 +69,8 @@
                     @endforeach
                     <td class="n"><b class="num">{{ $one->passes }}</b>@if ($one->forNothing)
                             <span class="hint">+{{ $one->forNothing }} free</span>@endif</td>
-                    <td class="n"><b @class(['wrong' => $one->isThin || $one->isThick])>{{ $u->show(D::Film,
-                        $one->filmUm) }}</b>@if ($one->isThin)
+                    <td class="n"><b @class(['wrong' => $one->isThin || $one->isThick])>{{ $u->field(D::Film, $one->filmUm,
+                        $u->isMetric() ? 0 : 1) }}</b>@if ($one->isThin)
                             <span class="wrong block">thin</span>@endif</td>
                 </tr>
             @endforeach

@@ -30,7 +30,7 @@
                             .$u->show(D::Length, $gun->pattern_at_mm ?? 220, 0) : 'cloud not measured' }}.
                     </p>
                     @if ($gun->programs->isNotEmpty())
-                        <table class="table">
+                        <table class="grid-table">
                             <caption class="sr-only">Programs of {{ $gun->name }}</caption>
                             <thead><tr><th scope="col">Program</th><th scope="col" class="n">kV</th>
                                 <th scope="col" class="n">µA</th><th scope="col" class="n">Air ×</th></tr></thead>
