@@ -146,6 +146,12 @@ db_root() {
     MYSQL_PWD=$(setting AENUM_DB_ROOT) "$1" --no-defaults --socket="$VAR/db.sock" -u root "${@:2}"
 }
 
+# alone COMMAND...: while nobody else changes the tables or copies them; a copy taken between two changes is none.
+alone() {
+    [ -e "$VAR/run/tables" ] || { : >"$VAR/run/tables"; chmod a+r "$VAR/run/tables"; }
+    (flock 9; "$@") 9<"$VAR/run/tables"
+}
+
 database_answers() { db_root mariadb-admin ping >/dev/null 2>&1; }
 
 # lay TEMPLATE [TO]: a file of ops/ with the paths of this install, in var/run/.
