@@ -81,7 +81,7 @@ final readonly class CoatPicture
         return $films;
     }
 
-    /** @return list<array{x: float, y: float, number: int, um: float, thin: bool, below: bool}> */
+    /** @return list<array{x: float, y: float, number: int, um: float, note: string, at: array{int, int}}> */
     public function marks(): array
     {
         $marks = [];
@@ -98,7 +98,8 @@ final readonly class CoatPicture
             if ($place !== null) {
                 $marks[] = [
                     'x' => $place[0], 'y' => $place[1], 'number' => $n + 1, 'um' => $one->filmUm,
-                    'thin' => $one->isThin, 'below' => $one->zone->kind === ZoneKind::Inside,
+                    'note' => $one->isThin ? ' thin' : '',
+                    'at' => $one->zone->kind === ZoneKind::Inside ? [-20, 44] : [22, 7],
                 ];
             }
         }

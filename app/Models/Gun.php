@@ -69,6 +69,16 @@ final class Gun extends Record
         return array_values(array_filter(Tip::cases(), $has));
     }
 
+    /** What it is, what feeds it and what it can be set to. */
+    public function words(): string
+    {
+        $kv = $this->low_kv ? round($this->low_kv).' or '.round($this->most_kv) : 'up to '.round($this->most_kv);
+        $says = ucfirst($this->kind->label())."; fed from a {$this->feed->label()}; {$kv} kV";
+        $most = $this->most_ua ? ', '.round($this->most_ua).' µA' : '';
+
+        return $says.$most.($this->has_ring ? ', collector ring.' : '.');
+    }
+
     /** @return HasMany<GunProgram, $this> */
     public function programs(): HasMany
     {

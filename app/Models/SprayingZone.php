@@ -35,6 +35,13 @@ final class SprayingZone extends Record
         return $this->ticked_at !== null ? 'done' : $this->passes.($this->passes === 1 ? ' pass' : ' passes');
     }
 
+    /** How it was sprayed, to be done so again. */
+    public function asSprayed(): string
+    {
+        return ucfirst($this->name).': '.round($this->kv).' kV, '.round($this->ua)." µA, air × {$this->air}, "
+            .$this->passes.($this->passes === 1 ? ' pass' : ' passes');
+    }
+
     /** @return BelongsTo<Spraying, $this> */
     public function spraying(): BelongsTo
     {

@@ -55,4 +55,16 @@ final readonly class Transfer
             $parts,
         );
     }
+
+    /** What it is made of, in a sentence. */
+    public function words(): string
+    {
+        $says = [];
+        foreach ($this->parts as $what => $by) {
+            $sign = $by < 0 ? '−' : '+';
+            $says[] = $what.' '.($says === [] ? '' : $sign).round(100 * abs($by)).' %';
+        }
+
+        return 'Transfer: '.implode(', ', $says).'.';
+    }
 }

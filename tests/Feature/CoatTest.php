@@ -171,6 +171,8 @@ final class CoatTest extends ShopTestCase
         self::assertNull($lot->refresh()->load('clocks')->bareSteelClock(), 'powder covers it');
         $this->later(10);
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => ''])->assertSessionHasErrors('why');
+        $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin', 'back' => '99000'])
+            ->assertSessionHasErrors('back');
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin at the rail', 'back' => '80'])
             ->assertSessionHasNoErrors();
         self::assertFalse(LotWalk::of($this->lot($part))->isCoated($this->coat($part)));

@@ -57,6 +57,7 @@ final class PowderShelfTest extends ShopTestCase
         $form = ['weighed' => '600', 'powder_lot' => (string) $lot->id];
         $this->send("/lots/{$this->lot($part)->id}/weigh", $form)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(400, $stock()->totalG(), 1e-6);
+        self::assertSame(0.0, $stock()->reservedG, 'what is weighed out is not reserved as well');
         $spraying = Spraying::query()->firstOrFail();
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '10', 'back' => '100', 'note' => 'x']);
         self::assertEqualsWithDelta(500, $stock()->totalG(), 1e-6);

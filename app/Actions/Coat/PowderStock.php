@@ -138,7 +138,9 @@ final readonly class PowderStock
     private static function reserved(): array
     {
         $reserve = 1 + Shop::current()->powder_reserve;
-        $on = DB::table('sprayings')->whereNotNull('done_at')->whereNull('blown_off_at')
+        // What is weighed out is off the lot already, done or not.
+        $on = DB::table('sprayings')->whereNull('blown_off_at')
+            ->whereRaw('(done_at IS NOT NULL OR weighed_g IS NOT NULL)')
             ->whereIn('lot_id', DB::table('lots')->select('id')->where('fate', 'open'))->get(['lot_id', 'coat_id']);
         $sprayed = $on->mapWithKeys(fn (\stdClass $one): array => ["{$one->lot_id} {$one->coat_id}" => true])->all();
         $grams = [];

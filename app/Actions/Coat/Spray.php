@@ -9,6 +9,7 @@ use Aenum\Core\Coat\PreOven;
 use Aenum\Core\Coat\ZonePlan;
 use Aenum\Core\Job\StepKey;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
@@ -70,8 +71,8 @@ final class Spray
             }
             $from = $from === null ? null : PowderLot::held($from->id);
             if ($grams !== null && $from !== null && $grams > PowderStock::leftG($from) + 1e-6) {
-                $left = round(PowderStock::leftG($from));
-                self::refuse('weighed', "Weighed out is more than {$from->words()} holds by the books, {$left} g; "
+                $left = Units::current()->show(Dimension::Powder, PowderStock::leftG($from), 0);
+                self::refuse('weighed', "Weighed out is more than {$from->words()} holds by the books, {$left}; "
                     .'weigh the box and write it down at the powder first.');
             }
             $bench = $board->bench;
@@ -215,11 +216,7 @@ final class Spray
         return DB::transaction(function () use ($spraying, $pieces, $log, $by, $makersLot): Lot {
             $held = Spraying::held($spraying->id);
             $this->mustBeOpen($held);
-            if ($log['back_g'] !== null && ($held->weighed_g === null || $log['back_g'] > $held->weighed_g)) {
-                self::refuse('back', $held->weighed_g === null
-                    ? 'Came back is given, but nothing was weighed out; leave it empty.'
-                    : 'Came back is more than went out; allowed: up to '.round($held->weighed_g).' g.');
-            }
+            $this->mayComeBack($held, $log['back_g']);
             // Over from here on: pieces that stay bare part from it.
             $held->update(['done_at' => ShopClock::now(), 'done_by' => $by->id]);
             $lot = (new CoatLog())(
@@ -260,6 +257,7 @@ final class Spray
             if ($held->blown_off_at !== null) {
                 self::refuse('why', 'That is blown off already.');
             }
+            $this->mayComeBack($held, $backG);
             $lot = Lot::held($held->lot_id);
             $lot->mustBeOpen();
             if ($lot->station !== Station::Coat) {
@@ -282,6 +280,18 @@ final class Spray
                 (new BareSteelWatch())->baredAgain($lot, $held->at, $by);
             }
         });
+    }
+
+    /** No more comes back than went out. */
+    private function mayComeBack(Spraying $held, ?float $grams): void
+    {
+        if ($grams !== null && $held->weighed_g === null) {
+            self::refuse('back', 'Came back is given, but nothing was weighed out; leave it empty.');
+        }
+        if ($grams !== null && $grams > $held->weighed_g) {
+            $most = Units::current()->show(Dimension::Powder, $held->weighed_g);
+            self::refuse('back', "Came back is more than went out; allowed: up to {$most}.");
+        }
     }
 
     private function mustBeDue(Lot $lot, Coat $coat): void

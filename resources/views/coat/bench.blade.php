@@ -31,11 +31,7 @@
                 {{ $u->show(D::Powder, $plan->sprayG, 0) }} is sprayed (area × density × film over transfer),
                 {{ $u->show(D::Powder, $plan->keepsG, 0) }} stays in the {{ $task->gun->feed->label() }},
                 {{ $u->show(D::Powder, $plan->reserveG, 0) }} is kept for a redo.
-                Transfer:
-                @foreach ($task->transfer->parts as $what => $by)
-                    {{ $what }} {{ ($by < 0 ? '−' : ($loop->first ? '' : '+')).round(100 * abs($by)) }} %{{
-                        $loop->last ? '.' : ',' }}
-                @endforeach
+                {{ $task->transfer->words() }}
                 {{ App\Actions\Coat\CoatTaught::transfer($coat->powder, $board->bench->openness)->trust() }}
                 Minutes: {{ lcfirst($board->bench->minutes->trust()) }}
             </p>

@@ -7,10 +7,7 @@
         <span class="hint font-normal">{{ $spraying->part->name }},
             {{ ShopClock::local($spraying->done_at)->format('j M Y') }}</span></h3>
     <p>
-        @foreach ($spraying->zones as $zone)
-            {{ ucfirst($zone->name) }}: {{ round($zone->kv) }} kV, {{ round($zone->ua) }} µA, air × {{ $zone->air }},
-            {{ $zone->passes }} {{ $zone->passes === 1 ? 'pass' : 'passes' }}{{ $loop->last ? '.' : ';' }}
-        @endforeach
+        {{ $spraying->zones->map->asSprayed()->join('; ') }}.
     </p>
     <p class="hint">
         {{ $spraying->usedG() === null ? 'Not weighed' : $u->show(D::Powder, $spraying->usedG(), 0).' used' }},

@@ -1,5 +1,6 @@
 {{-- The film as it will lie, zone by zone. $board --}}
 @use('Aenum\Core\Unit\Dimension', 'D')
+@php($digits = $u->isMetric() ? 0 : 1)
 @php($picture = App\Charts\CoatPicture::of($board->bench->plan))
 <svg class="coat-picture" viewBox="0 0 {{ $picture::WIDE }} {{ $picture::HIGH }}" role="img"
     aria-label="{{ $picture->label() }}">
@@ -11,8 +12,8 @@
         <g transform="translate({{ $mark['x'] }} {{ $mark['y'] }})">
             <circle r="16" />
             <text y="7" text-anchor="middle">{{ $mark['number'] }}</text>
-            <text x="{{ $mark['below'] ? -20 : 22 }}" y="{{ $mark['below'] ? 44 : 7 }}">
-                {{ $u->show(D::Film, $mark['um'], $u->isMetric() ? 0 : 1) }}{{ $mark['thin'] ? ' thin' : '' }}
+            <text x="{{ $mark['at'][0] }}" y="{{ $mark['at'][1] }}">
+                {{ $u->show(D::Film, $mark['um'], $digits) }}{{ $mark['note'] }}
             </text>
         </g>
     @endforeach

@@ -18,11 +18,7 @@
                                 aria-label="Change {{ $gun->name }}">change</a>
                         @endcan
                     </div>
-                    <p>{{ ucfirst($gun->kind->label()) }}; fed from a {{ $gun->feed->label() }};
-                        {{ $gun->low_kv ? round($gun->low_kv).' or '.round($gun->most_kv).' kV'
-                            : 'up to '.round($gun->most_kv).' kV' }}{{ $gun->most_ua
-                                ? ', '.round($gun->most_ua).' µA' : '' }}{{ $gun->has_ring ? ', collector ring' : '' }}.
-                    </p>
+                    <p>{{ $gun->words() }}</p>
                     <p class="hint">
                         Tips: {{ collect($gun->tips())->map->label()->join(', ') ?: 'not written down' }}.
                         {{ $gun->flow_g_min ? round($gun->flow_g_min).' g/min by the bag' : 'Flow not weighed yet' }};

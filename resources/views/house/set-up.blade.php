@@ -7,7 +7,8 @@
                 <span class="num text-[1.6rem]">{{ $n + 1 }}</span>
                 <span><b>{{ $name }}</b>{{ $done ? ': there is something already' : '' }}<br><span
                         class="hint">{{ $says }}</span></span>
-                <a class="btn {{ $done ? 'btn-quiet' : 'btn-do' }}" href="{{ $to }}">{{ $done ? 'Look' : 'Set up' }}</a>
+                <a @class(['btn', 'btn-quiet' => $done, 'btn-do' => ! $done]) href="{{ $to }}">
+                    {{ $done ? 'Look' : 'Set up' }}</a>
             </li>
         @endforeach
     </ol>

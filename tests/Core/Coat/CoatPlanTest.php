@@ -85,6 +85,10 @@ final class CoatPlanTest extends TestCase
         self::assertEqualsWithDelta(0.125, $of(Openness::Lattice, true, false, Ground::Bad), 1e-9);
         self::assertEqualsWithDelta(0.1, Transfer::of(Openness::Lattice, true, false, Ground::Bad, 0.3)->share, 1e-9);
         self::assertEqualsWithDelta(0.95, Transfer::of(Openness::Panel, false, false, null, 0.9, 1.2)->share, 1e-9);
+        self::assertSame(
+            'Transfer: panel or closed body 70 %, over another coat −10 %, warm metal +10 %.',
+            Transfer::of(Openness::Panel, true, true, null)->words(),
+        );
         self::assertSame(['the powder\'s own' => 0.8], Transfer::of(Openness::Panel, false, false, null, 0.8)->parts);
     }
 
