@@ -15,11 +15,15 @@ use Aenum\Core\Format\Node;
 use Aenum\Core\Format\ShapeFile;
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Inspect\DeltaE;
+use Aenum\Core\Inspect\FilmJudgement;
+use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Powder\BoothAir;
 use Aenum\Core\Powder\Cover;
 use Aenum\Core\Powder\FilmPass;
 use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\FilmWay;
 
 /** Small calculators: one JSON object in, one out. */
 final class CalcCommand
@@ -43,10 +47,12 @@ final class CalcCommand
             'recess' => $this->recess(...),
             'charge' => $this->charge(...),
             'stripes' => $this->stripes(...),
+            'film' => $this->film(...),
+            'delta_e' => $this->deltaE(...),
             default => throw InvalidQuantity::outside(
                 'calc',
                 $name,
-                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes',
+                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes, film, delta_e',
             ),
         };
 
@@ -264,5 +270,50 @@ final class CalcCommand
         $stripes = Stripes::of($in->number('pattern_mm'), $in->numberOr('overlap', 0.0) ?? 0.0);
 
         return ['spacing_mm' => round($stripes->spacingMm, 6), 'ripple' => round($stripes->ripple, 8)];
+    }
+
+    /** @return array<string, float|int|bool|null> readings against a band, and how many more would settle them */
+    private function film(Node $in): array
+    {
+        $in->object(['readings_um', 'band_um', 'way', 'nominal_um']);
+        $microns = array_map(
+            fn (Node $one): float => Check::above($one->place, $one->asNumber(), 0, FilmReadings::THICKEST_UM),
+            $in->need('readings_um', 'a list of readings')->list(1, FilmReadings::MOST),
+        );
+        $band = array_map(
+            fn (Node $one): float => $one->asNumber(),
+            $in->need('band_um', 'the lower and the upper limit')->list(2, 2),
+        );
+        $judged = FilmJudgement::of(
+            FilmReadings::of($microns),
+            $band[0],
+            $band[1],
+            $in->find('way')?->enum(FilmWay::class) ?? FilmWay::Plain,
+            $in->numberOr('nominal_um', null),
+        );
+
+        return [
+            'n' => $judged->film->n,
+            'mean_um' => round($judged->film->mean, 8),
+            'deviation_um' => $judged->film->deviation === null ? null : round($judged->film->deviation, 8),
+            'least_um' => $judged->film->least,
+            'most_um' => $judged->film->most,
+            'ok' => $judged->ok,
+            'more' => $judged->more,
+        ];
+    }
+
+    /** @return array<string, float> how far two colours lie apart */
+    private function deltaE(Node $in): array
+    {
+        $in->object(['lab1', 'lab2']);
+        $lab = function (string $key) use ($in): array {
+            [$l, $a, $b] = $in->need($key, 'L*, a* and b*')->list(3, 3);
+
+            return [$l->asNumber(), $a->asNumber(), $b->asNumber()];
+        };
+        $apart = DeltaE::between($lab('lab1'), $lab('lab2'));
+
+        return ['de76' => round($apart->de76, 8), 'de00' => round($apart->de00, 8)];
     }
 }

@@ -10,7 +10,7 @@ use Aenum\Core\Unit\InvalidQuantity;
 final readonly class Console
 {
     private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; correct FILE|-; fit FILE|-; '
-        .'calc NAME FILE|-; route FILE|-; spray FILE|- [--cells]; '
+        .'calc NAME FILE|-; route FILE|-; spray FILE|- [--cells]; diagnose FILE|-; '
         .'mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; '
         .'judge LOG.csv --powder POWDER.json';
 
@@ -57,6 +57,7 @@ final readonly class Console
             'fit' => (new FitCommand())($arguments->only(1, []), $this->read),
             'calc' => (new CalcCommand())($arguments->only(2, []), $this->read),
             'spray' => (new SprayCommand())($arguments->only(1, ['cells']), $this->read),
+            'diagnose' => (new DiagnoseCommand())($arguments->only(1, []), $this->read),
             'route' => (new RouteCommand())($arguments->only(1, []), $this->read),
             'mesh' => (new MeshCommand())($arguments->only(1, ['unit', 'material'])),
             'judge' => (new JudgeCommand())($arguments->only(1, ['powder']), $this->read),

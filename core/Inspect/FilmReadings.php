@@ -9,25 +9,28 @@ use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 
-/** Film thickness over a part, judged the plain way: every reading within the sheet's band. */
+/** Film thickness readings over a part, and what they come to. */
 final readonly class FilmReadings
 {
-    public const MOST = 200;
+    public const MOST = 10000;
+
+    /** Thicker than any film, µm: a reading with its unit wrong. */
+    public const THICKEST_UM = 5000.0;
 
     /** @param  non-empty-list<float>  $microns */
     private function __construct(
         public array $microns,
         public int $n,
         public float $mean,
-        /** Sample standard deviation, µm; 0 for a single reading. */
-        public float $deviation,
+        /** Sample standard deviation, µm; null for a single reading. */
+        public ?float $deviation,
         public float $least,
         public float $most,
     ) {
     }
 
     /**
-     * @param  list<float>  $microns  1 to 200 readings, above 0 to 5 000 µm each
+     * @param  list<float>  $microns  1 to 10 000 readings, above 0 to 5 000 µm each
      *
      * @throws InvalidQuantity naming the reading
      */
@@ -38,12 +41,12 @@ final readonly class FilmReadings
             throw InvalidQuantity::outside('readings', $microns === [] ? [] : $n, '1 to '.self::MOST.' readings');
         }
         foreach ($microns as $i => $reading) {
-            Check::above('reading '.($i + 1), $reading, 0, 5000);
+            Check::above('reading '.($i + 1), $reading, 0, self::THICKEST_UM);
         }
         $mean = array_sum($microns) / $n;
         $squares = array_sum(array_map(fn (float $x): float => ($x - $mean) ** 2, $microns));
 
-        return new self($microns, $n, $mean, $n > 1 ? sqrt($squares / ($n - 1)) : 0.0, min($microns), max($microns));
+        return new self($microns, $n, $mean, $n > 1 ? sqrt($squares / ($n - 1)) : null, min($microns), max($microns));
     }
 
     /**
@@ -78,9 +81,22 @@ final readonly class FilmReadings
         ]);
     }
 
-    /** Whether every reading lies in a band, µm. */
-    public function within(float $fromMicrons, float $toMicrons): bool
+    /**
+     * How many fall where, for a picture of them.
+     *
+     * @param  int  $bins  3 to 60
+     * @return list<array{from: float, to: float, count: int}>
+     */
+    public function spread(float $fromUm, float $toUm, int $bins): array
     {
-        return $this->least >= $fromMicrons && $this->most <= $toMicrons;
+        $width = max(1e-9, $toUm - $fromUm) / $bins;
+        $counts = array_fill(0, $bins, 0);
+        foreach ($this->microns as $um) {
+            $counts[(int) min($bins - 1, max(0, floor(($um - $fromUm) / $width)))]++;
+        }
+
+        return array_map(fn (int $n, int $count): array => [
+            'from' => $fromUm + $n * $width, 'to' => $fromUm + ($n + 1) * $width, 'count' => $count,
+        ], array_keys($counts), $counts);
     }
 }

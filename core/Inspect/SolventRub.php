@@ -6,7 +6,7 @@ namespace Aenum\Core\Inspect;
 
 use Aenum\Core\Unit\Check;
 
-/** A solvent rub: how many double rubs, and what they did to the film. */
+/** A solvent rub: how many double rubs, how hard, and what they did to the film. */
 final readonly class SolventRub
 {
     public const RUBS = [25, 50, 100];
@@ -19,7 +19,10 @@ final readonly class SolventRub
         1 => 'through to metal',
     ];
 
-    private function __construct(public int $rubs, public int $rating)
+    /** Worse than this is under-cured. */
+    private const FAILS_AT = 2;
+
+    private function __construct(public int $rubs, public int $rating, public RubPressure $pressure)
     {
     }
 
@@ -27,18 +30,27 @@ final readonly class SolventRub
      * @param  int  $rubs  double rubs, 1 to 500
      * @param  int  $rating  5 (no effect) to 1 (through to metal)
      */
-    public static function of(int $rubs, int $rating): self
+    public static function of(int $rubs, int $rating, RubPressure $pressure = RubPressure::Firm): self
     {
-        return new self((int) Check::between('rubs', $rubs, 1, 500), (int) Check::between('rating', $rating, 1, 5));
+        return new self(
+            (int) Check::between('rubs', $rubs, 1, 500),
+            (int) Check::between('rating', $rating, 1, 5),
+            $pressure,
+        );
     }
 
-    /** pass, fail (under-cured: back in the oven), or not_judged where the powder never stands solvent. */
+    /**
+     * pass, fail (under-cured: back in the oven), or not_judged: the powder never stands solvent, or it was pressed so
+     * hard that a bad result says nothing.
+     */
     public function verdict(bool $solventProofPowder): string
     {
+        $failed = $this->rating <= self::FAILS_AT;
+
         return match (true) {
             ! $solventProofPowder => 'not_judged',
-            $this->rating <= 2 => 'fail',
-            default => 'pass',
+            $failed && ! $this->pressure->tellsOfHarm() => 'not_judged',
+            default => $failed ? 'fail' : 'pass',
         };
     }
 }

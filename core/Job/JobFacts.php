@@ -77,4 +77,17 @@ final readonly class JobFacts
             $this->house, $this->humidityPct, $this->signed, $this->rack, $this->agent,
         );
     }
+
+    /**
+     * The same job of another part, or with other coats.
+     *
+     * @param  list<CoatFacts>  $coats  from the metal up
+     */
+    public function of(PartFacts $part, array $coats): self
+    {
+        return new self(
+            $part, $this->lives, $coats, $this->blast, $this->equipment,
+            $this->house, $this->humidityPct, $this->signed, $this->rack, $this->agent,
+        );
+    }
 }

@@ -168,4 +168,23 @@ final readonly class PartFacts
     {
         return array_values(array_filter($this->onIt, fn (OnIt $on): bool => $on->isCoating()));
     }
+
+    /**
+     * The same part with something else on it: coated by this shop, and to be stripped.
+     *
+     * @param  list<OnIt>  $onIt
+     */
+    public function carrying(array $onIt): self
+    {
+        $marks = array_values(array_filter(
+            $this->marks,
+            fn (Mark $mark): bool => ! in_array($mark, [Mark::OldPrimerTight, Mark::FailedTry, Mark::Oily], true),
+        ));
+
+        return new self(
+            $this->name, $this->metal, $this->count, $this->massKg, $this->areaM2, $this->boxMm, $this->made, $onIt,
+            $this->features, $marks, $this->duty, $this->temperC, $this->strengthMpa, $this->alloy, $this->paintTest,
+            $this->metalMinutesSoFar, $this->licence, $this->acidProduct, $this->recesses,
+        );
+    }
 }

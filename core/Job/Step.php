@@ -91,4 +91,13 @@ final readonly class Step
             $this->celsius, $this->holdMinutes, $this->coat, $this->agent,
         );
     }
+
+    /** The same step for another coat. */
+    public function ofCoat(int $coat): self
+    {
+        return new self(
+            $this->kind, $this->minutes, $this->waitMinutes, $this->why,
+            $this->celsius, $this->holdMinutes, $coat, $this->agent,
+        );
+    }
 }

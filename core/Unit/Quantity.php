@@ -73,6 +73,12 @@ final readonly class Quantity
         return self::of(Dimension::Film, $micron);
     }
 
+    /** A band of film, µm. */
+    public static function microns(float $from, float $to): self
+    {
+        return self::range(Dimension::Film, $from, $to);
+    }
+
     /** A pressure, bar gauge. */
     public static function bar(float $bar): self
     {

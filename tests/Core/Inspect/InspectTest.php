@@ -22,10 +22,7 @@ final class InspectTest extends TestCase
             1e-9,
         );
         self::assertSame([66.0, 80.0], [$film->least, $film->most]);
-        self::assertTrue($film->within(66, 80));
-        self::assertFalse($film->within(67, 80));
-        self::assertFalse($film->within(60, 79.9));
-        self::assertSame(0.0, FilmReadings::of([70])->deviation);
+        self::assertNull(FilmReadings::of([70])->deviation);
     }
 
     public function test_a_decimal_comma_is_one_reading_and_commas_between_are_not(): void
@@ -45,7 +42,7 @@ final class InspectTest extends TestCase
                 [[], 'readings'],
                 [[70, 0], 'reading 2'],
                 [[70, 70, 5001], 'reading 3'],
-                [array_fill(0, 201, 70), 'readings'],
+                [array_fill(0, 10001, 70), 'readings'],
             ] as [$readings, $place]
         ) {
             try {

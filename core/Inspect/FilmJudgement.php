@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Inspect;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\FilmWay;
+
+/**
+ * Film readings against the band of everything that lies there: accepted or not, and how many more would settle it.
+ *
+ * A gauge reads the whole stack, so the band is the sum of the coats' on that spot.
+ */
+final readonly class FilmJudgement
+{
+    /** No reading under this share of the nominal. */
+    private const LEAST_OF_NOMINAL = 0.8;
+
+    /** A spot may lie so far outside the limits. */
+    private const SPOT_BELOW = 0.8;
+
+    private const SPOT_ABOVE = 1.2;
+
+    public const TO_A_SPOT = 3;
+
+    /** Nobody reads more often than that. */
+    private const MOST_READINGS = 100000;
+
+    private const ROUNDING = 1e-9;
+
+    /** @param  list<float>  $spots  means of three readings each, where they are judged so */
+    private function __construct(
+        public FilmReadings $film,
+        public float $lowUm,
+        public float $highUm,
+        public FilmWay $way,
+        public ?float $nominalUm,
+        public bool $ok,
+        public ?int $more,
+        public array $spots,
+    ) {
+    }
+
+    /**
+     * @param  float  $lowUm  0 to 5 000
+     * @param  float  $highUm  at least the lower limit, to 5 000
+     * @param  float|null  $nominalUm  asked of the way of the nominal only
+     *
+     * @throws InvalidQuantity
+     */
+    public static function of(
+        FilmReadings $film,
+        float $lowUm,
+        float $highUm,
+        FilmWay $way,
+        ?float $nominalUm = null,
+    ): self {
+        Check::between('band_um[0]', $lowUm, 0, FilmReadings::THICKEST_UM);
+        Check::between('band_um[1]', $highUm, $lowUm, FilmReadings::THICKEST_UM);
+        if ($way === FilmWay::Eighty && $nominalUm === null) {
+            throw InvalidQuantity::missing('nominal_um', 'a film above 0, where the way is eighty');
+        }
+        $nominalUm === null ?: Check::above('nominal_um', $nominalUm, 0, FilmReadings::THICKEST_UM);
+        $spots = $way === FilmWay::Spot ? self::spots($film) : [];
+
+        return new self($film, $lowUm, $highUm, $way, $nominalUm, match ($way) {
+            FilmWay::Plain => $film->least >= $lowUm && $film->most <= $highUm,
+            FilmWay::Eighty => self::atNominal($film, (float) $nominalUm),
+            FilmWay::Spot => self::spotsHold($spots, $lowUm, $highUm),
+        }, self::moreReadings($film, $lowUm, $highUm), $spots);
+    }
+
+    /** In words: the readings, the band, and the verdict. */
+    public function words(): Said
+    {
+        return Said::of('{film}; asked {band}, {way}: {verdict}', [
+            'film' => $this->film->words(),
+            'band' => Quantity::microns($this->lowUm, $this->highUm),
+            'way' => $this->way->label(),
+            'verdict' => $this->ok ? 'within' : 'outside',
+        ]);
+    }
+
+    /** How sure the mean is on its side of the nearest limit. */
+    public function settledWords(): string
+    {
+        return match ($this->more) {
+            null => $this->film->n === 1
+                ? 'One reading says nothing of the spread: take at least three.'
+                : 'The mean lies on the limit: no number of readings settles it.',
+            0 => 'Enough readings: the mean is on its side of the nearest limit, 19 times in 20.',
+            1 => 'One more reading like these would settle on which side of the nearest limit the mean lies.',
+            default => "{$this->more} more readings like these would settle on which side of the nearest limit the "
+                .'mean lies.',
+        };
+    }
+
+    /** Whether it is too little that is wrong with it. */
+    public function isThin(): bool
+    {
+        return ! $this->ok && $this->film->least < ($this->nominalUm ?? $this->lowUm);
+    }
+
+    private static function atNominal(FilmReadings $film, float $nominal): bool
+    {
+        return $film->mean >= $nominal - self::ROUNDING
+            && $film->least >= self::LEAST_OF_NOMINAL * $nominal - self::ROUNDING;
+    }
+
+    /** @return list<float> */
+    private static function spots(FilmReadings $film): array
+    {
+        $whole = array_filter(
+            array_chunk($film->microns, self::TO_A_SPOT),
+            fn (array $spot): bool => count($spot) === self::TO_A_SPOT,
+        );
+
+        return array_values(array_map(fn (array $spot): float => array_sum($spot) / self::TO_A_SPOT, $whole));
+    }
+
+    /** @param  list<float>  $spots */
+    private static function spotsHold(array $spots, float $low, float $high): bool
+    {
+        if ($spots === []) {
+            return false;
+        }
+        $mean = array_sum($spots) / count($spots);
+
+        return min($spots) >= self::SPOT_BELOW * $low - self::ROUNDING
+            && max($spots) <= self::SPOT_ABOVE * $high + self::ROUNDING
+            && $mean >= $low - self::ROUNDING && $mean <= $high + self::ROUNDING;
+    }
+
+    /**
+     * Readings still to take until t(0.975, k − 1)·s/√k is no more than the distance of the mean from the nearest
+     * limit, were the others to spread as these do.
+     */
+    private static function moreReadings(FilmReadings $film, float $low, float $high): ?int
+    {
+        $distance = min(abs($film->mean - $low), abs($film->mean - $high));
+        if ($film->deviation === null || $distance === 0.0) {
+            return null;
+        }
+        $settles = fn (int $k): bool => StudentT::quantile(StudentT::TWO_SIDED_95, $k - 1) * $film->deviation
+            / sqrt($k) <= $distance;
+        if ($settles($film->n)) {
+            return 0;
+        }
+        [$short, $enough] = [$film->n, self::MOST_READINGS];
+        if (! $settles($enough)) {
+            return null;
+        }
+        while ($enough - $short > 1) {
+            $middle = intdiv($short + $enough, 2);
+            [$short, $enough] = $settles($middle) ? [$short, $middle] : [$middle, $enough];
+        }
+
+        return $enough - $film->n;
+    }
+}

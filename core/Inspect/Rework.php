@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Inspect;
+
+use Aenum\Core\Cure\Aim;
+use Aenum\Core\Cure\BakePlanner;
+use Aenum\Core\Cure\BakeRules;
+use Aenum\Core\Cure\Judgement;
+use Aenum\Core\Cure\MetalAgeing;
+use Aenum\Core\Cure\Prefer;
+use Aenum\Core\Cure\Underlayer;
+use Aenum\Core\Heat\Door;
+use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Job\CoatFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Route\FirstCost;
+
+/** One way of mending a fault: what it takes, what it leaves, and why it is not to be had where it is not. */
+final readonly class Rework
+{
+    /** Sanding to a tooth takes so much of the film off, µm. House figure, unverified. */
+    public const SANDED_UM = 15.0;
+
+    private const DOOR_S = 60.0;
+
+    /**
+     * @param  string|null  $not  why it is not to be had; null where it is
+     * @param  list<Step>  $steps  laid on the route
+     * @param  float  $minutes  of hands
+     * @param  float  $waitMinutes  of dwell, bakes and cooling
+     * @param  list<LayerAfter>  $layers  those that stay on
+     * @param  array{float, float}|null  $metalMinutes  at 200 °C, now and after; null for a metal that does not age
+     * @param  float  $filmAfterUm  over the whole stack
+     * @param  float  $filmMostUm  that the sheets of all coats then on it allow together
+     */
+    private function __construct(
+        public ReworkWay $way,
+        public ?string $not,
+        public array $steps,
+        public float $minutes,
+        public float $waitMinutes,
+        public float $powderKg,
+        public float $money,
+        public array $layers,
+        public ?array $metalMinutes,
+        public float $filmAfterUm,
+        public float $filmMostUm,
+    ) {
+    }
+
+    /** @return list<self> every way, the one that takes least first; those that are not to be had last */
+    public static function all(ReworkCase $case, int $after): array
+    {
+        $all = array_map(fn (ReworkWay $way): self => self::of($way, $case, $after), ReworkWay::cases());
+        usort($all, fn (self $a, self $b): int => [$a->not !== null, $a->minutes] <=> [$b->not !== null, $b->minutes]);
+
+        return $all;
+    }
+
+    /** @param  int  $after  coats these pieces ever had */
+    public static function of(ReworkWay $way, ReworkCase $case, int $after): self
+    {
+        $goesOn = match ($way) {
+            ReworkWay::Accept, ReworkWay::Rebake => [],
+            ReworkWay::Recoat => [count($case->stack) - 1 => $case->stack[count($case->stack) - 1]],
+            ReworkWay::Strip => $case->stack,
+        };
+        $steps = ReworkRoute::lay($way, $case->fault, $case->facts, $case->stack, $after);
+        $top = $case->stack[count($case->stack) - 1];
+        $reckoned = $way === ReworkWay::Rebake ? [ReworkRoute::bakeAgain($case->facts, $top)] : $steps;
+        $facts = $case->facts->of($case->facts->part, array_values($goesOn));
+        $cost = FirstCost::of(
+            new Plan($facts, $reckoned),
+            array_values(array_intersect_key($case->powders, $goesOn)),
+            0.0,
+            $case->ambientC,
+            $case->prices,
+        );
+        $layers = self::layers($way, $case, $top);
+
+        return new self(
+            $way,
+            self::whyNot($way, $case, $layers),
+            $steps,
+            $cost->handMinutes,
+            $cost->waitMinutes,
+            $cost->powderKg,
+            $cost->total(),
+            $layers,
+            self::metal($case, $reckoned),
+            self::filmAfter($way, $case, $goesOn),
+            self::filmMost($way, $case),
+        );
+    }
+
+    /** @param  list<LayerAfter>  $layers */
+    private static function whyNot(ReworkWay $way, ReworkCase $case, array $layers): ?string
+    {
+        $spoilt = array_values(array_filter($layers, fn (LayerAfter $one): bool => $one->isSpoilt()));
+
+        return match (true) {
+            $way === ReworkWay::Accept && $case->fault->isSafety() => 'something has to fit or move there: it is made '
+                .'right, not agreed on',
+            $way === ReworkWay::Rebake && ! $case->underCured => 'no bake mends it: the film is not short of cure',
+            $way === ReworkWay::Recoat && $case->underCured => 'the film is short of cure: it is baked first, not '
+                .'coated over',
+            $way === ReworkWay::Recoat && $case->reachesMetal() => $case->toMetal === null
+                ? 'it may go to metal: break one open and look first; dirt on the metal comes through the next coat too'
+                : 'it goes to metal: what is on the metal comes through the next coat too',
+            $spoilt !== [] && $way !== ReworkWay::Accept => "{$spoilt[0]->name} would be over-baked",
+            default => null,
+        };
+    }
+
+    /** @return list<LayerAfter> */
+    private static function layers(ReworkWay $way, ReworkCase $case, CoatFacts $top): array
+    {
+        if ($way === ReworkWay::Strip) {
+            return [];
+        }
+        $adds = $way === ReworkWay::Accept ? null : self::bake($way, $case);
+
+        return array_map(fn (FilmLayer $layer, int $n): LayerAfter => new LayerAfter(
+            $layer->name,
+            $layer->overbake,
+            $layer->overbake === null
+                ? null
+                : $layer->overbake + ($adds === null ? self::held($way, $layer, $top) : $adds[$n] ?? 0.0),
+        ), $case->layers, array_keys($case->layers));
+    }
+
+    /** Where oven or part are not known: the hold of the top coat's bake alone. */
+    private static function held(ReworkWay $way, FilmLayer $layer, CoatFacts $top): float
+    {
+        $stands = $layer->sheet->stands;
+
+        return $way === ReworkWay::Accept || $stands === null
+            ? 0.0
+            : $top->bakeMinutes / $stands->minutesAt($top->bakeC);
+    }
+
+    /**
+     * What the bake gives each layer, with the pieces alone in the shop's oven.
+     *
+     * @return array<int, float>|null over-bake by layer; null where oven, mass or area are not known, or no bake serves
+     */
+    private static function bake(ReworkWay $way, ReworkCase $case): ?array
+    {
+        [$part, $oven] = [$case->facts->part, $case->facts->equipment->oven];
+        if ($oven === null || $part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
+            return null;
+        }
+        $top = $case->layers[count($case->layers) - 1] ?? null;
+        if ($top === null) {
+            return null;
+        }
+        $under = $way === ReworkWay::Rebake ? array_slice($case->layers, 0, -1) : $case->layers;
+        $aim = Aim::fullCure(
+            $top->sheet,
+            array_map(
+                fn (FilmLayer $one): Underlayer => new Underlayer($one->sheet, $one->dose, $one->overbake ?? 0.0),
+                $under,
+            ),
+            $way === ReworkWay::Rebake ? $top->dose : 0.0,
+            $way === ReworkWay::Rebake ? $top->overbake ?? 0.0 : 0.0,
+        );
+        $planner = new BakePlanner(
+            $oven,
+            [LoadItem::of('part', $part->count, $part->metal, $part->massKg, $part->areaM2, 0.9, 0.8)],
+            [$aim],
+            OvenSchedule::of($case->ambientC, min($oven->maxC ?? 200.0, 200.0), null, null, [
+                Door::opened(0, self::DOOR_S),
+            ]),
+            BakeRules::of(),
+        );
+        $best = $planner->plan(Prefer::Shortest)->atBest;
+        if ($best === null) {
+            return null;
+        }
+        $meters = $best->watches[0]->meters();
+        $adds = array_map(fn ($meter): float => Judgement::of($meter, $meter)->overbake ?? 0.0, $meters['under']);
+        if ($way === ReworkWay::Rebake) {
+            $adds[] = Judgement::of($meters['core'], $meters['surface'])->overbake ?? 0.0;
+        }
+
+        return $adds;
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array{float, float}|null
+     */
+    private static function metal(ReworkCase $case, array $steps): ?array
+    {
+        $part = $case->facts->part;
+        if (! $part->metal->ageHardens()) {
+            return null;
+        }
+        $holds = (new Plan($case->facts, $steps))->heatings();
+
+        return [$part->metalMinutesSoFar, MetalAgeing::planned($part->metalMinutesSoFar, $holds)];
+    }
+
+    /** @param  array<int, CoatFacts>  $goesOn */
+    private static function filmAfter(ReworkWay $way, ReworkCase $case, array $goesOn): float
+    {
+        $new = array_sum(array_map(fn (CoatFacts $one): float => $one->filmMicrons, $goesOn));
+
+        return match ($way) {
+            ReworkWay::Accept, ReworkWay::Rebake => $case->filmNowUm(),
+            ReworkWay::Recoat => max(0.0, $case->filmNowUm() - self::SANDED_UM) + $new,
+            ReworkWay::Strip => $new,
+        };
+    }
+
+    private static function filmMost(ReworkWay $way, ReworkCase $case): float
+    {
+        $most = array_sum(array_map(fn (FilmLayer $one): float => $one->highUm, $case->layers));
+        $top = $case->layers[count($case->layers) - 1] ?? null;
+
+        return $way === ReworkWay::Recoat ? $most + ($top->highUm ?? 0.0) : $most;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Word;
+
+/** How film readings are accepted; the first is the default. */
+enum FilmWay: string implements Way
+{
+    case Plain = 'plain';
+    case Eighty = 'eighty';
+    case Spot = 'spot';
+
+    /** What it is called, in lower case. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Plain => 'every reading in the band',
+            self::Eighty => 'mean at the nominal, none under 80 % of it',
+            self::Spot => 'spots of three readings',
+        };
+    }
+
+    /** What choosing it means, in a sentence. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Plain => 'strict and simple; one bad reading fails the part.',
+            self::Eighty => 'forgives single thin readings where the mean is right; too thick is not judged.',
+            self::Spot => 'three readings make a spot: spots within 80 to 120 % of the limits, their mean in the band.',
+        };
+    }
+}

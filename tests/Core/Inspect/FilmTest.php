@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Inspect;
+
+use Aenum\Core\Inspect\FilmJudgement;
+use Aenum\Core\Inspect\FilmReadings;
+use Aenum\Core\Inspect\GaugeFile;
+use Aenum\Core\Inspect\StudentT;
+use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Word\FilmWay;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Film against its band, the three ways, each bound on both sides; and files of gauges, good and bad. */
+final class FilmTest extends TestCase
+{
+    /** @param  list<float>  $um */
+    private static function judged(array $um, FilmWay $way, ?float $nominal = null): FilmJudgement
+    {
+        return FilmJudgement::of(FilmReadings::of($um), 60, 90, $way, $nominal);
+    }
+
+    public function test_plain_holds_every_reading_to_the_band(): void
+    {
+        self::assertTrue(self::judged([60, 90], FilmWay::Plain)->ok);
+        self::assertFalse(self::judged([59.9, 70], FilmWay::Plain)->ok);
+        self::assertFalse(self::judged([70, 90.1], FilmWay::Plain)->ok);
+        self::assertTrue(self::judged([59.9, 70], FilmWay::Plain)->isThin());
+        self::assertFalse(self::judged([70, 90.1], FilmWay::Plain)->isThin());
+    }
+
+    public function test_eighty_holds_the_mean_to_the_nominal_and_the_least_to_four_fifths_of_it(): void
+    {
+        self::assertTrue(self::judged([56, 84], FilmWay::Eighty, 70)->ok);
+        self::assertFalse(self::judged([55.9, 90], FilmWay::Eighty, 70)->ok);
+        self::assertFalse(self::judged([69.9, 70], FilmWay::Eighty, 70)->ok);
+        self::assertTrue(self::judged([70, 200], FilmWay::Eighty, 70)->ok, 'too thick is not its question');
+        $this->expectException(InvalidQuantity::class);
+        self::judged([70], FilmWay::Eighty);
+    }
+
+    public function test_spots_of_three_may_lie_a_fifth_outside_where_their_mean_does_not(): void
+    {
+        self::assertTrue(self::judged([48, 48, 48, 80, 80, 80], FilmWay::Spot)->ok);
+        self::assertFalse(self::judged([47.9, 47.9, 47.9, 80, 80, 80], FilmWay::Spot)->ok);
+        self::assertTrue(self::judged([108, 108, 108, 60, 60, 60], FilmWay::Spot)->ok);
+        self::assertFalse(self::judged([108.1, 108.1, 108.1, 60, 60, 60], FilmWay::Spot)->ok);
+        self::assertFalse(self::judged([50, 50, 50, 60, 60, 60], FilmWay::Spot)->ok, 'the mean is under the band');
+        self::assertTrue(self::judged([10, 70, 100], FilmWay::Spot)->ok, 'gauge readings are free');
+        self::assertFalse(self::judged([70, 70], FilmWay::Spot)->ok, 'no whole spot');
+        // One is left over: it counts in n and mean, and makes no spot.
+        $left = self::judged([70, 70, 70, 5], FilmWay::Spot);
+        self::assertSame([4, 1, true], [$left->film->n, count($left->spots), $left->ok]);
+    }
+
+    public function test_how_many_more_would_settle_it_is_the_least_that_does(): void
+    {
+        foreach ([[61.0, 75, 50], [88.0, 92, 80, 71], [62.0, 63, 58, 66, 64]] as $um) {
+            $judged = self::judged($um, FilmWay::Plain);
+            $film = $judged->film;
+            $distance = min(abs($film->mean - 60), abs($film->mean - 90));
+            $reach = fn (int $k): float => StudentT::quantile(0.975, $k - 1) * $film->deviation / sqrt($k);
+            self::assertNotNull($judged->more);
+            self::assertLessThanOrEqual($distance, $reach($film->n + $judged->more));
+            self::assertGreaterThan(0, $judged->more);
+            self::assertGreaterThan($distance, $reach($film->n + $judged->more - 1));
+        }
+        self::assertSame(0, self::judged([75, 75, 75], FilmWay::Plain)->more, 'no spread');
+        self::assertNull(self::judged([75], FilmWay::Plain)->more, 'one says nothing of the spread');
+        self::assertNull(self::judged([59, 61], FilmWay::Plain)->more, 'on the limit');
+        self::assertNull(self::judged([10, 110.002], FilmWay::Plain)->more, 'past a hundred thousand');
+    }
+
+    public function test_t_is_that_of_the_printed_tables(): void
+    {
+        foreach (
+            [
+                1 => 12.7062, 2 => 4.3027, 3 => 3.1824, 4 => 2.7764, 5 => 2.5706, 9 => 2.2622, 10 => 2.2281,
+                20 => 2.0860, 30 => 2.0423, 60 => 2.0003, 120 => 1.9799, 1000 => 1.9623, 100000 => 1.9600,
+            ] as $freedom => $t
+        ) {
+            self::assertEqualsWithDelta($t, StudentT::quantile(0.975, $freedom), 5e-5, "t of {$freedom}");
+        }
+        self::assertEqualsWithDelta(0.0, StudentT::quantile(0.5, 7), 1e-6);
+        self::assertEqualsWithDelta(6.3138, StudentT::quantile(0.95, 1), 5e-5);
+    }
+
+    public function test_the_picture_of_readings_counts_every_one(): void
+    {
+        $bins = FilmReadings::of([10, 60, 60.1, 89.9, 90, 200])->spread(60, 90, 3);
+        self::assertSame([3, 0, 3], array_column($bins, 'count'));
+        self::assertEqualsWithDelta(70.0, $bins[0]['to'], 1e-9);
+    }
+
+    /** @return array<string, array{string, ?float, array<string, list<float>>}> */
+    public static function files(): array
+    {
+        return [
+            'semicolons, decimal comma' => [
+                "Export;;\nNo;Spot;Film (µm)\n1;rail;71,5\n2;rail;70\n\n3;post;80,1\n", null,
+                ['rail' => [71.5, 70.0], 'post' => [80.1]],
+            ],
+            'mils in the header' => ["reading,mils\n1,2.9\n2,3.0\n", null, ['' => [73.66, 76.2]]],
+            'a bare column, the unit asked' => ["71,5\r\n72\r\n", 1.0, ['' => [71.5, 72.0]]],
+            'tabs and a byte order mark' => ["\xEF\xBB\xBFzone\tDFT um\nfoot\t81\n", null, ['foot' => [81.0]]],
+            'millimetres' => ["n;thickness mm\n1;0,072\n", null, ['' => [72.0]]],
+        ];
+    }
+
+    /** @param  array<string, list<float>>  $spots */
+    #[DataProvider('files')]
+    public function test_a_gauge_s_file_is_read_as_it_was_written(string $csv, ?float $unit, array $spots): void
+    {
+        $read = GaugeFile::parse($csv, $unit)->bySpot();
+        self::assertSame(array_keys($spots), array_keys($read));
+        foreach ($spots as $spot => $um) {
+            self::assertEqualsWithDelta($um, $read[$spot], 1e-9);
+        }
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function badFiles(): array
+    {
+        return [
+            'no unit' => ["reading\n71\n", 'unit'],
+            'empty' => ['', 'header'],
+            'words only' => ["film um\nthick\n", ''],
+            'a word among figures' => ["film um\n71\nthick\n", 'line 3'],
+            'a negative' => ["film um\n-3\n", 'line 2'],
+            'nought' => ["film um\n70\n0\n", 'line 3'],
+            'beyond any film' => ["film um\n5000.1\n", 'line 2'],
+            'which column' => ["a;b\n1;2\n", 'header'],
+            'too many' => ["film um\n".str_repeat("70\n", 10001), ''],
+        ];
+    }
+
+    #[DataProvider('badFiles')]
+    public function test_a_bad_file_is_refused_by_its_place(string $csv, string $place): void
+    {
+        try {
+            GaugeFile::parse($csv, null);
+            self::fail('taken');
+        } catch (InvalidQuantity $e) {
+            self::assertSame($place, $e->place);
+        }
+    }
+
+    public function test_ten_thousand_readings_are_read_and_no_bytes_break_it(): void
+    {
+        self::assertCount(10000, GaugeFile::parse("film um\n".str_repeat("70\n", 10000), null)->readings);
+        mt_srand(7);
+        $good = "No;Spot;Film (µm)\n1;rail;71,5\n2;rail;70\n3;post;80,1\n";
+        for ($n = 0; $n < 400; $n++) {
+            $bad = $good;
+            for ($k = 0; $k < 1 + $n % 6; $k++) {
+                $bad[mt_rand(0, strlen($bad) - 1)] = chr(mt_rand(0, 255));
+            }
+            try {
+                foreach (GaugeFile::parse($bad, null)->readings as $one) {
+                    self::assertTrue($one['um'] > 0 && $one['um'] <= 5000);
+                }
+            } catch (InvalidQuantity $e) {
+                self::assertStringNotContainsString("\n", $e->getMessage());
+            }
+        }
+    }
+}
