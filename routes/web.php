@@ -10,6 +10,11 @@ use App\Http\Controllers\BlastController;
 use App\Http\Controllers\BoothController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CoatController;
+use App\Http\Controllers\ReleaseController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\LearnController;
+use App\Http\Controllers\FaultController;
+use App\Http\Controllers\CustomerRecordController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GunController;
@@ -56,10 +61,20 @@ Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
+Route::pattern('secret', '[A-Za-z0-9_-]{43}');
+foreach (['fault', 'rework', 'look', 'recordLink', 'master'] as $number) {
+    Route::pattern($number, '[0-9]{1,9}');
+}
 
 Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
 Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
+
+// A customer's own copy: nobody signs in for it, and nothing else is to be had there.
+Route::middleware('throttle:60,1')->prefix('/r/{secret}')->group(function (): void {
+    Route::get('/', [CustomerRecordController::class, 'sheet']);
+    Route::get('/record.pdf', [CustomerRecordController::class, 'pdf']);
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
@@ -91,6 +106,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/station/wash', [WashController::class, 'show']);
     Route::get('/station/coat', [CoatController::class, 'show']);
     Route::get('/station/mask-and-hang', [MaskController::class, 'show']);
+    Route::get('/station/inspect', [InspectController::class, 'show']);
+    Route::get('/station/release', [ReleaseController::class, 'show']);
     Route::get('/practice', [PracticeController::class, 'index']);
     Route::get('/practice/checklist', [PracticeController::class, 'checklist']);
     Route::get('/practice/booth', [BoothController::class, 'index']);
@@ -98,7 +115,15 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/practice/{exercise}', [PracticeController::class, 'show']);
     Route::get('/station/{station}', [StationController::class, 'show']);
     Route::get('/jobs/{job}', [JobController::class, 'show']);
-    Route::get('/jobs/{job}/record', [JobController::class, 'record']);
+    Route::get('/faults', [FaultController::class, 'index']);
+    Route::get('/faults/{fault}', [FaultController::class, 'show']);
+    Route::get('/learn', LearnController::class);
+    Route::get('/jobs/{job}/record', [RecordController::class, 'full']);
+    Route::get('/jobs/{job}/sheet', [RecordController::class, 'sheet']);
+    Route::get('/jobs/{job}/sheet.pdf', [RecordController::class, 'pdf']);
+    Route::get('/jobs/{job}/record.json', [RecordController::class, 'json']);
+    Route::get('/jobs/{job}/readings.csv', [RecordController::class, 'readings']);
+    Route::get('/jobs/{job}/curves.csv', [RecordController::class, 'curves']);
     Route::get('/bakes/{bake}', [BakeController::class, 'show']);
     Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
     Route::get('/bakes/{bake}/choices', [BakeController::class, 'choices']);
@@ -151,7 +176,20 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/lots/{lot}/into', [LotController::class, 'into']);
         Route::post('/lots/{lot}/join', [LotController::class, 'join']);
         Route::post('/lots/{lot}/scrap', [LotController::class, 'scrap']);
-        Route::post('/lots/{lot}/release', [LotController::class, 'release']);
+        Route::post('/lots/{lot}/release', [ReleaseController::class, 'release']);
+        Route::post('/lots/{lot}/looks', [InspectController::class, 'look']);
+        Route::post('/looks/{look}/withdraw', [InspectController::class, 'unlook']);
+        Route::get('/lots/{lot}/gauge', [InspectController::class, 'gauge']);
+        Route::get('/lots/{lot}/faults/create', [FaultController::class, 'create']);
+        Route::post('/lots/{lot}/faults', [FaultController::class, 'store']);
+        Route::post('/faults/{fault}/opened', [FaultController::class, 'opened']);
+        Route::post('/faults/{fault}/mend', [FaultController::class, 'mend']);
+        Route::post('/faults/{fault}/close', [FaultController::class, 'close']);
+        Route::post('/faults/{fault}/withdraw', [FaultController::class, 'withdraw']);
+        Route::post('/reworks/{rework}/withdraw', [FaultController::class, 'takeBack']);
+        Route::post('/jobs/{job}/supplements', [RecordController::class, 'supplement']);
+        Route::post('/jobs/{job}/links', [RecordController::class, 'link']);
+        Route::post('/record-links/{recordLink}/withdraw', [RecordController::class, 'withdrawLink']);
         Route::get('/jobs/{job}/parts/create', [JobController::class, 'createPart']);
         Route::post('/jobs/{job}/parts', [JobController::class, 'storePart']);
         Route::match(['post', 'put'], '/jobs/{job}/metal', [JobController::class, 'askMetal']);
@@ -226,6 +264,9 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
 
         Route::post('/coats/{coat}/solvent-rub', [InspectController::class, 'solventRub']);
         Route::post('/coats/{coat}/film', [InspectController::class, 'film']);
+        Route::post('/coats/{coat}/cross-cut', [InspectController::class, 'crossCut']);
+        Route::post('/coats/{coat}/gloss', [InspectController::class, 'gloss']);
+        Route::post('/coats/{coat}/colour', [InspectController::class, 'colour']);
 
         Route::get('/powders/create', [ShelfController::class, 'createPowder']);
         Route::post('/powders', [ShelfController::class, 'storePowder']);
@@ -236,6 +277,8 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/powder-lots/{powderLot}', [PowderController::class, 'changeLot']);
         Route::post('/powders/{powder}/panels', [PowderController::class, 'panel']);
         Route::post('/panels/{panel}/withdraw', [PowderController::class, 'withdrawPanel']);
+        Route::post('/powders/{powder}/masters', [PowderController::class, 'master']);
+        Route::post('/masters/{master}/withdraw', [PowderController::class, 'withdrawMaster']);
         Route::post('/powders/{powder}/looks', [PowderController::class, 'look']);
         Route::post('/powder-pictures/{look}/withdraw', [PowderController::class, 'withdrawLook']);
 

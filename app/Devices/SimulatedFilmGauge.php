@@ -24,4 +24,25 @@ final class SimulatedFilmGauge
 
         return array_values($on->all());
     }
+
+    /**
+     * Three readings at each spot on a baked film: near what was laid there, where that is known.
+     *
+     * @param  list<string>  $spots
+     * @param  array<string, float>  $laid  µm by spot
+     * @return array<string, list<float>> µm by spot
+     */
+    public function cured(array $spots, array $laid, float $elseUm): array
+    {
+        $read = [];
+        foreach ($spots as $n => $spot) {
+            $um = $laid[$spot] ?? $elseUm;
+            $read[$spot] = array_map(
+                fn (int $k): float => round(self::SPREAD[($n + $k) % count(self::SPREAD)] * $um),
+                [0, 1, 2],
+            );
+        }
+
+        return $read;
+    }
 }

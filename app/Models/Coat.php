@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $share of the part's area
  * @property string $role primer, base, mid or clear
  * @property string $bake_to as BakeTo has it
+ * @property ?int $rework_id where it was laid to mend some pieces; null for one of all
  * @property Part $part
  * @property Powder $powder
  * @property Collection<int, OvenResult> $results

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Inspect\FilmJudgement;
 use Aenum\Core\Inspect\FilmReadings;
+use Aenum\Core\Word\FilmWay;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -14,12 +16,25 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $coat_id
  * @property ?int $lot_id
- * @property string $kind solvent_rub, film or logger
+ * @property string $kind solvent_rub, film, logger, cross_cut, gloss, colour or judged
  * @property ?int $rubs
  * @property ?int $rating
  * @property ?string $solvent
  * @property ?float $band_from_um
  * @property ?float $band_to_um
+ * @property ?string $way how film readings were accepted, as FilmWay has it
+ * @property ?float $nominal_um
+ * @property ?string $pressure of a rub, as RubPressure has it
+ * @property ?float $figure gloss units, or ΔE00
+ * @property ?float $limit_low of the figure, as it was agreed
+ * @property ?float $limit_high
+ * @property ?float $lab_l as it was measured
+ * @property ?float $lab_a
+ * @property ?float $lab_b
+ * @property ?string $place where on the part
+ * @property ?string $source typed, file or gauge
+ * @property ?int $master_id
+ * @property ?Master $master
  * @property string $verdict pass, fail or not_judged
  * @property ?string $note
  * @property CarbonImmutable $at
@@ -45,6 +60,55 @@ final class Inspection extends Record
             'fail' => 'under-cured, back to the oven',
             default => 'not judged, this powder never stands solvent',
         };
+    }
+
+    /** What it says, in a word: of anything but film and rub. */
+    public function verdictWords(): string
+    {
+        return match ($this->verdict) {
+            'pass' => 'as agreed',
+            'fail' => 'not as agreed',
+            default => 'not judged',
+        };
+    }
+
+    /** @return array<string, list<float>> µm by spot, in the order they were read */
+    public function bySpot(): array
+    {
+        $spots = [];
+        foreach ($this->readings as $one) {
+            $spots[$one->spot ?? ''][] = $one->microns;
+        }
+
+        return $spots;
+    }
+
+    /** How its film was accepted; the plain way where an earlier release did not ask. */
+    public function filmWay(): FilmWay
+    {
+        return FilmWay::tryFrom($this->way ?? '') ?? FilmWay::Plain;
+    }
+
+    /** Its film against its band; null for anything but film. */
+    public function judgedFilm(): ?FilmJudgement
+    {
+        $film = $this->film();
+
+        return $film === null || $this->band_from_um === null || $this->band_to_um === null
+            ? null
+            : FilmJudgement::of(
+                $film,
+                $this->band_from_um,
+                $this->band_to_um,
+                $this->filmWay(),
+                $this->nominal_um ?? ($this->band_from_um + $this->band_to_um) / 2,
+            );
+    }
+
+    /** @return BelongsTo<Master, $this> */
+    public function master(): BelongsTo
+    {
+        return $this->belongsTo(Master::class);
     }
 
     /** The film as it was read, judged; null for anything but film. */
@@ -89,6 +153,8 @@ final class Inspection extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['band_from_um' => 'float', 'band_to_um' => 'float', 'at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+        return ['at' => 'immutable_datetime:Y-m-d H:i:s.v'] + array_fill_keys([
+            'band_from_um', 'band_to_um', 'nominal_um', 'figure', 'limit_low', 'limit_high', 'lab_l', 'lab_a', 'lab_b',
+        ], 'float');
     }
 }

@@ -10,6 +10,7 @@ namespace App\Models;
  * @property int $inspection_id
  * @property int $position
  * @property float $microns
+ * @property ?string $spot where on the part
  */
 final class InspectionReading extends Record
 {

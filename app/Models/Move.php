@@ -39,6 +39,7 @@ final class Move extends Record
             'split' => 'Split',
             'joined' => 'Joined',
             'scrapped' => 'Scrapped',
+            'mended' => 'To be mended',
             default => 'Declined',
         };
     }

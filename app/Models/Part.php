@@ -54,7 +54,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Collection<int, Lot> $lots
  * @property Collection<int, BenchClock> $clocks
  * @property Collection<int, Section> $sections
- * @property Collection<int, Coat> $coats
+ * @property Collection<int, Coat> $coats as it was planned
+ * @property Collection<int, Coat> $everyCoat those laid to mend some pieces with them
+ * @property Collection<int, Rework> $reworks
+ * @property Collection<int, Fault> $faults
  * @property Collection<int, Signature> $signatures
  * @property Collection<int, Picture> $pictures
  * @property Collection<int, Pin> $pins
@@ -212,8 +215,35 @@ final class Part extends Record
         return $this->ways->pluck('way', 'question')->all();
     }
 
-    /** @return HasMany<Coat, $this> */
+    /** @return HasMany<Coat, $this> as it was planned for all pieces */
     public function coats(): HasMany
+    {
+        $relation = $this->hasMany(Coat::class);
+        $relation->whereNull('rework_id')->orderBy('position');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Rework, $this> how some of its pieces are mended */
+    public function reworks(): HasMany
+    {
+        $relation = $this->hasMany(Rework::class);
+        $relation->whereNull('withdrawn_at')->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Fault, $this> */
+    public function faults(): HasMany
+    {
+        $relation = $this->hasMany(Fault::class);
+        $relation->whereNull('withdrawn_at')->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<Coat, $this> those laid to mend some pieces with them */
+    public function everyCoat(): HasMany
     {
         $relation = $this->hasMany(Coat::class);
         $relation->orderBy('position');

@@ -21,11 +21,7 @@ namespace App\Models;
  */
 final class PartStep extends Record
 {
-    public $timestamps = false;
+    use Concerns\StepRow;
 
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return array_fill_keys(['minutes', 'wait_minutes', 'celsius', 'hold_minutes'], 'float');
-    }
+    public $timestamps = false;
 }

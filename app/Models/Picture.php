@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $file below the app's private storage
  * @property int $width
  * @property int $height
+ * @property string $shows before or after the work
  * @property CarbonImmutable $at
  * @property ?CarbonImmutable $withdrawn_at
  * @property Part $part

@@ -48,6 +48,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $ohm_m
  * @property ?float $charge_uc_g
  * @property ?float $keep_below_c
+ * @property ?float $gloss_low at 60°, as its sheet has it
+ * @property ?float $gloss_high
+ * @property Collection<int, Master> $masters
  * @property Collection<int, PowderLot> $lots
  * @property Collection<int, PowderPicture> $looks
  * @property Collection<int, Panel> $panels
@@ -144,6 +147,15 @@ final class Powder extends Record
         return $relation;
     }
 
+    /** @return HasMany<Master, $this> */
+    public function masters(): HasMany
+    {
+        $relation = $this->hasMany(Master::class);
+        $relation->with('user')->whereNull('withdrawn_at')->orderBy('id');
+
+        return $relation;
+    }
+
     /** @return HasMany<PowderRow, $this> */
     public function rows(): HasMany
     {
@@ -178,7 +190,7 @@ final class Powder extends Record
             'supplier_days' => 'integer',
         ] + array_fill_keys([
             'softens_c', 'price_kg', 'box_kg', 'least_order_kg', 'transfer', 'lel_g_m3', 'shrink', 'ohm_m',
-            'charge_uc_g', 'keep_below_c',
+            'charge_uc_g', 'keep_below_c', 'gloss_low', 'gloss_high',
         ], 'float');
     }
 }

@@ -38,7 +38,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $overlap
  * @property ?float $minutes
  * @property ?float $part_c
- * @property ?float $raw_um mean of the readings on raw powder
+ * @property ?float $raw_um mean of the readings on raw powder, as the film it becomes
+ * @property ?float $raw_read_um mean of the readings on raw powder, as they were read
  * @property ?float $ohm
  * @property ?float $humidity_pct
  * @property ?string $note
@@ -165,7 +166,8 @@ final class Spraying extends Record
     {
         return ['openness' => Openness::class] + array_fill_keys([
             'weighed_g', 'back_g', 'planned_g', 'planned_um', 'planned_transfer', 'planned_minutes', 'area_m2',
-            'charge_index', 'flow_g_min', 'hand_mm_s', 'overlap', 'minutes', 'part_c', 'raw_um', 'ohm', 'humidity_pct',
+            'charge_index', 'flow_g_min', 'hand_mm_s', 'overlap', 'minutes', 'part_c', 'raw_um', 'raw_read_um', 'ohm',
+            'humidity_pct',
         ], 'float') + array_fill_keys(['at', 'done_at', 'blown_off_at'], 'immutable_datetime:Y-m-d H:i:s.v');
     }
 }

@@ -19,7 +19,7 @@ final class Trail
     private const OF_NO_INTEREST = ['id', 'created_at', 'updated_at'];
 
     /** Kept as known or not, never as what they are. */
-    private const SECRETS = ['password', 'pin', 'remember_token', 'code', 'session_mark'];
+    private const SECRETS = ['password', 'pin', 'remember_token', 'code', 'session_mark', 'mark', 'signature'];
 
     /** A longer value is named by its length; the row itself has it. */
     private const LONGEST = 1000;

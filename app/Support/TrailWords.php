@@ -20,6 +20,9 @@ final class TrailWords
         'spraying_zones' => 'zone of a spraying', 'spraying_checks' => 'look at raw powder',
         'powder_lots' => 'lot of powder', 'powder_pictures' => 'picture of a powder', 'panels' => 'test panel',
         'gun_programs' => 'program of a gun', 'booth_runs' => 'go in the practice booth',
+        'rework_steps' => 'step of mending', 'reworks' => 'mending', 'looks' => 'look',
+        'masters' => 'master of a colour',
+        'record_links' => 'address of a record', 'supplements' => 'supplement to a record', 'releases' => 'hand-over',
     ];
 
     private const DONE = ['created' => 'written down', 'updated' => 'changed', 'deleted' => 'taken away'];

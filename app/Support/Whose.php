@@ -7,10 +7,12 @@ namespace App\Support;
 use App\Models\Bag;
 use App\Models\BenchClock;
 use App\Models\Coat;
+use App\Models\Fault;
 use App\Models\Fitting;
 use App\Models\Inspection;
 use App\Models\Job;
 use App\Models\LogLine;
+use App\Models\LookedAt;
 use App\Models\Lot;
 use App\Models\Move;
 use App\Models\Oven;
@@ -27,12 +29,17 @@ use App\Models\Picture;
 use App\Models\Pin;
 use App\Models\Rack;
 use App\Models\Reading;
+use App\Models\RecordLink;
+use App\Models\Release;
+use App\Models\Rework;
+use App\Models\ReworkStep;
 use App\Models\Section;
 use App\Models\Signature;
 use App\Models\Spraying;
 use App\Models\SprayingCheck;
 use App\Models\SprayingZone;
 use App\Models\StepMark;
+use App\Models\Supplement;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -64,6 +71,13 @@ final class Whose
         Spraying::class => ['part_id', Part::class],
         SprayingZone::class => ['spraying_id', Spraying::class],
         SprayingCheck::class => ['spraying_id', Spraying::class],
+        Fault::class => ['part_id', Part::class],
+        Rework::class => ['part_id', Part::class],
+        ReworkStep::class => ['rework_id', Rework::class],
+        LookedAt::class => ['lot_id', Lot::class],
+        Release::class => ['job_id', Job::class],
+        Supplement::class => ['job_id', Job::class],
+        RecordLink::class => ['job_id', Job::class],
         Reading::class => ['oven_load_item_id', OvenLoadItem::class],
     ];
 

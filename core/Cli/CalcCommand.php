@@ -52,7 +52,8 @@ final class CalcCommand
             default => throw InvalidQuantity::outside(
                 'calc',
                 $name,
-                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes, film, delta_e',
+                'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes, film, '
+                    .'delta_e',
             ),
         };
 

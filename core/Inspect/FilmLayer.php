@@ -12,7 +12,6 @@ final readonly class FilmLayer
     /**
      * @param  float|null  $overbake  so far, 1 is over-baked; null where its sheet does not say what it stands
      * @param  float  $lowUm  band of its sheet
-     * @param  float  $highUm
      */
     public function __construct(
         public string $name,

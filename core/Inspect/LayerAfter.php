@@ -9,7 +9,6 @@ final readonly class LayerAfter
 {
     /**
      * @param  float|null  $now  over-bake so far; null where the sheet is silent
-     * @param  float|null  $after
      */
     public function __construct(public string $name, public ?float $now, public ?float $after)
     {

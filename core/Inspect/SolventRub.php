@@ -22,6 +22,12 @@ final readonly class SolventRub
     /** Worse than this is under-cured. */
     private const FAILS_AT = 2;
 
+    /** What a film has had at most that comes off so, whatever was computed. House figures, unverified. */
+    private const DOSE_AT_MOST = [1 => 0.5, 2 => 0.8];
+
+    /** The same of a film that was judged short and not rubbed. House figure. */
+    public const SHORT_DOSE = 0.8;
+
     private function __construct(public int $rubs, public int $rating, public RubPressure $pressure)
     {
     }
@@ -37,6 +43,12 @@ final readonly class SolventRub
             (int) Check::between('rating', $rating, 1, 5),
             $pressure,
         );
+    }
+
+    /** Dose a film has had at most that was rated so; null where the rub does not say that it is short. */
+    public static function doseAtMost(int $rating): ?float
+    {
+        return self::DOSE_AT_MOST[$rating] ?? null;
     }
 
     /**

@@ -10,10 +10,12 @@ use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\BetweenWay;
 use Aenum\Core\Word\CoatWay;
+use Aenum\Core\Word\FilmWay;
 use Aenum\Core\Word\HandWay;
 use Aenum\Core\Word\HangWay;
 use Aenum\Core\Word\LastCleanWay;
 use Aenum\Core\Word\MaskingWay;
+use Aenum\Core\Word\PersonWay;
 use Aenum\Core\Word\Role;
 use Aenum\Core\Word\RustWay;
 use Aenum\Core\Word\SeamWay;
@@ -45,6 +47,8 @@ final readonly class HouseWays
         public HandWay $hand = HandWay::LongStrokes,
         public SprayOrderWay $order = SprayOrderWay::TopDown,
         public TwoColourWay $twoColours = TwoColourWay::Tape,
+        public FilmWay $film = FilmWay::Plain,
+        public PersonWay $person = PersonWay::NotByPerson,
     ) {
     }
 
@@ -71,6 +75,8 @@ final readonly class HouseWays
             'hand' => ['How the gun is moved', HandWay::cases()],
             'order' => ['In which order faces are sprayed', SprayOrderWay::cases()],
             'two_colours' => ['A second colour', TwoColourWay::cases()],
+            'film' => ['How film readings are accepted', FilmWay::cases()],
+            'person' => ['What the shop learns is told', PersonWay::cases()],
         ];
     }
 
@@ -110,6 +116,8 @@ final readonly class HouseWays
             HandWay::tryFrom($stored['hand'] ?? '') ?? $usual->hand,
             SprayOrderWay::tryFrom($stored['order'] ?? '') ?? $usual->order,
             TwoColourWay::tryFrom($stored['two_colours'] ?? '') ?? $usual->twoColours,
+            FilmWay::tryFrom($stored['film'] ?? '') ?? $usual->film,
+            PersonWay::tryFrom($stored['person'] ?? '') ?? $usual->person,
         );
     }
 
@@ -162,6 +170,8 @@ final readonly class HouseWays
             $this->hand,
             $this->order,
             $this->twoColours,
+            $this->film,
+            $this->person,
         );
     }
 }

@@ -176,13 +176,26 @@ final readonly class PartFacts
      */
     public function carrying(array $onIt): self
     {
-        $marks = array_values(array_filter(
-            $this->marks,
-            fn (Mark $mark): bool => ! in_array($mark, [Mark::OldPrimerTight, Mark::FailedTry, Mark::Oily], true),
-        ));
+        $gone = [Mark::OldPrimerTight, Mark::FailedTry, Mark::Oily];
+        $stays = fn (Mark $mark): bool => ! in_array($mark, $gone, true);
 
+        return $this->as($this->count, $onIt, array_values(array_filter($this->marks, $stays)));
+    }
+
+    /** So many pieces of it. */
+    public function many(int $count): self
+    {
+        return $this->as($count, $this->onIt, $this->marks);
+    }
+
+    /**
+     * @param  list<OnIt>  $onIt
+     * @param  list<Mark>  $marks
+     */
+    private function as(int $count, array $onIt, array $marks): self
+    {
         return new self(
-            $this->name, $this->metal, $this->count, $this->massKg, $this->areaM2, $this->boxMm, $this->made, $onIt,
+            $this->name, $this->metal, $count, $this->massKg, $this->areaM2, $this->boxMm, $this->made, $onIt,
             $this->features, $marks, $this->duty, $this->temperC, $this->strengthMpa, $this->alloy, $this->paintTest,
             $this->metalMinutesSoFar, $this->licence, $this->acidProduct, $this->recesses,
         );

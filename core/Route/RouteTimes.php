@@ -100,4 +100,7 @@ final class RouteTimes
     public const SEAL_EACH = 4.0;
 
     public const SEAL_SKINS = 30.0;
+
+    /** A day's work, min: how long something takes is told in days by it. House figure. */
+    public const DAY_MIN = 480.0;
 }

@@ -94,7 +94,10 @@ enum StepKind: string
     {
         return in_array(
             $this,
-            [self::BakeOut, self::ReliefBake, self::GroundCheck, self::Coat, self::Bake, self::Release],
+            [
+                self::BakeOut, self::ReliefBake, self::GroundCheck, self::Coat, self::Bake, self::Inspect,
+                self::Release,
+            ],
             true,
         );
     }

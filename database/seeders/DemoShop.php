@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use Aenum\Core\Heat\OvenEstimate;
-use Aenum\Core\Inspect\FilmReadings;
-use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
-use App\Actions\Inspect\RecordInspection;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Logger\KeepLog;
@@ -20,6 +17,7 @@ use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
 use App\Actions\Rail\MoveLot;
+use App\Actions\Release\HandOver;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
 use App\Actions\Route\WriteFacts;
@@ -84,6 +82,8 @@ final class DemoShop extends Seeder
 
     private DemoCoats $coats;
 
+    private DemoInspection $looked;
+
     /** @var array<string, Powder> */
     private array $powders = [];
 
@@ -97,6 +97,7 @@ final class DemoShop extends Seeder
             $this->shelf();
             $this->coats = new DemoCoats($this->owner, $this->finisher, $this->powders);
             $this->coats->equipment();
+            $this->looked = new DemoInspection($this->owner, $this->finisher);
             $now = CarbonImmutable::now('UTC');
             try {
                 $this->history($now);
@@ -381,29 +382,14 @@ final class DemoShop extends Seeder
         $this->at($start->addHours(7));
         $lot = $this->lot($job);
         (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
-        $record = new RecordInspection();
-        $coats = $job->parts()->firstOrFail()->coats()->with('powder', 'part.job')->get();
-        foreach ($coats as $coat) {
-            $record->film(
-                $coat,
-                $lot,
-                $this->finisher,
-                FilmReadings::of($coat->position === 1 ? [68, 74, 71, 80, 66] : [72, 78, 69, 81, 75, 70]),
-                null,
-            );
-        }
-        $record->solventRub(
-            $coats->last() ?? throw new \LogicException('the bracket has coats'),
-            $lot,
-            $this->finisher,
-            SolventRub::of(50, 5),
-            'MEK',
-            null,
-        );
+        $this->looked->film($lot, ['face' => '138 146 141', 'inside' => '152 148 155', 'far_side' => '133 139 136']);
+        $this->looked->rub($lot, 5);
+        $this->looked->over($lot);
         $this->at($start->addHours(8));
         (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
         $this->at($start->addHours(9));
-        (new MoveLot())->release($lot->refresh(), $this->owner, 'All twelve counted back.');
+        $this->looked->over($lot->refresh());
+        (new HandOver())($lot->refresh(), $this->owner, 'All twelve counted back.', 'V. Lindqvarn', null);
     }
 
     private function lot(Job $job): Lot
@@ -576,10 +562,8 @@ final class DemoShop extends Seeder
         $this->at($start->addHours(6));
         $lot = $this->lot($soft);
         (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
-        $coat = $soft->parts()->firstOrFail()->coats()->with('powder', 'part.job')->firstOrFail();
-        $record = new RecordInspection();
-        $record->film($coat, $lot, $this->finisher, FilmReadings::of([74, 81, 77, 69, 72]), null);
-        $record->solventRub($coat, $lot, $this->finisher, SolventRub::of(50, 2), 'MEK', 'soft at the lower rail');
+        $this->looked->film($lot, ['face' => '74 81 77', 'inside' => '69 72 70', 'far_side' => '78 75 80']);
+        $this->looked->rub($lot, 2, 'soft at the lower rail');
         $ready = $this->job($start, 'Drinking-fountain bowls', 'Parks and gardens', 2, Station::Cure, null, [
             ['fountain bowl', 2, 'cast_aluminium', 5.4, 0.48, null, [], [['base', 'white', 'full']]],
         ]);
@@ -587,9 +571,9 @@ final class DemoShop extends Seeder
         $this->at($start->addHours(8));
         $bowl = $this->lot($ready);
         (new MoveLot())->send($bowl, $this->finisher, Station::Inspect, null, Station::Cure);
-        $white = $ready->parts()->firstOrFail()->coats()->with('powder', 'part.job')->firstOrFail();
-        $record->film($white, $bowl, $this->finisher, FilmReadings::of([82, 88, 79, 91, 84]), null);
-        $record->solventRub($white, $bowl, $this->finisher, SolventRub::of(50, 5), 'MEK', null);
+        $this->looked->film($bowl, ['face' => '82 88 85', 'inside' => '79 83 81', 'far_side' => '91 84 87']);
+        $this->looked->rub($bowl, 5);
+        $this->looked->over($bowl);
         (new MoveLot())->send($bowl->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
         Bag::query()->create([
             'part_id' => $bowl->part_id,

@@ -6,6 +6,7 @@ import { placePins } from './pins.js';
 import { turnParts } from './turn.js';
 import { sprayPanels } from './booth.js';
 import { signOutWhenIdle } from './idle.js';
+import { signByHand } from './sign.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -19,3 +20,4 @@ placePins();
 turnParts();
 signOutWhenIdle();
 sprayPanels();
+signByHand();

@@ -112,7 +112,10 @@ final class ArchitectureTest extends TestCase
     public const APP = [
         ['Models'],
         ['Support'],
-        ['Rules', 'Actions/Accounts', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice'],
+        [
+            'Rules', 'Actions/Accounts', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice',
+            'Actions/Learn',
+        ],
         ['Actions/Blast'],
         ['Actions/Route'],
         ['Actions/Lot'],
@@ -124,6 +127,7 @@ final class ArchitectureTest extends TestCase
         ['Actions/Intake'],
         ['Actions/Mask'],
         ['Actions/Inspect'],
+        ['Actions/Release'],
         ['Http'],
         ['Providers'],
     ];

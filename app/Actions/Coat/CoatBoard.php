@@ -93,7 +93,7 @@ final readonly class CoatBoard
         $openness = $turned->openness ?? CoatBench::openness($plan->facts->part);
         $bench = CoatBench::for(
             $plan,
-            $coat->position - 1,
+            $walk->coats->place($coat),
             $powder->atTheGun(),
             $gun?->model() ?? self::unknownGun(),
             $turned,
@@ -536,7 +536,7 @@ final readonly class CoatBoard
      *
      * @return array{?WarmWindow, ?CarbonImmutable, ?float}
      */
-    private static function heat(Lot $lot): array
+    public static function heat(Lot $lot): array
     {
         $since = ShopClock::now()->subHours(self::COLD_AFTER_H);
         $out = OvenResult::query()->where('lot_id', $lot->id)

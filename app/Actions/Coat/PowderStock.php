@@ -7,6 +7,7 @@ namespace App\Actions\Coat;
 use Aenum\Core\Coat\Openness;
 use Aenum\Core\Powder\Cover;
 use Aenum\Core\Unit\Dimension;
+use App\Actions\Log\LotCoats;
 use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Powder;
@@ -146,7 +147,7 @@ final readonly class PowderStock
         $grams = [];
         $lots = Lot::hanging()->with(['part.coats.powder', 'part.coats.results:id,coat_id,lot_id'])->get();
         foreach ($lots as $lot) {
-            foreach ($lot->part->coats as $coat) {
+            foreach (LotCoats::of($lot)->on() as $coat) {
                 $isOn = isset($sprayed["{$lot->id} {$coat->id}"]) || $coat->results->contains('lot_id', $lot->id);
                 if (! $isOn) {
                     $grams[$coat->powder_id] = ($grams[$coat->powder_id] ?? 0.0) + $reserve * self::takes($coat, $lot);

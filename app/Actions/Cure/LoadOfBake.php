@@ -16,10 +16,12 @@ use Aenum\Core\Heat\Links;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
+use App\Actions\Log\LotCoats;
 use App\Actions\Log\LotPast;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
 use App\Actions\Oven\BareItems;
+use App\Actions\Lot\CoatOfLot;
 use App\Actions\Oven\Correct;
 use App\Actions\Oven\Frozen;
 use App\Actions\Oven\LoadSchedule;
@@ -223,13 +225,14 @@ final readonly class LoadOfBake
     private static function hang(OvenLoad $bake, OvenLoadItem $bakeItem, ?Section $section, array &$names): HungItem
     {
         $part = $bakeItem->part;
-        foreach ($part->coats as $one) {
-            $one->setRelation('powder', Frozen::powder($bake, $one));
-        }
-        $coat = $part->coats->firstOrFail('id', $bakeItem->coat_id);
-        $bakeItem->coat->setRelation('powder', $coat->powder);
         $lot = $bakeItem->lot;
         $past = $lot === null ? null : LotPast::of($lot);
+        $stack = self::stack($bakeItem);
+        foreach ($stack as $one) {
+            $one->setRelation('powder', Frozen::powder($bake, $one));
+        }
+        $coat = $stack->firstOrFail('id', $bakeItem->coat_id);
+        $bakeItem->coat->setRelation('powder', $coat->powder);
         $whose = $lot?->label() ?? '';
         $whole = $whose === '' ? $part->name : "{$part->name} {$whose}";
         $name = $section === null ? $whole : "{$whole}, {$section->name}";
@@ -237,12 +240,11 @@ final readonly class LoadOfBake
         if ($names[$name] > 1) {
             $name .= " (job {$part->job->number})";
         }
-        $results = $part->coats
-            ->toBase()->flatMap(fn (Coat $c): Collection => $c->results->toBase())
+        $results = $stack->flatMap(fn (Coat $c): Collection => $c->results->toBase())
             ->where('section_id', $section?->id)
             ->filter(fn (OvenResult $r): bool => self::cameBefore($r->ovenLoad, $bake));
         $layers = [];
-        foreach ($part->coats->where('position', '<=', $coat->position)->sortBy('position') as $layer) {
+        foreach ($stack as $layer) {
             $of = $results->where('coat_id', $layer->id);
             $layers[] = new LayerSoFar(
                 $layer,
@@ -260,7 +262,10 @@ final readonly class LoadOfBake
             array_slice($layers, 0, -1),
         );
         $overbake = $fresh->overbake ?? 0.0;
-        $aim = Aim::to($coat->bakeTo(), $coat->powder->sheet(), $under, $fresh->dose, $overbake)
+        // A film that was measured short has not had what was computed: the bake is sized by what it has had.
+        $short = $lot === null || $bake->isPulled() ? null : CoatOfLot::measuredDose($coat, $lot);
+        $soFar = min($fresh->dose, $short ?? $fresh->dose);
+        $aim = Aim::to($coat->bakeTo(), $coat->powder->sheet(), $under, $soFar, $overbake)
             ->notAbove(PeakLimits::of($part->metalKind(), PartFloor::of($part, $lot)->masks));
 
         $out = $bakeItem->out_at === null ? null : LoadSchedule::second($bake, $bakeItem->out_at) / 60;
@@ -281,6 +286,17 @@ final readonly class LoadOfBake
             $layers,
             MetalMinutes::of($part, $bake, $lot),
         );
+    }
+
+    /** @return Collection<int, Coat> the coat that is fresh in it and those it lies on, from the metal up */
+    private static function stack(OvenLoadItem $item): Collection
+    {
+        if ($item->lot !== null) {
+            return LotCoats::of($item->lot->setRelation('part', $item->part))->to($item->coat);
+        }
+        $under = $item->part->coats->where('position', '<=', $item->coat->position);
+
+        return $under->sortBy('position')->values()->toBase();
     }
 
     /** @param  Collection<int, OvenResult>  $results */

@@ -32,7 +32,7 @@ final readonly class CoatLine
     {
         $past = LotPast::of($walk->lot);
         $lines = [];
-        foreach ($walk->lot->part->coats as $n => $coat) {
+        foreach ($walk->coats->every as $n => $coat) {
             $had = $coat->results->filter(fn (OvenResult $one): bool => $past->any($one->lot_id, $one->at));
             $seen = $coat->inspections->filter(fn (Inspection $one): bool => $past->any($one->lot_id, $one->at));
             $lines[] = new self(

@@ -6,8 +6,10 @@ namespace App\Actions\Lot;
 
 use Aenum\Core\Cure\CureState;
 use Aenum\Core\Cure\Standing;
+use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Job\StepKey;
 use Aenum\Core\Word\StepKind;
+use App\Actions\Log\LotCoats;
 use App\Actions\Log\LotPast;
 use App\Models\Coat;
 use App\Models\Inspection;
@@ -20,15 +22,15 @@ use Illuminate\Support\Collection;
 /** What is so of a coat on a lot: its bakes, what was measured since, what was told. */
 final class CoatOfLot
 {
-    /** What a rub says outranks what a curve says: it asked the film itself. */
-    private const MEASURED_BY = ['solvent_rub', 'logger'];
+    /** What a rub or an eye says outranks what a curve says: it asked the film itself. */
+    private const MEASURED_BY = [['solvent_rub', 'judged'], ['logger']];
 
     private const VERDICTS = ['pass' => true, 'fail' => false];
 
     /** The coat of a lot that waits for powder or for its bake; null where none does. */
     public static function due(Lot $lot): ?Coat
     {
-        return $lot->part->coats->sortBy('position')->first(
+        return LotCoats::of($lot)->on()->first(
             fn (Coat $coat): bool => ! self::standing($coat, $lot)->closesBake(),
         );
     }
@@ -51,6 +53,22 @@ final class CoatOfLot
         }
 
         return $all === [] ? Standing::raw() : Standing::worst($all);
+    }
+
+    /**
+     * Dose a coat has had at most by what was measured, where that is short of what was computed: a bake is sized by
+     * both. Null where nothing says that it is short.
+     */
+    public static function measuredDose(Coat $coat, Lot $lot): ?float
+    {
+        if (self::standing($coat, $lot)->measured !== false) {
+            return null;
+        }
+        $past = LotPast::of($lot);
+        $rub = $coat->inspections->first(fn (Inspection $one): bool => $one->kind === 'solvent_rub'
+            && $one->failed() && $past->any($one->lot_id, $one->at));
+
+        return SolventRub::doseAtMost((int) $rub?->rating) ?? SolventRub::SHORT_DOSE;
     }
 
     /**
@@ -110,8 +128,9 @@ final class CoatOfLot
     /** @param  Collection<int, Inspection>  $found  the latest first */
     private static function measured(Collection $found, ?CarbonImmutable $since): ?bool
     {
-        foreach (self::MEASURED_BY as $kind) {
-            $is = fn (Inspection $one): bool => $one->kind === $kind && isset(self::VERDICTS[$one->verdict]) &&
+        foreach (self::MEASURED_BY as $kinds) {
+            $is = fn (Inspection $one): bool => in_array($one->kind, $kinds, true) &&
+                isset(self::VERDICTS[$one->verdict]) &&
                 ($since === null || $one->at->gte($since));
             $latest = $found->first($is);
             if ($latest !== null) {

@@ -11,6 +11,7 @@ use Aenum\Core\Route\Pause;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\StepOutcome;
+use App\Actions\Log\LotCoats;
 use App\Actions\Log\LotPast;
 use App\Actions\Route\PartRoute;
 use App\Models\Coat;
@@ -33,6 +34,7 @@ final readonly class LotWalk
         public Walk $walk,
         public array $marks,
         public array $standings,
+        public LotCoats $coats,
     ) {
     }
 
@@ -41,10 +43,12 @@ final readonly class LotWalk
         $lot->loadMissing(['marks.user', 'part.lots', 'part.coats.results', 'part.coats.inspections']);
         $route ??= PartRoute::of($lot->part, $lot);
         $marks = $lot->marks->keyBy('step')->all();
-        $standings = $lot->part->coats
+        $coats = LotCoats::of($lot);
+        $standings = $coats->every
             ->mapWithKeys(fn (Coat $coat): array => [$coat->position => CoatOfLot::standing($coat, $lot)])->all();
+        $walk = self::walk($route->steps, $marks, $standings, $coats);
 
-        return new self($lot, $route, self::walk($route->steps, $marks, $standings), $marks, $standings);
+        return new self($lot, $route, $walk, $marks, $standings, $coats);
     }
 
     /**
@@ -52,13 +56,15 @@ final readonly class LotWalk
      * @param  array<string, StepMark>  $marks
      * @param  array<int, Standing>  $standings
      */
-    private static function walk(array $steps, array $marks, array $standings): Walk
+    private static function walk(array $steps, array $marks, array $standings, LotCoats $coats): Walk
     {
         $outcomes = array_filter(array_map(fn (StepMark $mark): ?StepOutcome => $mark->stepOutcome(), $marks));
         foreach ((new Walk($steps, []))->keys as $key) {
             $standing = $key->coat === null ? null : $standings[$key->coat] ?? null;
             $baked = $standing?->isBaked() === true;
             $outcome = match (true) {
+                // What came off again is behind it.
+                $key->coat !== null && $coats->isGone($key->coat) => StepOutcome::Done,
                 $key->kind === StepKind::Coat && $baked => StepOutcome::Done,
                 // The film says whether its bake is behind it, whatever was ticked.
                 $key->kind === StepKind::Bake && $standing?->closesBake() === true => StepOutcome::Done,
@@ -83,7 +89,7 @@ final readonly class LotWalk
     /** The coat that waits for the oven: powder on, not what it is to be baked to; null where none does. */
     public function coatDue(): ?Coat
     {
-        foreach ($this->lot->part->coats->sortBy('position') as $coat) {
+        foreach ($this->coats->on() as $coat) {
             if (! $this->standings[$coat->position]->closesBake()) {
                 return $coat;
             }
@@ -157,7 +163,7 @@ final readonly class LotWalk
                 $ago[$n] = $at->diffInMilliseconds(ShopClock::now()) / 60000;
             }
         }
-        $bakes = $this->lot->part->coats->mapWithKeys(fn (Coat $one): array => [$one->position => $one->bakeTo()]);
+        $bakes = $this->coats->every->mapWithKeys(fn (Coat $one): array => [$one->position => $one->bakeTo()]);
 
         return Pause::of($this->walk, $this->route->facts->part, $ago, $bakes->all());
     }
@@ -167,7 +173,7 @@ final readonly class LotWalk
         $past = LotPast::of($this->lot);
         $mine = fn (OvenResult $one): bool => $one->fresh && $past->any($one->lot_id, $one->at);
 
-        return $this->lot->part->coats->firstWhere('position', $position)?->results->filter($mine)->max('at');
+        return $this->coats->every->firstWhere('position', $position)?->results->filter($mine)->max('at');
     }
 
     /** How far it is, in words. */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Lot;
 
+use App\Actions\Log\LotCoats;
 use App\Models\BenchClock;
 use App\Models\Fitting;
 use App\Models\Lot;
 use App\Models\Move;
 use App\Models\OvenLoadItem;
+use App\Models\Rework;
 use App\Models\Spraying;
 use App\Models\StepMark;
 use App\Models\User;
@@ -96,6 +98,7 @@ final class SplitLot
                     'into' => 'Only lots of the same part that hang at the same station can be joined.',
                 ]);
             }
+            self::mustBeAlike($from, $to);
             self::mustBeOutside($from, 'joined');
             self::mustBeOutside($to, 'joined');
             $this->carryMarks($from, $to, $by);
@@ -209,6 +212,20 @@ final class SplitLot
         $clocks->where('lot_id', $lot->id)->whereNull('done_at');
 
         return $clocks;
+    }
+
+    /** Pieces that were mended another way carry other coats. */
+    private static function mustBeAlike(Lot $from, Lot $to): void
+    {
+        $of = fn (Lot $lot): array => array_map(fn (Rework $one): int => $one->id, array_filter(
+            LotCoats::of($lot)->reworks,
+            fn (Rework $one): bool => $one->steps->isNotEmpty(),
+        ));
+        if ($of($from) !== $of($to)) {
+            throw ValidationException::withMessages([
+                'into' => 'They were mended in different ways and carry different coats: they stay apart.',
+            ]);
+        }
     }
 
     private static function mustBeOutside(Lot $lot, string $how): void

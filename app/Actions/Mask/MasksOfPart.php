@@ -101,7 +101,7 @@ final readonly class MasksOfPart
     }
 
     /**
-     * What keeps a lot from leaving: a mask still on, or a face nobody has signed bare.
+     * What keeps a lot from leaving: a mask still on.
      *
      * @return list<string>
      */
@@ -116,10 +116,6 @@ final readonly class MasksOfPart
                         "{$part->name}, pin {$pin->number} ({$pin->kind->label()}): {$fitting->fitted} masks on, ".
                         ($fitting->removed === null ? 'none counted off yet.' : "{$fitting->removed} counted off.");
                 }
-            }
-            if ($pin->must_stay_bare && $pin->bare_signed_by === null) {
-                $open[] = "{$part->name}, pin {$pin->number} ({$pin->kind->label()}) must be bare metal, and nobody "
-                    .'has signed that it is.';
             }
         }
 

@@ -23,10 +23,10 @@ final class Frozen
     /** @return array{oven: array<string, mixed>, powders: array<int, array<string, mixed>>} as it is kept */
     public static function capture(OvenLoad $load): array
     {
-        $load->loadMissing(['oven', 'items.part.coats.powder.rows']);
+        $load->loadMissing(['oven', 'items.part.everyCoat.powder.rows']);
         $powders = [];
         foreach ($load->items as $item) {
-            foreach ($item->coat_id === null ? [] : $item->part->coats as $coat) {
+            foreach ($item->coat_id === null ? [] : $item->part->everyCoat as $coat) {
                 $powders[$coat->powder_id] = $coat->powder->getAttributes() + [
                     'rows' => $coat->powder->rows->map(fn (PowderRow $row): array => $row->getAttributes())->all(),
                 ];

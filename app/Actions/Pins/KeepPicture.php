@@ -35,7 +35,7 @@ final class KeepPicture
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /** @throws ValidationException naming what is wrong with the file */
-    public function __invoke(Part $part, UploadedFile $file, User $by): Picture
+    public function __invoke(Part $part, UploadedFile $file, User $by, string $shows = 'before'): Picture
     {
         $this->allow(
             $part->pictures()->count() < self::MOST,
@@ -45,6 +45,7 @@ final class KeepPicture
 
         return Picture::query()->create([
             'part_id' => $part->id,
+            'shows' => $shows,
             'file' => $name,
             'width' => $wide,
             'height' => $high,

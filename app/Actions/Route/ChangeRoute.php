@@ -13,6 +13,7 @@ use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\StepKind;
 use App\Models\Part;
+use App\Models\PartStep;
 use App\Models\Signature;
 use App\Models\User;
 use App\Support\ShopClock;
@@ -60,16 +61,10 @@ final class ChangeRoute
                 $gone->delete();
             }
             foreach ($steps as $position => $step) {
-                $part->steps()->updateOrCreate(['position' => $position], [
-                    'kind' => $step->kind->value,
-                    'minutes' => $step->minutes,
-                    'wait_minutes' => $step->waitMinutes,
-                    'why' => mb_substr(Units::current()->said($step->why), 0, 300),
-                    'celsius' => $step->celsius,
-                    'hold_minutes' => $step->holdMinutes,
-                    'coat' => $step->coat,
-                    'agent' => $step->agent?->key,
-                ]);
+                $part->steps()->updateOrCreate(
+                    ['position' => $position],
+                    PartStep::kept($step, Units::current()->said($step->why)),
+                );
             }
         });
         $part->unsetRelation('steps');

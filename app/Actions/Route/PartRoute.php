@@ -13,13 +13,12 @@ use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Severity;
-use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Blast\ShopBlast;
+use App\Actions\Log\LotCoats;
 use App\Models\Lot;
 use App\Models\Part;
-use App\Models\PartStep;
 use App\Support\Units;
 
 /** A part's route as it stands: what is known of it, the steps, and what the rules say. */
@@ -27,6 +26,7 @@ final readonly class PartRoute
 {
     /**
      * @param  list<Step>  $steps
+     * @param  list<Step>  $ahead  what the rules look at: the same, without what lies before a strip
      * @param  list<Finding>  $findings  at the counter and on the route
      * @param  list<string>  $unknown  words in what is stored that this release does not know
      */
@@ -34,6 +34,7 @@ final readonly class PartRoute
         public Part $part,
         public JobFacts $facts,
         public array $steps,
+        private array $ahead,
         public array $findings,
         public bool $changed,
         public array $unknown,
@@ -44,15 +45,26 @@ final readonly class PartRoute
     public static function of(Part $part, ?Lot $lot = null): self
     {
         $part->loadMissing('steps');
+        $mended = $lot === null ? null : LotCoats::of($lot);
         $read = ReadFacts::of($part, $lot);
         $changed = $part->steps->isNotEmpty();
-        [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($read->facts), []];
+        $planned = ($mended->reworks ?? []) === [] ? $read : ReadFacts::asPlanned($part, $lot);
+        [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($planned->facts), []];
+        $ways = MendedRoute::of($steps, $mended);
         $largest = $lot ?? self::largestLot($part);
         $findings = $largest === $lot
-            ? RuleBook::judge(new Plan($read->facts, $steps), Moment::Counter, Moment::Route)
+            ? RuleBook::judge(new Plan($read->facts, $ways->sinceStripped), Moment::Counter, Moment::Route)
             : self::of($part, $largest)->findings;
 
-        return new self($part, $read->facts, $steps, $findings, $changed, [...$read->unknown, ...$unknown]);
+        return new self(
+            $part,
+            $read->facts,
+            $ways->steps,
+            $ways->sinceStripped,
+            $findings,
+            $changed,
+            [...$read->unknown, ...$unknown],
+        );
     }
 
     /** Where a part travels in several lots, what the clock allows is asked of the largest of them. */
@@ -68,29 +80,15 @@ final readonly class PartRoute
     {
         $steps = $unknown = [];
         foreach ($part->steps as $stored) {
-            $kind = StepKind::tryFrom($stored->kind);
-            if ($kind === null) {
+            $step = $stored->step();
+            if ($step === null) {
                 $unknown[] = "step “{$stored->kind}”";
             } else {
-                $steps[] = self::step($kind, $stored);
+                $steps[] = $step;
             }
         }
 
         return [$steps, $unknown];
-    }
-
-    private static function step(StepKind $kind, PartStep $stored): Step
-    {
-        return new Step(
-            $kind,
-            $stored->minutes,
-            $stored->wait_minutes,
-            $stored->why,
-            $stored->celsius,
-            $stored->hold_minutes,
-            $stored->coat,
-            Agents::find($stored->agent ?? ''),
-        );
     }
 
     /**
@@ -177,7 +175,7 @@ final readonly class PartRoute
 
     public function plan(): Plan
     {
-        return new Plan($this->facts, $this->steps);
+        return new Plan($this->facts, $this->ahead);
     }
 
     public function minutes(): float

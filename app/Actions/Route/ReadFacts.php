@@ -28,6 +28,7 @@ use Aenum\Core\Word\Over;
 use Aenum\Core\Word\PaintTest;
 use Aenum\Core\Word\Role;
 use App\Actions\Log\Ground;
+use App\Actions\Log\LotCoats;
 use App\Actions\Log\MetalMinutes;
 use App\Models\Coat;
 use App\Models\Gun;
@@ -40,6 +41,7 @@ use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\Signature;
 use App\Support\ThisRequest;
+use Illuminate\Support\Collection;
 
 /**
  * What is stored of a part, as the core takes it.
@@ -54,15 +56,19 @@ final class ReadFacts
 
     public readonly JobFacts $facts;
 
-    private function __construct(private readonly Part $part, private readonly ?Lot $lot)
-    {
+    /** @param  Collection<int, Coat>  $coats  from the metal up */
+    private function __construct(
+        private readonly Part $part,
+        private readonly ?Lot $lot,
+        private readonly Collection $coats,
+    ) {
         $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack', 'ways']);
         $shop = Shop::current();
         $chosen = $this->part->strip_way ?? '';
         $this->facts = new JobFacts(
             part: $this->partFacts(),
             lives: $this->word(Lives::class, $this->part->job->lives, 'where it lives') ?? Lives::Outdoors,
-            coats: $this->part->coats->map(fn (Coat $coat): CoatFacts => $this->coat($coat))->values()->all(),
+            coats: $this->coats->map($this->coat(...))->values()->all(),
             blast: $this->blast(),
             equipment: $this->equipment($shop),
             house: PartWays::of($this->part)->strippedBy($chosen),
@@ -75,9 +81,22 @@ final class ReadFacts
         );
     }
 
+    /** As one of its lots has it, where one is given: its count, and the coats that lie on it or are to. */
     public static function of(Part $part, ?Lot $lot = null): self
     {
-        return new self($part, $lot);
+        return new self($part, $lot, $lot === null ? self::planned($part) : LotCoats::of($lot)->on());
+    }
+
+    /** As it was planned for all of its pieces, whatever was done to mend some. */
+    public static function asPlanned(Part $part, ?Lot $lot): self
+    {
+        return new self($part, $lot, self::planned($part));
+    }
+
+    /** @return Collection<int, Coat> */
+    private static function planned(Part $part): Collection
+    {
+        return $part->coats->toBase()->sortBy('position')->values();
     }
 
     private function partFacts(): PartFacts
@@ -146,14 +165,14 @@ final class ReadFacts
         return count($mesh) === 3 ? $mesh : null;
     }
 
-    private function coat(Coat $coat): CoatFacts
+    private function coat(Coat $coat, int $place): CoatFacts
     {
         $powder = $coat->powder;
         $rows = $powder->sheet()->rows;
         // A coat that is only to flow runs no hotter than its coolest row; what is to cure may run as hot as its
         // hottest.
         $bake = $coat->bakeTo()->stopsShort() ? $rows[0] : $rows[count($rows) - 1];
-        $below = $this->part->coats->firstWhere('position', $coat->position - 1);
+        $below = $this->coats[$place - 1] ?? null;
         $role = $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base;
         $effect = $this->word(Effect::class, $powder->effect, 'a powder\'s effect') ?? Effect::Plain;
         $cured = $below !== null && $role === Role::Clear && $this->beforeClear($below->powder)->allowsCured();
@@ -222,7 +241,7 @@ final class ReadFacts
             saltAir: $shop->by_the_sea,
             sprayGMin: $shop->booth_air_m3_min === null ? null : self::mostFlow(),
             boothAirM3Min: $shop->booth_air_m3_min,
-            lelGM3: $this->part->coats->map(fn (Coat $coat): ?float => $coat->powder->lel_g_m3)->filter()->min(),
+            lelGM3: $this->coats->map(fn (Coat $coat): ?float => $coat->powder->lel_g_m3)->filter()->min(),
         );
     }
 

@@ -9,8 +9,6 @@ use Aenum\Core\Word\LoadKind;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Lot\LotWalk;
-use App\Actions\Oven\Frozen;
-use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Http\Requests\JobRequest;
@@ -169,49 +167,6 @@ final class JobController
         return redirect("/jobs/{$part->job_id}")->with('said', "{$part->name} is taken off the job.");
     }
 
-    /** What the customer keeps: one sheet. */
-    public function record(Job $job): View
-    {
-        $job->load([
-            'customer',
-            'parts.sections',
-            'parts.coats.powder.rows',
-            'parts.coats.results.ovenLoad.oven',
-            'parts.coats.inspections.user',
-            'parts.signatures.user',
-            'parts.pins.fittings',
-            'parts.bags',
-            'parts.lots.marks.user',
-            'parts.job',
-            'parts.traits',
-            'parts.steps',
-            'parts.rack',
-            'moves.user',
-            'moves.lot',
-        ]);
-        foreach ($job->parts as $part) {
-            foreach ($part->coats as $coat) {
-                $coat->setRelation('powder', Frozen::ofCoat($coat));
-            }
-        }
-
-        return view('jobs.record', [
-            'job' => $job,
-            'said' => $job->parts->mapWithKeys(
-                fn (Part $part): array => [$part->name => Counter::promise(PartRoute::of($part))],
-            ),
-            'walks' => $this->walks($job),
-            'bakedOut' => $this->bakedOut($job),
-            'bakes' => $this->bakesOf($job, [
-                'oven',
-                'items.part',
-                'readings.item.part',
-                'shutBy',
-                'pulledBy',
-            ])->where('status', 'pulled'),
-        ]);
-    }
-
     /** What travels with the parts: an A5 sheet for each. */
     public function card(Job $job): View
     {
@@ -255,21 +210,6 @@ final class JobController
                 ->orderBy('name')
                 ->get(),
         ]);
-    }
-
-    /**
-     * Every bake-out that is over.
-     *
-     * @return EloquentCollection<int, OvenLoad>
-     */
-    private function bakedOut(Job $job): EloquentCollection
-    {
-        $mine = fn ($of) => $of->whereIn('part_id', $job->parts->pluck('id'));
-        $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'results' => $mine, 'results.part']);
-        $loads->whereKey(self::loadsOf($job));
-        $loads->where('status', 'pulled')->orderBy('pulled_at');
-
-        return $loads->get();
     }
 
     /** @return list<int> every load something of it hung in */

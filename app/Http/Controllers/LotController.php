@@ -10,7 +10,6 @@ use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Coat\CoatBoard;
 use App\Actions\Coat\Spray;
-use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -191,29 +190,6 @@ final class LotController
         $split->scrap($lot, (int) $in['scrapped'], $this->person($request), $in['why']);
 
         return redirect("/jobs/{$lot->part->job_id}")->with('said', "{$in['scrapped']} scrapped.");
-    }
-
-    public function release(Request $request, Lot $lot, MoveLot $move): RedirectResponse
-    {
-        $in = $request->validate(['note' => ['nullable', 'string', 'max:500']]);
-        $check = ReleaseCheck::of($lot);
-        if ($check->stops !== []) {
-            throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
-        }
-        if ($check->doubts !== [] && trim((string) ($in['note'] ?? '')) === '') {
-            throw ValidationException::withMessages([
-                'note' => 'Note is empty; there are open points, so write why it may leave.',
-            ]);
-        }
-        $move->release($lot, $this->person($request), $in['note'] ?? null);
-        $job = $lot->part->job->refresh();
-
-        return redirect($job->isOpen() ? '/station/release' : "/jobs/{$job->id}/record")->with(
-            'said',
-            $job->isOpen()
-                ? "{$lot->title()} of job {$job->number} is handed over."
-                : "Job {$job->number} is released.",
-        );
     }
 
     /** Where steps would be left behind and nobody has said what happened, that is asked first. */

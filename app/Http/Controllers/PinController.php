@@ -59,7 +59,11 @@ final class PinController
                 'photo' => 'No photo came along; pick one, JPEG, PNG or WebP up to 15 MB.',
             ]);
         }
-        $picture = $keep($part, $file, $this->person($request));
+        $after = $request->input('shows') === 'after';
+        $picture = $keep($part, $file, $this->person($request), $after ? 'after' : 'before');
+        if ($after) {
+            return redirect('/station/release?part='.$part->id)->with('said', 'The photo of it finished is kept.');
+        }
 
         return redirect("/parts/{$part->id}/pins?picture={$picture->id}")->with(
             'said',

@@ -10,6 +10,7 @@ use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\PowderStock;
 use App\Actions\Pins\KeepPicture;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\Master;
 use App\Models\Panel;
 use App\Models\Powder;
 use App\Models\PowderLot;
@@ -125,6 +126,45 @@ final class PowderController
         $panel->withdraw($this->person($request), ShopClock::now());
 
         return redirect("/powders/{$panel->powder_id}")->with('said', 'That panel is taken back.');
+    }
+
+    /** A colour kept on the shelf to hold pieces against. */
+    public function master(Request $request, Powder $powder): RedirectResponse
+    {
+        $in = $request->validate([
+            'master' => ['required', 'string', 'max:80'],
+            'master_place' => ['nullable', 'string', 'max:60'],
+            'lab_l' => ['required', 'numeric', 'between:0,150'],
+            'lab_a' => ['required', 'numeric', 'between:-200,200'],
+            'lab_b' => ['required', 'numeric', 'between:-200,200'],
+            'tolerance' => ['required', 'numeric', 'gt:0', 'max:50'],
+        ], [
+            'master.required' => 'Master is empty; what it is called on its back.',
+            'lab_l.*' => 'L* is not a colour value; allowed: 0 to 150.',
+            'lab_a.*' => 'a* is not a colour value; allowed: -200 to 200.',
+            'lab_b.*' => 'b* is not a colour value; allowed: -200 to 200.',
+            'tolerance.*' => 'Tolerance is not a ΔE00; allowed: above 0 to 50.',
+        ]);
+        Master::query()->create([
+            'powder_id' => $powder->id,
+            'name' => trim($in['master']),
+            'place' => $in['master_place'] ?? null,
+            'lab_l' => (float) $in['lab_l'],
+            'lab_a' => (float) $in['lab_a'],
+            'lab_b' => (float) $in['lab_b'],
+            'tolerance' => (float) $in['tolerance'],
+            'user_id' => $this->person($request)->id,
+            'at' => ShopClock::now(),
+        ]);
+
+        return $this->to($powder, 'The master is on the shelf.');
+    }
+
+    public function withdrawMaster(Request $request, Master $master): RedirectResponse
+    {
+        $master->withdraw($this->person($request), ShopClock::now());
+
+        return redirect("/powders/{$master->powder_id}")->with('said', 'That master is off the shelf.');
     }
 
     public function look(Request $request, Powder $powder, KeepPicture $keep): RedirectResponse

@@ -6,9 +6,7 @@ namespace App\Http\Controllers;
 
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
-use App\Actions\Bench\BenchPick;
 use App\Actions\Cure\WaitingLot;
-use App\Actions\Inspect\ReleaseCheck;
 use App\Actions\Rail\MoveLot;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Job;
@@ -31,8 +29,6 @@ final class StationController
     {
         return match ($station) {
             Station::Cure => $this->cure(),
-            Station::Inspect => $this->bench('stations.inspect', $station, $request, []),
-            Station::Release => $this->release($request),
             default => view('stations.intake', [
                 'station' => $station,
                 'jobs' => $this->atTheCounter(),
@@ -65,25 +61,6 @@ final class StationController
         $jobs->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.lots', $here));
 
         return $jobs->get();
-    }
-
-    /** @param  array<string, mixed>  $more */
-    private function bench(string $view, Station $station, Request $request, array $more): View
-    {
-        $pick = BenchPick::at($station, $request);
-
-        return view($view, ['pick' => $pick, 'lately' => $this->lately($station)] + $more);
-    }
-
-    private function release(Request $request): View
-    {
-        $pick = BenchPick::at(Station::Release, $request);
-
-        return view('stations.release', [
-            'pick' => $pick,
-            'check' => $pick->lot === null ? null : ReleaseCheck::of($pick->lot),
-            'lately' => $this->lately(Station::Release),
-        ]);
     }
 
     /** @return Collection<int, Move> */

@@ -70,6 +70,13 @@ final class DecimalComma
         'lel',
         'shrink',
         'charge',
+        'gloss',
+        'gloss_low',
+        'gloss_high',
+        'lab_l',
+        'lab_a',
+        'lab_b',
+        'tolerance',
     ];
 
     public function handle(Request $request, Closure $next): Response

@@ -37,13 +37,14 @@ final class OneValueEach
         'tips',
         'done',
         'path',
+        'spot',
     ];
 
     /** Lists an address may carry. */
     private const IN_ADDRESS = ['zone'];
 
     /** Fields that are a list on one page and a value on another. */
-    private const EITHER = ['air', 'rows'];
+    private const EITHER = ['air', 'rows', 'spot'];
 
     public function handle(Request $request, Closure $next): Response
     {

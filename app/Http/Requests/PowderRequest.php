@@ -77,6 +77,8 @@ final class PowderRequest extends FormRequest
             'transfer' => ['nullable', 'numeric', 'between:5,100'],
             'lel' => ['nullable', 'numeric', 'gt:0', 'max:1000'],
             'shrink' => ['nullable', 'numeric', 'between:0.2,1'],
+            'gloss_low' => ['nullable', 'numeric', 'between:0,2000'],
+            'gloss_high' => ['nullable', 'numeric', 'between:0,2000', 'gte:gloss_low'],
             'charge' => ['nullable', 'numeric', 'between:0,20'],
             'ohm_m' => ['nullable', 'numeric', 'gt:0', 'max:1e18'],
             'zinc_rich' => ['boolean'],
@@ -100,6 +102,8 @@ final class PowderRequest extends FormRequest
             'transfer.*' => 'First-pass transfer is not a share; allowed: 5 to 100 %.',
             'lel.*' => 'Lower explosive limit is not one; allowed: above 0 to 1000 g/m³.',
             'shrink.*' => 'Raw to cured is not a factor; allowed: 0.2 to 1.',
+            'gloss_low.*' => 'Gloss from is not a figure; allowed: 0 to 2000 gloss units.',
+            'gloss_high.*' => 'Gloss to is not a figure, or under the first; allowed: up to 2000 gloss units.',
             'ohm_m.*' => 'Resistivity is not one; allowed: above 0 to 1e18 Ω·m.',
             'specific_gravity.*' => 'Specific gravity must be a number; allowed: 0.5 to 10.',
         ];
@@ -206,6 +210,8 @@ final class PowderRequest extends FormRequest
             'lel_g_m3' => $number('lel'),
             'shrink' => $number('shrink'),
             'charge_uc_g' => $number('charge'),
+            'gloss_low' => $number('gloss_low'),
+            'gloss_high' => $number('gloss_high'),
             'ohm_m' => $number('ohm_m'),
         ];
     }

@@ -16,7 +16,8 @@
             <x-swatch :colour="$coat->powder->colour" />
             <b>{{ ucfirst($coat->role) }}: {{ $coat->powder->name }}</b>
             <span class="hint">
-                coat {{ $coat->position }} of {{ $pick->part->coats->count() }}{{ $coat->zoneWords() }}
+                coat {{ $coat->position }} of {{ $pick->walk->coats->every->count() }}{{ $coat->zoneWords() }}{{
+                    $coat->rework_id ? ', to mend' : '' }}
             </span>
         </p>
         <p>

@@ -6,12 +6,14 @@
 @php($film = $inspection->film())
 @if ($film)
     Film: {{ $u->said($film->words()) }}@if ($film->n > 1), deviation
-    {{ $u->show(D::Film, $film->deviation) }}@endif; sheet {{ $u->show(D::Film, $inspection->band_from_um) }} to
-    {{ $u->show(D::Film, $inspection->band_to_um) }}:
+    {{ $u->show(D::Film, $film->deviation) }}@endif; {{ $inspection->way === null ? 'sheet' : 'asked' }}
+    {{ $u->show(D::Film, $inspection->band_from_um) }} to {{ $u->show(D::Film, $inspection->band_to_um) }}:
     <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'outside' : 'within' }}</b>.
 @elseif ($inspection->kind === 'logger')
     Logger: {{ $inspection->note }}
     <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'short' : 'cured' }}</b>.
+@elseif ($inspection->kind !== 'solvent_rub')
+    {{ App\Actions\Release\TestWords::of($inspection) }}.
 @else
     Solvent rub: {{ $inspection->rubs }} double rubs of {{ $inspection->solvent }}, {{ $inspection->rating }} of 5
     ({{ SolventRub::RATINGS[$inspection->rating] ?? 'not known' }}):

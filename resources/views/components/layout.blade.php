@@ -64,7 +64,8 @@
             <nav class="flex flex-wrap items-center gap-x-5 max-[900px]:gap-x-3 px-5 border-b border-line bg-paper"
                 aria-label="Everything else">
                 @foreach (['/' => 'Rail', '/powders' => 'Shelf', '/ovens' => 'Ovens', '/guns' => 'Guns',
-                    '/library' => 'Parts', '/practice' => 'Practice', '/rules' => 'Rules'] as $to => $name)
+                    '/library' => 'Parts', '/practice' => 'Practice', '/faults' => 'Faults', '/learn' => 'Learned',
+                    '/rules' => 'Rules'] as $to => $name)
                     <a href="{{ $to }}"
                         class="no-underline min-h-[44px] inline-flex items-center">{{ $name }}</a>
                 @endforeach

@@ -113,6 +113,7 @@
                     <dd>{{ $says }}</dd>
                 @endforeach
             </dl>
+            @include('shelf.masters')
             <section class="panel grid gap-2" aria-label="How it looks">
                 <h2>How it looks</h2>
                 <p class="hint">On a screen a colour is a hint; a baked panel in daylight decides. Raw colour

@@ -79,6 +79,8 @@
             <x-field name="lel" label="Lower explosive limit, g/m³" :value="$powder?->lel_g_m3" inputmode="decimal" />
             <x-field name="shrink" label="Raw to cured, ×" :value="$powder?->shrink" inputmode="decimal"
                 hint="Empty: 0.55." />
+            <x-field name="gloss_low" label="Gloss at 60°, from" :value="$powder?->gloss_low" inputmode="decimal" />
+            <x-field name="gloss_high" label="Gloss at 60°, to" :value="$powder?->gloss_high" inputmode="decimal" />
             <x-field name="charge" label="Charge of a gram, µC" :value="$powder?->charge_uc_g" inputmode="decimal" />
             <x-field name="ohm_m" label="Resistivity, Ω·m" :value="$powder?->ohm_m" inputmode="decimal"
                 hint="Such as 1e13." />

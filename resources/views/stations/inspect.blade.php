@@ -1,20 +1,58 @@
-<x-station :pick="$pick" lead="Film and rub are written down for each coat of the lot in hand.">
-    @if ($pick->lot)
-        <x-pin-brief :part="$pick->part" :station="$pick->station" />
-        @forelse ($pick->part->coats as $coat)
-            @php($standing = $pick->walk->standings[$coat->position])
-            <section class="panel" aria-label="Coat {{ $coat->position }}">
-                @if ($standing->measured === false)
-                    <x-verdict tone="stop" :headline="ucfirst($coat->role).': '.$u->said($standing->words()).'.'"
-                        :reasons="['Measured outranks computed: its bake is open again. Send it back to Cure.']" />
-                @elseif ($standing->isOverbaked())
-                    <x-verdict tone="stop" :headline="ucfirst($coat->role).': over-baked.'"
-                        :reasons="['No bake mends that. Agree on it with the customer, or strip and coat anew.']" />
+<x-station :pick="$pick" lead="Film, cure and looks are written down for the lot in hand.">
+    @if ($board)
+        <div class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-6 items-center">
+            <p>
+                <span class="num text-[3.2rem]">{{ $board->number() }}</span>
+                <br><b>{{ $board->judged ? 'mean film' : 'no film yet' }}</b>
+            </p>
+            <div>
+                <p><b @class(['wrong' => $board->tone() === 'stop'])>{{ $board->headline() }}</b></p>
+                <p>{{ $board->leftWords() }}</p>
+                @if ($board->judged)
+                    <p class="hint">{{ $u->said($board->judged->words()) }}. {{ $board->judged->settledWords() }}</p>
+                @elseif ($board->over->stack)
+                    <p class="hint">{{ $u->said($board->over->stack->words()) }}; accepted by
+                        {{ $board->way()->label() }}.</p>
                 @endif
-                <x-coat :coat="$coat" :lot="$pick->lot" :inspects="true" />
+                @foreach ($board->thinWords() as $thin)
+                    <p class="wrong">{{ $thin }}</p>
+                @endforeach
+            </div>
+        </div>
+        @foreach ($board->notes() as $note)
+            <p class="panel"><b>Heed.</b> {{ $note }} <a href="/learn">See it</a></p>
+        @endforeach
+        @foreach ($pick->walk->coats->on() as $coat)
+            <x-standing :coat="$coat" :standing="$pick->walk->standings[$coat->position]" />
+        @endforeach
+        <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] max-[1100px]:grid-cols-1 gap-4 items-start">
+            <figure class="panel" aria-label="Film by spot">
+                @if ($board->picture)
+                    <x-film-picture :picture="$board->picture" />
+                @else
+                    <p class="hint">Read the film at three to five spots; the picture shows which is thin.</p>
+                @endif
+                @if ($pick->part->pins->isNotEmpty())
+                    <x-pinned :part="$pick->part" :picture="$pick->part->picturePinned()"
+                        class="w-full max-h-[14rem] mt-2" />
+                @endif
+            </figure>
+            <x-looks :lines="$board->looks()" :lot="$pick->lot" />
+        </div>
+        @include('inspect.faults', ['faults' => $board->over->faults, 'lot' => $pick->lot])
+        @can('work')
+            @if ($board->over->stack)
+                @include('inspect.film')
+                @include('inspect.tests')
+            @endif
+        @endcan
+        @if ($board->findings()->isNotEmpty())
+            <section class="panel" aria-label="Found">
+                <h3>Found on the film</h3>
+                @foreach ($board->findings() as $inspection)
+                    <p class="border-t border-line py-1"><x-finding :inspection="$inspection" /></p>
+                @endforeach
             </section>
-        @empty
-            <p class="panel">No coat is planned on it.</p>
-        @endforelse
+        @endif
     @endif
 </x-station>

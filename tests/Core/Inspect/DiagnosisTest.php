@@ -200,7 +200,7 @@ final class DiagnosisTest extends TestCase
             'booth_cleaned' => true, 'degreased' => true,
         ])->check);
         $stars = Diagnosis::of(FaultKind::Stars, [
-            'film_share' => 0.5, 'away_mm' => 230.0, 'is_recoat' => false, 'charge_index' => 0.9,
+            'film_share' => 0.5, 'away_mm' => 230.0, 'is_recoat' => false, 'ground_measured' => false,
         ]);
         self::assertSame(SettlingCheck::Earth, $stars->check);
         self::assertGreaterThan(0.05, $stars->checkBits);

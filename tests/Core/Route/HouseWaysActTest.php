@@ -40,10 +40,13 @@ final class HouseWaysActTest extends TestCase
         'a new bracket' => ['metal' => 'carbon_steel', 'on_it' => ['bare'], 'features' => ['seams']],
     ];
 
+    /** Ways that act behind the route, each held by tests of its own: how film is judged, what is told by person. */
+    private const BEHIND_THE_ROUTE = ['film', 'person'];
+
     /** @return iterable<string, array{string, string}> */
     public static function ways(): iterable
     {
-        foreach (HouseWays::choices() as $question => $ways) {
+        foreach (array_diff_key(HouseWays::choices(), array_flip(self::BEHIND_THE_ROUTE)) as $question => $ways) {
             foreach (array_slice($ways, 1) as $way) {
                 yield "{$question}: {$way}" => [$question, $way];
             }

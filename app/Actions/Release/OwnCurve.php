@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Release;
+
+use App\Actions\Cure\BakeBoard;
+use App\Actions\Log\LotPast;
+use App\Models\OvenLoad;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * How hot the pieces of one lot were in a load, and the air around them: nobody else's parts.
+ *
+ * A pulled load does not change any more; what it comes to is kept.
+ */
+final class OwnCurve
+{
+    private const POINTS = 48;
+
+    private const DAYS = 30;
+
+    /**
+     * @return array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string, core_c: list<float>}>,
+     *      window_c: ?float}
+     */
+    public static function of(OvenLoad $load, LotPast $past): array
+    {
+        $mine = array_values($load->items->filter(fn ($item): bool => $past->any($item->lot_id, $load->pulled_at))
+            ->pluck('id')->all());
+        $key = 'curve-'.hash('xxh128', serialize([$load->id, $load->pulled_at?->getTimestampMs(), $mine]));
+        $kept = Cache::get($key);
+        if (is_array($kept)) {
+            return $kept;
+        }
+        $curve = self::draw($load, $mine);
+        Cache::put($key, $curve, 86400 * self::DAYS);
+
+        return $curve;
+    }
+
+    /**
+     * @param  list<int>  $mine  ids of the items that are of the lot
+     * @return array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string, core_c: list<float>}>,
+     *      window_c: ?float}
+     */
+    private static function draw(OvenLoad $load, array $mine): array
+    {
+        $board = BakeBoard::of($load);
+        $run = $board->outlook->run;
+        $end = 60 * $load->pullRunMinutes();
+        $seconds = array_map(fn (int $n): float => $end * $n / (self::POINTS - 1), range(0, self::POINTS - 1));
+        $parts = [];
+        $window = null;
+        foreach ($board->load->hung as $i => $hung) {
+            if (in_array($hung->bakeItem->id, $mine, true)) {
+                $window = $hung->aim->to->stopsShort() ? $hung->aim->sheet->flowPointC() : $hung->aim->sheet->windowC;
+                $parts[] = [
+                    'name' => $hung->section->name ?? $hung->bakeItem->part->name,
+                    'core_c' => array_map(fn (float $s): float => round($run->coreC($i, $s), 1), $seconds),
+                ];
+            }
+        }
+
+        return [
+            'minutes' => array_map(fn (float $s): float => round($s / 60 - $load->door_open_s / 60, 2), $seconds),
+            'air_c' => array_map(fn (float $s): float => round($run->airC($s), 1), $seconds),
+            'parts' => $parts,
+            'window_c' => $window,
+        ];
+    }
+}

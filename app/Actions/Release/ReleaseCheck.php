@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Release;
+
+use Aenum\Core\Cure\Standing;
+use Aenum\Core\Inspect\LookKind;
+use Aenum\Core\Word\BakeTo;
+use App\Actions\Coat\CoatBoard;
+use App\Actions\Inspect\LookedOver;
+use App\Actions\Inspect\LookLine;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Mask\MasksOfPart;
+use App\Models\Fault;
+use App\Models\Inspection;
+use App\Models\Lot;
+use App\Models\Part;
+use App\Support\Units;
+
+/** What stands between a lot and its customer. */
+final readonly class ReleaseCheck
+{
+    /**
+     * @param  list<string>  $stops  nothing leaves while one of these stands
+     * @param  list<string>  $doubts  may leave when the one who releases says why
+     */
+    private function __construct(public array $stops, public array $doubts, public LookedOver $over)
+    {
+    }
+
+    public static function of(Lot $lot): self
+    {
+        $part = $lot->part;
+        $name = ucfirst($lot->partName());
+        $walk = LotWalk::of($lot);
+        $over = LookedOver::of($walk);
+        $stops = $doubts = [];
+        foreach ($walk->some($walk->walk->undone()) as $open) {
+            $stops[] = "{$name}: {$open->name} is ".($open->outcome === null ? 'open' : 'put off').'.';
+        }
+        foreach ($walk->coats->on() as $coat) {
+            $of = "{$name}, coat {$coat->position} ({$coat->powder->name})";
+            self::cured($walk->standings[$coat->position], $of, $stops, $doubts);
+        }
+        array_push($stops, ...MasksOfPart::open($lot), ...self::unsigned($over, $part), ...self::faults($over, $name));
+        if (self::isLast($lot)) {
+            array_push($stops, ...self::bags($part));
+        }
+        array_push($doubts, ...self::measured($over, $name), ...self::looks($over), ...self::hot($lot));
+        if ($walk->coats->on()->isEmpty()) {
+            $doubts[] = "{$name} has no coat planned.";
+        }
+
+        return new self(array_values($stops), array_values($doubts), $over);
+    }
+
+    /** Whether nothing else of its part is still to leave: the loose pieces go with the last of it. */
+    private static function isLast(Lot $lot): bool
+    {
+        $isOther = fn (Lot $one): bool => $one->isOpen() && $one->id !== $lot->id;
+
+        return ! $lot->part->lotsThere()->contains($isOther);
+    }
+
+    /** @return list<string> */
+    private static function bags(Part $part): array
+    {
+        $stops = [];
+        foreach ($part->bags as $bag) {
+            if (! $bag->isBack()) {
+                $stops[] =
+                    "{$part->name}, bag {$bag->name}: ".
+                    ($bag->counted_back === null
+                        ? "{$bag->count} not counted back yet."
+                        : "{$bag->counted_back} of {$bag->count} counted back.");
+            }
+        }
+
+        return $stops;
+    }
+
+    /** @return list<string> faces that have to be bare and nobody has signed for, on these pieces */
+    private static function unsigned(LookedOver $over, Part $part): array
+    {
+        $open = array_filter(
+            $over->lines,
+            fn (LookLine $line): bool => $line->wantsName() && ! $line->isDone(),
+        );
+
+        return array_values(array_map(
+            fn (LookLine $line): string => "{$part->name}, pin {$line->pin?->number} ({$line->pin?->kind->label()}) "
+                .'must be bare metal, and nobody has signed that it is.',
+            $open,
+        ));
+    }
+
+    /** @return list<string> */
+    private static function faults(LookedOver $over, string $name): array
+    {
+        return array_values($over->open()->map(
+            fn (Fault $one): string => "{$name}: {$one->kind->label()} on {$one->pieces}, {$one->state()}.",
+        )->all());
+    }
+
+    /**
+     * @param  list<string>  $stops
+     * @param  list<string>  $doubts
+     *
+     * @param-out  list<string>  $stops
+     * @param-out  list<string>  $doubts
+     */
+    private static function cured(Standing $standing, string $name, array &$stops, array &$doubts): void
+    {
+        $units = Units::current();
+        match (true) {
+            $standing->isOverbaked() => $doubts[] = "{$name} was over-baked.",
+            $standing->isDone() && ! $standing->isBaked() => $doubts[] = "{$name}: {$units->said($standing->words())}.",
+            $standing->isDone() => null,
+            $standing->measured === false => $stops[] = "{$name}: {$units->said($standing->words())}.",
+            $standing->isBaked() => $stops[] = "{$name} is not cured.",
+            default => $stops[] = "{$name} has not been baked.",
+        };
+    }
+
+    /** @return list<string> what was not measured, or came out otherwise than agreed */
+    private static function measured(LookedOver $over, string $name): array
+    {
+        if ($over->stack === null || $over->stack->top->bakeTo() !== BakeTo::Full) {
+            return [];
+        }
+        $film = $over->latest('film');
+        $failed = fn (?Inspection $one): bool => $one !== null && $one->failed();
+
+        return array_values(array_filter([
+            $film === null ? "{$name}: no film thickness recorded." : null,
+            $failed($film) ? "{$name}: film is outside its band." : null,
+            $over->latest('solvent_rub') === null ? "{$name}: no solvent rub recorded." : null,
+            $failed($over->latest('cross_cut')) ? "{$name}: cross-cut not as agreed." : null,
+            $failed($over->latest('gloss')) ? "{$name}: gloss not as agreed." : null,
+            $failed($over->latest('colour')) ? "{$name}: colour not as agreed." : null,
+        ]));
+    }
+
+    /** @return list<string> one line of every look nobody has ticked */
+    private static function looks(LookedOver $over): array
+    {
+        $open = array_filter($over->lines, fn (LookLine $line): bool => ! $line->isDone() && ! $line->wantsName());
+
+        return $open === [] ? [] : ['Not ticked: '.implode('; ', array_map(
+            fn (LookLine $line): string => lcfirst($line->label()),
+            $open,
+        )).'.'];
+    }
+
+    /** @return list<string> what is still too warm to be stacked or covered */
+    private static function hot(Lot $lot): array
+    {
+        $celsius = CoatBoard::heat($lot)[2];
+        $units = Units::current();
+
+        return $celsius === null || $celsius <= LookKind::COLD_C ? [] : [
+            'It is about '.$units->temp($celsius).' still by its cooling curve: nothing is stacked or covered above '
+                .$units->temp(LookKind::COLD_C).'.',
+        ];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Route;
+
+use Aenum\Core\Job\Step;
+use Aenum\Core\Word\Station;
+use App\Actions\Log\LotCoats;
+use App\Models\Rework;
+use App\Models\ReworkStep;
+
+/** The route of pieces that were mended: the part's own, and before it is inspected what mending laid on it. */
+final readonly class MendedRoute
+{
+    /**
+     * @param  list<Step>  $steps  all of it, as it is walked
+     * @param  list<Step>  $sinceStripped  what is ahead of bare metal: where nothing was stripped all of it
+     */
+    private function __construct(public array $steps, public array $sinceStripped)
+    {
+    }
+
+    /** @param  list<Step>  $steps  the part's own */
+    public static function of(array $steps, ?LotCoats $coats): self
+    {
+        if ($coats === null || $coats->reworks === []) {
+            return new self($steps, $steps);
+        }
+        $at = self::ends($steps);
+        [$before, $after] = [array_slice($steps, 0, $at), array_slice($steps, $at)];
+        $since = $before;
+        foreach ($coats->reworks as $rework) {
+            $laid = self::laid($rework);
+            $since = $rework->takesAllOff() ? $laid : [...$since, ...$laid];
+            array_push($before, ...$laid);
+        }
+        $taken = $coats->taken();
+        $asFirst = fn (Step $step): Step => $step->coat === null ? $step : $step->ofCoat($step->coat - $taken);
+
+        return new self(
+            [...$before, ...$after],
+            $taken === 0 ? [...$since, ...$after] : [...array_map($asFirst, $since), ...self::ofNoCoat($after)],
+        );
+    }
+
+    /**
+     * Where it is done and only looked at and handed over.
+     *
+     * @param  list<Step>  $steps
+     */
+    private static function ends(array $steps): int
+    {
+        foreach ($steps as $n => $step) {
+            if (! Station::Inspect->isAfter($step->kind->station())) {
+                return $n;
+            }
+        }
+
+        return count($steps);
+    }
+
+    /** @return list<Step> */
+    private static function laid(Rework $rework): array
+    {
+        $steps = $rework->steps->toBase()->map(fn (ReworkStep $stored): ?Step => $stored->step());
+
+        return array_values($steps->filter()->all());
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    private static function ofNoCoat(array $steps): array
+    {
+        return array_values(array_filter($steps, fn (Step $step): bool => $step->coat === null));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Release\JobRecord;
+use App\Actions\Release\Sheet;
+use App\Actions\Release\SheetPdf;
+use App\Models\RecordLink;
+use App\Support\ShopClock;
+use App\Support\Units;
+use Illuminate\Http\Response;
+
+/** The customer's own copy, behind an address nobody guesses: the sheet and its PDF, and nothing else. */
+final class CustomerRecordController
+{
+    public function sheet(string $secret): Response
+    {
+        $link = $this->link($secret);
+        RecordLink::query()->whereKey($link->id)->update([
+            'opened' => $link->opened + 1, 'opened_at' => ShopClock::now()->format('Y-m-d H:i:s.v'),
+        ]);
+
+        return $this->hidden(response()->view('records.customer', [
+            'sheet' => $this->read($link),
+            'pdf' => "/r/{$secret}/record.pdf",
+        ]));
+    }
+
+    public function pdf(string $secret): Response
+    {
+        $link = $this->link($secret);
+
+        return $this->hidden(RecordController::file(SheetPdf::of($this->read($link)), $link->job->number));
+    }
+
+    private function link(string $secret): RecordLink
+    {
+        $links = RecordLink::query()->with('job');
+        $links->where('mark', RecordLink::markOf($secret))->whereNull('withdrawn_at');
+
+        return $links->first() ?? abort(404);
+    }
+
+    private function read(RecordLink $link): Sheet
+    {
+        return Sheet::of(JobRecord::of($link->job)->releasedOnly(), new Units($link->unit_system));
+    }
+
+    /** No search finds it, no page it leads to learns of it, nothing on the way keeps it. */
+    private function hidden(Response $answer): Response
+    {
+        $answer->headers->set('X-Robots-Tag', 'noindex, nofollow');
+        $answer->headers->set('Referrer-Policy', 'no-referrer');
+        $answer->headers->set('Cache-Control', 'no-store, private');
+
+        return $answer;
+    }
+}

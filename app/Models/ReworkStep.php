@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * One step that mending laid on the route of some pieces.
+ *
+ * @property int $id
+ * @property int $rework_id
+ * @property int $position
+ * @property string $kind as the core has it; one it does not know is kept and named
+ * @property float $minutes
+ * @property float $wait_minutes
+ * @property string $why
+ * @property ?float $celsius
+ * @property ?float $hold_minutes
+ * @property ?int $coat
+ * @property ?string $agent
+ */
+final class ReworkStep extends Record
+{
+    use Concerns\StepRow;
+
+    public $timestamps = false;
+}

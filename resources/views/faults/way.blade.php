@@ -1,0 +1,51 @@
+{{-- One way of mending it, with what it costs. $way, $board, $fault --}}
+@use('Aenum\Core\Inspect\ReworkWay')
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Support\Units')
+<article class="border-t border-line pt-2" aria-label="{{ ucfirst($way->way->label()) }}">
+    <p><b>{{ ucfirst($way->way->label()) }}</b>
+        @if ($way->way !== ReworkWay::Accept)
+            · {{ Units::minutes($way->minutes) }} of hands, {{ Units::minutes($way->waitMinutes) }} of waiting,
+            {{ $u->show(D::Powder, 1000 * $way->powderKg, 0) }} of powder,
+            {{ App\Models\Shop::current()->currency }} {{ number_format($way->money, 0) }}
+        @endif
+    </p>
+    @if ($way->not !== null)
+        <p class="wrong">Not to be had: {{ $way->not }}.</p>
+    @else
+        <p class="hint">
+            @foreach ($way->layers as $layer)
+                @if ($layer->after !== null)
+                    {{ ucfirst($layer->name) }}: over-bake {{ number_format((float) $layer->now, 2) }} →
+                    {{ number_format($layer->after, 2) }} of 1.
+                @else
+                    {{ ucfirst($layer->name) }}: its sheet does not say what it stands.
+                @endif
+            @endforeach
+            @if ($way->metalMinutes)
+                Metal: {{ round($way->metalMinutes[0]) }} → {{ round($way->metalMinutes[1]) }} min as at
+                {{ $u->temp(200) }}.
+            @endif
+            Film then about {{ $u->show(D::Film, $way->filmAfterUm, $u->isMetric() ? 0 : 1) }}, the sheets allow
+            {{ $u->show(D::Film, $way->filmMostUm, $u->isMetric() ? 0 : 1) }}.
+            @if ($board->keepsDate($way) !== null)
+                Ready {{ $board->readyOn($way)->format('j M') }} at the earliest:
+                {{ $board->keepsDate($way) ? 'the date is kept' : 'the date is not kept' }}.
+            @endif
+        </p>
+        @can('work')
+            <form method="post" action="/faults/{{ $fault->id }}/mend" class="flex flex-wrap items-end gap-2">
+                <x-once />
+                @if ($way->way->wantsName())
+                    <div class="grow min-w-44">
+                        <x-field name="agreed_by" label="Who accepts it, by name" maxlength="120" />
+                    </div>
+                @endif
+                <button class="btn {{ $loop->first ? 'btn-do' : '' }}" name="way" value="{{ $way->way->value }}">
+                    {{ ucfirst($way->way->label()) }}{{ $fault->pieces < $fault->lot->count && ! $way->way->wantsName()
+                        ? ': '.$fault->pieces.' of '.$fault->lot->count : '' }}
+                </button>
+            </form>
+        @endcan
+    @endif
+</article>
