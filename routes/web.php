@@ -234,7 +234,6 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bake-outs/{bakeOut}/pull', [BakeOutController::class, 'pull']);
         Route::post('/bake-outs/{bakeOut}/withdraw', [BakeOutController::class, 'withdraw']);
         Route::post('/pins/{pin}/fit', [MaskController::class, 'fit']);
-        Route::post('/pins/{pin}/bare', [MaskController::class, 'bare']);
         Route::post('/fittings/{fitting}/off', [MaskController::class, 'off']);
         Route::post('/fittings/{fitting}/withdraw', [MaskController::class, 'withdraw']);
         Route::post('/lots/{lot}/hang', [MaskController::class, 'hang']);

@@ -59,7 +59,9 @@ final readonly class FilmReadings
      */
     public static function typed(string $text): array
     {
-        $words = preg_split('/[\s;]+|,(?=\s|$)/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        // A unit belongs to the figure before it, blank or no blank.
+        $text = (string) preg_replace('/(\d)\s+(µm|μm|um|mils?|mm)\b/iu', '$1$2', trim($text));
+        $words = preg_split('/[\s;]+|,(?=\s|$)/', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $parted = array_map(
             fn (string $word): array => substr_count($word, ',') === 1
                 ? [str_replace(',', '.', $word)]

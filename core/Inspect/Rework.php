@@ -7,6 +7,7 @@ namespace Aenum\Core\Inspect;
 use Aenum\Core\Cure\Aim;
 use Aenum\Core\Cure\BakePlanner;
 use Aenum\Core\Cure\BakeRules;
+use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Cure\Judgement;
 use Aenum\Core\Cure\MetalAgeing;
 use Aenum\Core\Cure\Prefer;
@@ -36,6 +37,8 @@ final readonly class Rework
      * @param  array{float, float}|null  $metalMinutes  at 200 °C, now and after; null for a metal that does not age
      * @param  float  $filmAfterUm  over the whole stack
      * @param  float  $filmMostUm  that the sheets of all coats then on it allow together
+     * @param  ClockWay|null  $countedBy  where only a bake whose cure is counted so spares the layers; null where any
+     *      does
      */
     private function __construct(
         public ReworkWay $way,
@@ -49,14 +52,19 @@ final readonly class Rework
         public ?array $metalMinutes,
         public float $filmAfterUm,
         public float $filmMostUm,
+        public ?ClockWay $countedBy,
     ) {
     }
 
-    /** @return list<self> every way, the one that takes least first; those that are not to be had last */
+    /**
+     * @return list<self> every way: those that mend it, the quickest first; then to accept it; those that are not to be
+     *      had last
+     */
     public static function all(ReworkCase $case, int $after): array
     {
         $all = array_map(fn (ReworkWay $way): self => self::of($way, $case, $after), ReworkWay::cases());
-        usort($all, fn (self $a, self $b): int => [$a->not !== null, $a->minutes] <=> [$b->not !== null, $b->minutes]);
+        $rank = fn (self $one): array => [$one->not !== null, $one->way === ReworkWay::Accept, $one->minutes];
+        usort($all, fn (self $a, self $b): int => $rank($a) <=> $rank($b));
 
         return $all;
     }
@@ -80,21 +88,47 @@ final readonly class Rework
             $case->ambientC,
             $case->prices,
         );
-        $layers = self::layers($way, $case, $top);
+        $layers = self::layers($way, $case, $top, ClockWay::Window);
+        $spared = self::isSpoilt($layers) ? self::layers($way, $case, $top, ClockWay::Dose) : $layers;
+        $counted = $spared !== $layers && ! self::isSpoilt($spared) ? ClockWay::Dose : null;
+        $layers = $counted === null ? $layers : $spared;
+        $metal = self::metal($case, $reckoned);
 
         return new self(
             $way,
-            self::whyNot($way, $case, $layers),
+            self::whyNot($way, $case, $layers) ?? self::metalStands($way, $case, $metal),
             $steps,
             $cost->handMinutes,
             $cost->waitMinutes,
             $cost->powderKg,
             $cost->total(),
             $layers,
-            self::metal($case, $reckoned),
+            $metal,
             self::filmAfter($way, $case, $goesOn),
             self::filmMost($way, $case),
+            $counted,
         );
+    }
+
+    /** Its metal would have had more heat than is worth a word; the maker's limit comes first. */
+    public function heatsMetalMuch(): bool
+    {
+        return $this->metalMinutes !== null && $this->metalMinutes[1] > max(
+            MetalAgeing::WARN_MINUTES,
+            $this->metalMinutes[0],
+        );
+    }
+
+    /** Whether it takes anything at all. */
+    public function isWork(): bool
+    {
+        return $this->way !== ReworkWay::Accept && $this->not === null;
+    }
+
+    /** @param  list<LayerAfter>  $layers */
+    private static function isSpoilt(array $layers): bool
+    {
+        return array_filter($layers, fn (LayerAfter $one): bool => $one->isSpoilt()) !== [];
     }
 
     /** @param  list<LayerAfter>  $layers */
@@ -111,18 +145,43 @@ final readonly class Rework
             $way === ReworkWay::Recoat && $case->reachesMetal() => $case->toMetal === null
                 ? 'it may go to metal: break one open and look first; dirt on the metal comes through the next coat too'
                 : 'it goes to metal: what is on the metal comes through the next coat too',
-            $spoilt !== [] && $way !== ReworkWay::Accept => "{$spoilt[0]->name} would be over-baked",
+            $spoilt !== [] && $way !== ReworkWay::Accept => sprintf(
+                '%s would be over-baked: it has had %.2f of what its powder stands, and would have %.2f',
+                $spoilt[0]->name,
+                (float) $spoilt[0]->now,
+                (float) $spoilt[0]->after,
+            ),
             default => null,
         };
     }
 
+    /**
+     * Heat takes the strength of some metals for good: past what reheat tables allow it is not offered without a name
+     * under it at the route.
+     *
+     * @param  array{float, float}|null  $metal
+     */
+    private static function metalStands(ReworkWay $way, ReworkCase $case, ?array $metal): ?string
+    {
+        $isOver = $metal !== null && $metal[1] > MetalAgeing::SIGN_MINUTES && $metal[1] > $metal[0];
+
+        return $isOver && $case->facts->part->losesStrength() && $way !== ReworkWay::Accept
+            ? sprintf(
+                'its metal would have had %.0f min as at %.0f °C; past %.0f only whoever answers for the part may say so',
+                $metal[1],
+                MetalAgeing::REFERENCE_C,
+                MetalAgeing::SIGN_MINUTES,
+            )
+            : null;
+    }
+
     /** @return list<LayerAfter> */
-    private static function layers(ReworkWay $way, ReworkCase $case, CoatFacts $top): array
+    private static function layers(ReworkWay $way, ReworkCase $case, CoatFacts $top, ClockWay $clock): array
     {
         if ($way === ReworkWay::Strip) {
             return [];
         }
-        $adds = $way === ReworkWay::Accept ? null : self::bake($way, $case);
+        $adds = $way === ReworkWay::Accept ? null : self::bake($way, $case, $clock);
 
         return array_map(fn (FilmLayer $layer, int $n): LayerAfter => new LayerAfter(
             $layer->name,
@@ -148,7 +207,7 @@ final readonly class Rework
      *
      * @return array<int, float>|null over-bake by layer; null where oven, mass or area are not known, or no bake serves
      */
-    private static function bake(ReworkWay $way, ReworkCase $case): ?array
+    private static function bake(ReworkWay $way, ReworkCase $case, ClockWay $clock): ?array
     {
         [$part, $oven] = [$case->facts->part, $case->facts->equipment->oven];
         if ($oven === null || $part->massKg === null || $part->areaM2 === null || ! $part->metal->isKnown()) {
@@ -175,7 +234,7 @@ final readonly class Rework
             OvenSchedule::of($case->ambientC, min($oven->maxC ?? 200.0, 200.0), null, null, [
                 Door::opened(0, self::DOOR_S),
             ]),
-            BakeRules::of(),
+            BakeRules::of($clock, overbakeLimit: 1.0),
         );
         $best = $planner->plan(Prefer::Shortest)->atBest;
         if ($best === null) {

@@ -3,7 +3,7 @@
     <p class="hint mb-3">Lots handed over within a year. Every share stands with what it is of, and between what it lies
         19 times in 20; where the lines overlap, the figures say no difference.</p>
     @foreach ($notes as $note)
-        <x-verdict tone="stop" :headline="$note" class="mb-3" />
+        <p class="panel mb-3"><b>Heed.</b> {{ $note }}</p>
     @endforeach
     @if ($board->firstPass() === null)
         <p class="panel">Nothing was handed over within a year. With the first lots this page begins to say

@@ -1,45 +1,4 @@
-import { test, expect, signIn, later, tickHere, walkTo } from './support.mjs';
-
-/** Every zone in its order, every look at the raw powder, and the log. */
-const sprayed = async (page, pieces) => {
-    const next = page.getByRole('button', { name: /^Done: / });
-    for (let left = await next.count(); left > 0; left = await next.count()) {
-        await next.first().click();
-        await expect(next).toHaveCount(left - 1);
-    }
-    await expect(page.getByText('look at the raw powder')).toBeVisible();
-    const looks = page.getByRole('button', { name: /^Looked at: / });
-    for (let left = await looks.count(); left > 0; left = await looks.count()) {
-        await looks.first().click();
-        await expect(looks).toHaveCount(left - 1);
-    }
-    await page.getByRole('button', { name: 'Weigh what came back on the simulated scale' }).click();
-    await expect(page.getByLabel('Came back').first()).not.toHaveValue('');
-    await page.getByRole('button', { name: 'Read the simulated film gauge' }).click();
-    await expect(page.getByLabel('Comb or gauge on raw powder')).not.toHaveValue('');
-    await page.getByLabel(/^Pieces, of/).fill(String(pieces));
-    await page.getByLabel('It took, min').fill('17');
-    await page.getByRole('button', { name: 'Powder is on: log it' }).click();
-    await expect(page.getByRole('status')).toContainText(`is on ${pieces}`);
-};
-
-const weighOut = async (page) => {
-    await page.getByRole('button', { name: 'Weigh out on the simulated scale' }).click();
-    await expect(page.getByLabel('Weighed out')).not.toHaveValue('');
-    await page.getByRole('button', { name: 'Weighed out: begin' }).click();
-    await expect(page.getByText('passes left')).toBeVisible();
-};
-
-const baked = async (page, what) => {
-    await page.goto('/station/cure');
-    await page.getByRole('checkbox', { name: what }).first().check();
-    await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Yard oven' });
-    await page.getByRole('button', { name: 'Hang and work out the bake' }).click();
-    await page.getByRole('button', { name: 'Door is shut: start' }).click();
-    await later(page, 90);
-    await page.getByRole('button', { name: 'Pull: it is out' }).click();
-    await expect(page.getByRole('status')).toContainText('Pulled');
-};
+import { test, expect, signIn, later, tickHere, walkTo, weighOut, sprayed, baked } from './support.mjs';
 
 test('two coats, two colours: weighed, sprayed in order, looked at raw, logged', async ({ page, baseURL }) => {
     await signIn(page, baseURL, 'mara');

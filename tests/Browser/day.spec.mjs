@@ -182,11 +182,11 @@ for (const spec of specs) {
             await page.getByLabel(new RegExp(`pin ${pin} .* on$`)).fill('2');
             await page.getByRole('button', { name: `Count off pin ${pin}` }).click();
         }
-        await page.getByLabel(/is bare metal: name of who looked/).fill('M. Ostwald');
-        await page.getByRole('button', { name: /Sign bare: pin 2/ }).click();
+        await page.getByLabel('Who looked').fill('M. Ostwald');
+        await page.getByRole('button', { name: /Sign bare: Pin 2/ }).click();
         await page.getByLabel('Note').first().fill('All off, face bare.');
         await page.getByRole('button', { name: 'Sign and release' }).click();
-        await expect(page.getByText('All off, face bare.')).toBeVisible();
+        await expect(page.getByText('All off, face bare.').first()).toBeVisible();
     });
 }
 

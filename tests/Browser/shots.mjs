@@ -47,7 +47,7 @@ const views = {
     library: async (page) => page.goto(`${base}/library`),
     practice: async (page) => page.goto(`${base}/practice`),
     metal: async (page) => page.goto(`${base}/metal?magnet=slips&weight=light`),
-    agreement: async (page) => page.goto(`${base}/parts/12/agreement`),
+    agreement: async (page) => page.goto(`${base}/parts/66/agreement`),
     pot: async (page) => {
         await page.goto(`${base}/practice/refill`);
         await page.getByRole('button', { name: 'Begin again' }).click();
@@ -104,6 +104,16 @@ const views = {
         await page.getByRole('link', { name: /Sign brackets/ }).click();
         await page.getByRole('link', { name: 'Record' }).click();
     },
+    inspect: async (page) => {
+        await page.goto(`${base}/station/inspect`);
+        await page.getByRole('link', { name: /lantern hood/ }).click();
+    },
+    fault: async (page) => {
+        await page.goto(`${base}/faults`);
+        await page.getByRole('link', { name: /See thin in a recess/ }).first().click();
+    },
+    learned: async (page) => page.goto(`${base}/learn`),
+    release: async (page) => page.goto(`${base}/station/release`),
     shelf: async (page) => page.goto(`${base}/powders`),
     ovens: async (page) => page.goto(`${base}/ovens`),
     oven: async (page) => {
@@ -118,7 +128,7 @@ const views = {
 /* Looked at when they change, and not kept. */
 const unkept = [
     'house', 'rules', 'powder', 'intake', 'part', 'ovens', 'shelf', 'job', 'mesh', 'library', 'practice', 'metal',
-    'agreement',
+    'agreement', 'release', 'strip', 'wash', 'pot',
 ];
 
 mkdirSync(out, { recursive: true });

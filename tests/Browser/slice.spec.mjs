@@ -122,22 +122,24 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     // Inspect and release.
     await page.getByRole('button', { name: 'Sign, on to Inspect' }).click();
     await page.getByRole('link', { name: 'See it at Inspect' }).click();
-    await page.getByLabel(/Film readings/).fill('68 74 71 80 66');
+    await page.getByRole('textbox', { name: /^Faces/ }).fill('68 74 71 80 66');
     await page.getByRole('button', { name: 'Judge the film' }).click();
     await expect(
-        page.getByText(/5\s+readings,\s+mean\s+71\.8\s+µm,\s+least\s+66\s+µm,\s+most\s+80\s+µm/),
+        page.getByText(/5\s+readings,\s+mean\s+71\.8\s+µm,\s+least\s+66\s+µm,\s+most\s+80\s+µm/).first(),
     ).toBeVisible();
     await page.getByLabel('What it did').selectOption('5');
     await page.getByRole('button', { name: 'Write the rub down' }).click();
     await expect(page.getByText(/50\s+double\s+rubs\s+of\s+MEK,\s+5\s+of\s+5/)).toBeVisible();
     await walkTo(page, 'Release');
-    await page.getByLabel('Note').first().fill('All three feet counted back.');
+    await page.getByLabel('Note', { exact: true }).last().fill('All three feet counted back.');
     await page.getByRole('button', { name: 'Sign and release' }).click();
     await expect(page.getByRole('heading', { name: new RegExp(`Pier lamps ${mark}`) })).toBeVisible();
-    await expect(page.getByText('All three feet counted back.')).toBeVisible();
+    await expect(page.getByText('All three feet counted back.').first()).toBeVisible();
 
-    // The record prints on one sheet.
+    // The customer's copy prints on one sheet.
     if (mark === 'bench') {
+        await page.getByRole('link', { name: 'The customer\'s sheet' }).click();
+        await expect(page.getByText('Printed from here')).toBeVisible();
         const pdf = await page.pdf({ preferCSSPageSize: true });
         expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
     }

@@ -145,4 +145,62 @@ export const walkTo = async (page, to) => {
     throw new Error(`the route never came to ${to}`);
 };
 
+/** Every zone in its order, every look at the raw powder, and the log. */
+export const sprayed = async (page, pieces) => {
+    const next = page.getByRole('button', { name: /^Done: / });
+    for (let left = await next.count(); left > 0; left = await next.count()) {
+        await next.first().click();
+        await expect(next).toHaveCount(left - 1);
+    }
+    await expect(page.getByText('look at the raw powder')).toBeVisible();
+    const looks = page.getByRole('button', { name: /^Looked at: / });
+    for (let left = await looks.count(); left > 0; left = await looks.count()) {
+        await looks.first().click();
+        await expect(looks).toHaveCount(left - 1);
+    }
+    await page.getByRole('button', { name: 'Weigh what came back on the simulated scale' }).click();
+    await expect(page.getByLabel('Came back').first()).not.toHaveValue('');
+    await page.getByRole('button', { name: 'Read the simulated film gauge' }).click();
+    await expect(page.getByLabel('Comb or gauge on raw powder')).not.toHaveValue('');
+    await page.getByLabel(/^Pieces, of/).fill(String(pieces));
+    await page.getByLabel('It took, min').fill('17');
+    await page.getByRole('button', { name: 'Powder is on: log it' }).click();
+    await expect(page.getByRole('status')).toContainText(`is on ${pieces}`);
+};
+
+/** So much powder as the bench asks for, off the simulated scale. */
+export const weighOut = async (page) => {
+    await page.getByRole('button', { name: 'Weigh out on the simulated scale' }).click();
+    await expect(page.getByLabel('Weighed out')).not.toHaveValue('');
+    await page.getByRole('button', { name: 'Weighed out: begin' }).click();
+    await expect(page.getByText('passes left')).toBeVisible();
+};
+
+/** What waits at Cure is hung in the yard oven, baked and pulled. */
+export const baked = async (page, what, minutes = 90) => {
+    await page.goto('/station/cure');
+    await page.getByRole('checkbox', { name: what }).first().check();
+    await page.getByLabel('Oven', { exact: true }).selectOption({ label: 'Yard oven' });
+    await page.getByRole('button', { name: 'Hang and work out the bake' }).click();
+    await page.getByRole('button', { name: 'Door is shut: start' }).click();
+    // To the minute the board says, where the film is to be mended later: nothing it stands is left by then.
+    const until = Number(await page.locator('#board [data-until]').first().getAttribute('data-until'));
+    const now = Number(await page.locator('html').getAttribute('data-now'));
+    await later(page, minutes ?? Math.ceil((until - now) / 60000));
+    await page.getByRole('button', { name: 'Pull: it is out' }).click();
+    await expect(page.getByRole('status')).toContainText('Pulled');
+};
+
+/** Every look of the bench is ticked, a name under those that want one. */
+export const lookOver = async (page) => {
+    const looks = page.getByRole('button', { name: /^(Nothing found|Sign bare): / });
+    for (let left = await looks.count(); left > 0; left = await looks.count()) {
+        const name = page.getByLabel('Who looked');
+        if (await name.count()) await name.first().fill('M. Ostwald');
+        const signs = page.getByRole('button', { name: /^Sign bare: / });
+        await ((await signs.count()) ? signs : looks).first().click();
+        await expect(looks).toHaveCount(left - 1);
+    }
+};
+
 export { expect };

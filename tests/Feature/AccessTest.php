@@ -52,6 +52,11 @@ final class AccessTest extends ShopTestCase
                 '{entry}' => '1',
                 '{bakeOut}' => '1',
                 '{load}' => '1',
+                '{fault}' => '1',
+                '{rework}' => '1',
+                '{look}' => '1',
+                '{recordLink}' => '1',
+                '{master}' => '1',
                 '{fitting}' => '1',
                 '{mask}' => '1',
                 '{tablet}' => '1',
@@ -63,7 +68,8 @@ final class AccessTest extends ShopTestCase
 
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void
     {
-        $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health'];
+        $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health', 'r/{secret}',
+            'r/{secret}/record.pdf'];
         $asked = 0;
         foreach ($this->routes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

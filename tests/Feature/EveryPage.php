@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use Aenum\Core\Word\LoadKind;
 use Aenum\Core\Word\Station;
+use App\Models\Fault;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\Part;
@@ -17,18 +19,28 @@ trait EveryPage
 {
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
-        '/people', '/metal', '/rules', '/library', '/practice', '/practice/refill', '/practice/checklist',
+        '/people', '/metal', '/rules', '/library', '/faults', '/learn', '/guns', '/practice', '/practice/refill', '/practice/checklist',
     ];
+
+    private const OF_THE_PAST = 3;
 
     /** @return list<string> */
     private static function everyPage(): array
     {
+        // Of what left long ago a few stand for all.
+        $gone = Job::query()->where('status', 'released')->orderBy('id')->skip(self::OF_THE_PAST)->take(1000);
+        $past = [Job::class => $gone->pluck('id')->all()];
+        $past[Part::class] = Part::query()->whereIn('job_id', $past[Job::class])->pluck('id')->all();
         $ids = fn (string $model, string $path): array => $model::query()
             ->orderBy('id')
+            ->whereNotIn('id', $past[$model] ?? [])
             ->pluck('id')
             ->map(fn (int $id): string => sprintf($path, $id))
             ->all();
-        $bakes = OvenLoad::query()->where('kind', LoadKind::Cure)->pluck('id');
+        $bakes = OvenLoad::query()->where('kind', LoadKind::Cure)->whereDoesntHave(
+            'items',
+            fn ($item) => $item->whereIn('part_id', $past[Part::class]),
+        )->pluck('id');
         $bakeOuts = OvenLoad::query()->where('kind', LoadKind::BakeOut)->pluck('id');
 
         return [
@@ -36,7 +48,7 @@ trait EveryPage
             ...array_map(fn (Station $station): string => "/station/{$station->value}", Station::cases()),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Job::class, "/jobs/%d{$page}"),
-                ['', '/edit', '/record', '/card', '/parts/create'],
+                ['', '/edit', '/record', '/sheet', '/card', '/parts/create'],
             )),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Part::class, "/parts/%d/{$page}"),
@@ -49,7 +61,12 @@ trait EveryPage
             ...$bakes->map(fn (int $id): string => "/bakes/{$id}")->all(),
             ...$bakes->map(fn (int $id): string => "/bakes/{$id}/board")->all(),
             ...$bakeOuts->map(fn (int $id): string => "/station/bake-out?load={$id}")->all(),
+            ...$ids(Powder::class, '/powders/%d'),
             ...$ids(Powder::class, '/powders/%d/edit'),
+            ...$ids(Fault::class, '/faults/%d'),
+            ...Lot::query()->where('station', Station::Inspect)->where('fate', 'open')->pluck('id')->map(
+                fn (int $id): string => "/station/inspect?lot={$id}",
+            )->all(),
             ...$ids(Oven::class, '/ovens/%d/edit'),
         ];
     }

@@ -83,8 +83,11 @@ final class InspectAndReleaseTest extends ShopTestCase
         $rub = ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK'];
         $this->send("/coats/{$coat->id}/solvent-rub", $this->on($part) + $rub)->assertSessionHasNoErrors();
         self::assertSame(2, Inspection::query()->where('kind', 'solvent_rub')->count(), 'every rub stays on record');
+        $this->look($lot->refresh());
         $this->excuse($lot->refresh(), Station::Release);
         $this->send("/lots/{$lot->id}/send", $on)->assertSessionHasNoErrors();
+        $this->later(120);
+        $this->look($lot->refresh());
         $this->send("/lots/{$lot->id}/release", ['note' => ''])
             ->assertSessionHasNoErrors()
             ->assertRedirect("/jobs/{$job->id}/record");
@@ -134,12 +137,12 @@ final class InspectAndReleaseTest extends ShopTestCase
             ->get("/jobs/{$job->id}/record")
             ->assertOk();
         self::assertSame(
-            substr_count((string) $record->getContent(), '<path'),
+            substr_count((string) $record->getContent(), '<polyline'),
             substr_count(
                 (string) $this->actingAs($this->viewer)
                     ->get("/jobs/{$job->id}/record")
                     ->getContent(),
-                '<path',
+                '<polyline',
             ),
             'the kept picture is the picture',
         );
@@ -151,9 +154,9 @@ final class InspectAndReleaseTest extends ShopTestCase
             ->assertSee('2 × bench end')
             ->assertSee('fully cured')
             ->assertSee('3 readings')
-            ->assertSee('class="chart"', false)
+            ->assertSee('class="own-curve"', false)
             ->assertSee('Taken in')
-            ->assertSee('No thermometer reading was taken');
+            ->assertSee('curve by the model');
     }
 
     public function test_a_powder_that_never_stands_solvent_is_not_judged_by_it(): void

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Job\StepKey;
+use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Cure\CameOut;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
-use App\Actions\Inspect\ReleaseCheck;
+use App\Actions\Release\ReleaseCheck;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Lot\CoatOfLot;
 use App\Actions\Lot\LotWalk;
@@ -139,7 +140,8 @@ final class LotTest extends ShopTestCase
         $lot = $this->lot($part);
         TickStep::reopen($lot, $this->finisher, 'hang-0-1', 'taken down again');
         $go = ['seen_at' => 'inspect', 'then' => 'on', 'to' => 'release'];
-        $this->send("/lots/{$lot->id}/tick", ['step' => 'inspect-0-1'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$lot->id}/tick", ['step' => 'inspect-0-1'])->assertSessionHasErrors('step');
+        $this->look($lot);
         $this->send("/lots/{$lot->id}/go", $go)->assertRedirect("/lots/{$lot->id}/leave?to=release");
         $off = ['hang-0-1' => ['what' => 'put_off', 'why' => 'later']];
         $this->send("/lots/{$lot->id}/go", $go + ['undone' => $off])->assertSessionHasErrors('undone');
@@ -213,7 +215,10 @@ final class LotTest extends ShopTestCase
         $this->get("/bakes/{$load->id}")->assertSee('not every layer is what it was meant to be');
         $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
         $again = $this->hang($part);
-        self::assertGreaterThan(1, LoadOfBake::from($again)->hung[0]->aim->doseSoFar);
+        // The ledger keeps what was computed; the bake is sized by what the rub said of it.
+        $hung = LoadOfBake::from($again)->hung[0];
+        self::assertGreaterThan(1, $hung->layers[0]->dose);
+        self::assertSame(SolventRub::doseAtMost(1), $hung->aim->doseSoFar);
         $this->later(30);
         $this->bakeFor($again, 20);
         self::assertTrue(CoatOfLot::standing($coat, $lot->refresh())->isDone());

@@ -148,11 +148,13 @@ final class MaskAndHangTest extends ShopTestCase
         $this->actingAs($this->finisher)
             ->get('/station/release')
             ->assertSee('Count off')
-            ->assertSee('name of who looked');
+            ->assertSee('Who looked');
         $this->send('/fittings/'.Fitting::query()->firstOrFail()->id.'/off', ['removed' => '10']);
-        $this->send("/pins/{$face->id}/bare", ['name' => ''])->assertSessionHasErrors('name');
+        $looks = "/lots/{$this->lot($job)->id}/looks";
+        $bare = ['what' => 'bare', 'pin' => (string) $face->id];
+        $this->send($looks, $bare + ['name' => ''])->assertSessionHasErrors('name');
         $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
-        $this->send("/pins/{$face->id}/bare", ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
+        $this->send($looks, $bare + ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
         $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")

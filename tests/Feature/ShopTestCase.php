@@ -9,6 +9,7 @@ use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\StepOutcome;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Floor\RunOven;
+use App\Actions\Inspect\LookedOver;
 use App\Actions\Intake\SaveJob;
 use App\Actions\Intake\SavePart;
 use App\Actions\Lot\LotWalk;
@@ -226,6 +227,16 @@ abstract class ShopTestCase extends TestCase
         foreach ($walk->passed($lot->station, $to) as $n) {
             $key = $walk->keys[$n]->text();
             TickStep::told($lot, $this->finisher, $key, StepOutcome::NotNeeded, why: 'not asked in this test');
+        }
+
+        return Lot::query()->findOrFail($lot->id);
+    }
+
+    /** Every look of the station it hangs at is ticked. */
+    protected function look(Lot $lot): Lot
+    {
+        foreach (LookedOver::of(LotWalk::of(Lot::query()->findOrFail($lot->id)))->at($lot->station) as $line) {
+            LookedOver::tick($lot, $line->what, $line->pin, 'J. Tellmark', $this->finisher);
         }
 
         return Lot::query()->findOrFail($lot->id);

@@ -75,6 +75,12 @@ final readonly class InspectBoard
         return $left === [] ? '' : ucfirst(implode('; ', $left)).'.';
     }
 
+    /** Nothing was read on it yet, and it can be: that comes first. */
+    public function asksFilmNow(): bool
+    {
+        return $this->film === null && $this->over->stack !== null;
+    }
+
     /** How film is accepted on this part. */
     public function way(): FilmWay
     {

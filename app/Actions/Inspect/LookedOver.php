@@ -80,6 +80,12 @@ final readonly class LookedOver
             && $this->stack->top->powder->solvent_proof;
     }
 
+    /** Whether there is a film to measure, or is to be one. */
+    public function asksFilm(): bool
+    {
+        return $this->walk->coats->on()->isNotEmpty();
+    }
+
     /** A film outside its band that no fault answers for. */
     public function filmUnanswered(): bool
     {
@@ -100,7 +106,7 @@ final readonly class LookedOver
 
         return array_values(array_filter([
             $unticked === 0 ? null : ($unticked === 1 ? 'one look is not ticked' : "{$unticked} looks are not ticked"),
-            $this->latest('film') === null ? 'film is not measured' : null,
+            $this->asksFilm() && $this->latest('film') === null ? 'film is not measured' : null,
             $this->filmUnanswered() ? 'film is outside its band: measure again, or pin it as a fault' : null,
             $this->asksRub() && $this->latest('solvent_rub') === null ? 'no rub' : null,
             $open === 0 ? null : ($open === 1 ? 'one fault is open' : "{$open} faults are open"),

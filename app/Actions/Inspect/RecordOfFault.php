@@ -141,7 +141,7 @@ final readonly class RecordOfFault
             'humidity_pct' => $spraying->humidity_pct,
             'part_c' => $spraying->part_c,
             'past_date' => $lot?->best_before_on === null ? null : $lot->best_before_on->lt($spraying->at),
-            'even_hand' => $spraying->zones->isEmpty() ? null : $spraying->passesLeft() === 0,
+            'even_hand' => self::wasTicked($spraying) ? $spraying->passesLeft() === 0 : null,
             'booth_cleaned' => $this->boothCleaned($spraying),
             'hooks_clean' => ! HookSize::wantsCleaning(Hooks::of($this->fault->part)->bakes),
             'wiped' => $this->ticked($spraying, PreOven::Wiped, $this->fault->pin),
@@ -164,7 +164,7 @@ final readonly class RecordOfFault
 
         return $zone === null ? [] : [
             'recess_kv' => $zone->kv,
-            'recess_first' => $zone->ticked_at !== null,
+            'recess_first' => self::wasTicked($zone->spraying) ? $zone->ticked_at !== null : null,
             'recess_ratio' => $deep
                 ? Recess::slot(Recess::electricShare($zone->kv, $zone->air), $pin->size_mm, $pin->depth_mm)
                 : null,
@@ -235,6 +235,12 @@ final readonly class RecordOfFault
             'same_gun_jobs' => $others('gun_id', $spraying->gun_id),
             'same_person_jobs' => $others('user_id', $spraying->user->id),
         ];
+    }
+
+    /** Whether zones were ticked as they were sprayed; logged at once, nobody knows in which order. */
+    private static function wasTicked(Spraying $spraying): bool
+    {
+        return $spraying->zones->whereNotNull('ticked_at')->isNotEmpty();
     }
 
     /** Whether all steps of these kinds were done; null where the route has none. */

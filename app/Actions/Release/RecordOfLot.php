@@ -55,6 +55,10 @@ final readonly class RecordOfLot
             'part.job.customer', 'part.lots', 'part.pins.fittings', 'part.bags', 'part.signatures.user',
             'part.coats.powder.rows', 'part.coats.results.ovenLoad.oven', 'part.coats.inspections.user', 'marks.user',
         ]);
+        foreach ($lot->part->coats as $coat) {
+            // As it went on, whatever its sheet says by now.
+            $coat->setRelation('powder', Frozen::ofCoat($coat));
+        }
         $this->past = LotPast::of($lot);
         $this->walk = LotWalk::of($lot, PartRoute::of($lot->part, $lot));
     }
@@ -130,7 +134,7 @@ final readonly class RecordOfLot
     private function coats(): array
     {
         return array_values($this->walk->coats->every->map(function (Coat $coat): array {
-            $powder = Frozen::ofCoat($coat);
+            $powder = $coat->rework_id === null ? $coat->powder : Frozen::ofCoat($coat);
             $standing = $this->walk->standings[$coat->position];
             $mine = $coat->results->filter(fn (OvenResult $one): bool => $this->past->any($one->lot_id, $one->at));
             $sprayed = $this->sprayings($coat);

@@ -17,7 +17,7 @@ final class SheetPdf
     private const FONT = 'dejavusanscondensed';
 
     /** Sizes that are tried, pt; the smallest is that of a leaflet. */
-    private const SIZES = [9.0, 8.5, 8.0, 7.5, 7.0, 6.5, 6.0];
+    private const SIZES = [10.5, 10.0, 9.5, 9.0, 8.5, 8.0, 7.5, 7.0, 6.5, 6.0];
 
     private const MARGIN = 13.0;
 
@@ -141,6 +141,7 @@ final class SheetPdf
             $this->stroke(0.2, self::SOFT, '2,1');
             $line = $top + $y * $window['y'];
             $this->pdf->Line($left + 34 * $x, $line, $left + (OwnCurvePicture::WIDE - 8) * $x, $line);
+            $this->pdf->Text($left + 36 * $x, $line - 3.2, "from {$window['label']}");
         }
         $this->stroke(0.15, self::SOFT, '0.5,0.8');
         $this->polyline(array_map($at, $curve->air()));

@@ -162,18 +162,6 @@ final class MaskController
         return back()->with('said', 'That fitting is taken back.');
     }
 
-    public function bare(Request $request, Pin $pin): RedirectResponse
-    {
-        $pin->part->job->mustBeOpen();
-        $in = $request->validate(
-            ['name' => ['required', 'string', 'max:120']],
-            ['name.required' => 'Name is empty; who has looked at the bare face?'],
-        );
-        $pin->update(['bare_signed_by' => trim($in['name']), 'bare_signed_at' => ShopClock::now()]);
-
-        return back()->with('said', "Pin {$pin->number}: signed bare by {$in['name']}.");
-    }
-
     public function hang(Request $request, Lot $lot): RedirectResponse
     {
         $lot->mustBeOpen();

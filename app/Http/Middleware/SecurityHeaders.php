@@ -20,7 +20,8 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('X-Frame-Options', 'DENY');
-        $response->headers->set('Referrer-Policy', 'same-origin');
+        // A page that is stricter keeps its own.
+        $response->headers->set('Referrer-Policy', $response->headers->get('Referrer-Policy') ?? 'same-origin');
         $response->headers->set(
             'Permissions-Policy',
             'camera=(), microphone=(), geolocation=(), interest-cohort=()',

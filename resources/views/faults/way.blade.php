@@ -4,7 +4,7 @@
 @use('App\Support\Units')
 <article class="border-t border-line pt-2" aria-label="{{ ucfirst($way->way->label()) }}">
     <p><b>{{ ucfirst($way->way->label()) }}</b>
-        @if ($way->way !== ReworkWay::Accept)
+        @if ($way->isWork())
             · {{ Units::minutes($way->minutes) }} of hands, {{ Units::minutes($way->waitMinutes) }} of waiting,
             {{ $u->show(D::Powder, 1000 * $way->powderKg, 0) }} of powder,
             {{ App\Models\Shop::current()->currency }} {{ number_format($way->money, 0) }}
@@ -13,6 +13,7 @@
     @if ($way->not !== null)
         <p class="wrong">Not to be had: {{ $way->not }}.</p>
     @else
+        @if ($way->isWork())
         <p class="hint">
             @foreach ($way->layers as $layer)
                 @if ($layer->after !== null)
@@ -22,9 +23,14 @@
                     {{ ucfirst($layer->name) }}: its sheet does not say what it stands.
                 @endif
             @endforeach
+            @if ($way->countedBy)
+                <b>Only with its cure {{ $way->countedBy->label() }}: set that at the cure bench.</b>
+            @endif
             @if ($way->metalMinutes)
-                Metal: {{ round($way->metalMinutes[0]) }} → {{ round($way->metalMinutes[1]) }} min as at
-                {{ $u->temp(200) }}.
+                <span @class(['wrong' => $way->heatsMetalMuch()])>Metal: {{ round($way->metalMinutes[0]) }} →
+                    {{ round($way->metalMinutes[1]) }} min as at
+                    {{ $u->temp(Aenum\Core\Cure\MetalAgeing::REFERENCE_C) }}{{ $way->heatsMetalMuch()
+                        ? ': past what is worth a word, the maker\'s limit comes first' : '' }}.</span>
             @endif
             Film then about {{ $u->show(D::Film, $way->filmAfterUm, $u->isMetric() ? 0 : 1) }}, the sheets allow
             {{ $u->show(D::Film, $way->filmMostUm, $u->isMetric() ? 0 : 1) }}.
@@ -33,6 +39,7 @@
                 {{ $board->keepsDate($way) ? 'the date is kept' : 'the date is not kept' }}.
             @endif
         </p>
+        @endif
         @can('work')
             <form method="post" action="/faults/{{ $fault->id }}/mend" class="flex flex-wrap items-end gap-2">
                 <x-once />

@@ -26,25 +26,27 @@
             <x-standing :coat="$coat" :standing="$pick->walk->standings[$coat->position]" />
         @endforeach
         <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] max-[1100px]:grid-cols-1 gap-4 items-start">
+            @if ($board->asksFilmNow())
+                @can('work')
+                    @include('inspect.film')
+                @endcan
+            @else
             <figure class="panel" aria-label="Film by spot">
                 @if ($board->picture)
                     <x-film-picture :picture="$board->picture" />
-                @else
-                    <p class="hint">Read the film at three to five spots; the picture shows which is thin.</p>
                 @endif
                 @if ($pick->part->pins->isNotEmpty())
                     <x-pinned :part="$pick->part" :picture="$pick->part->picturePinned()"
                         class="w-full max-h-[14rem] mt-2" />
                 @endif
             </figure>
+            @endif
             <x-looks :lines="$board->looks()" :lot="$pick->lot" />
         </div>
         @include('inspect.faults', ['faults' => $board->over->faults, 'lot' => $pick->lot])
         @can('work')
-            @if ($board->over->stack)
-                @include('inspect.film')
-                @include('inspect.tests')
-            @endif
+            @includeWhen($board->over->stack !== null && ! $board->asksFilmNow(), 'inspect.film')
+            @includeWhen($board->over->stack !== null, 'inspect.tests')
         @endcan
         @if ($board->findings()->isNotEmpty())
             <section class="panel" aria-label="Found">

@@ -32,6 +32,7 @@ final class InspectTest extends TestCase
         self::assertSame(['68', '74', '71', '95'], FilmReadings::typed('68 74; 71, 95'));
         self::assertSame(['68', '74', '71'], FilmReadings::typed('68,74,71'));
         self::assertSame(['68', 'thick'], FilmReadings::typed(' 68,  thick '));
+        self::assertSame(['2.8', '71µm', '0.07mm', '3mils'], FilmReadings::typed('2.8 71 µm 0,07 mm 3 mils'));
         self::assertSame([], FilmReadings::typed(" ,\n"));
     }
 
