@@ -68,6 +68,12 @@ final class Fault extends Record
         return $this->kind->isFault() && $this->rework()?->closed_at === null;
     }
 
+    /** Whether it was placed on a picture. */
+    public function isPlaced(): bool
+    {
+        return $this->x !== null && $this->y !== null;
+    }
+
     /** What was found on breaking one open, or the question where nobody has. */
     public function openedWords(): string
     {

@@ -48,7 +48,7 @@ trait EveryPage
             ...array_map(fn (Station $station): string => "/station/{$station->value}", Station::cases()),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Job::class, "/jobs/%d{$page}"),
-                ['', '/edit', '/record', '/sheet', '/card', '/parts/create'],
+                ['', '/edit', '/record', '/sheet', '/care', '/card', '/parts/create'],
             )),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Part::class, "/parts/%d/{$page}"),

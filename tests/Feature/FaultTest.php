@@ -22,7 +22,6 @@ use App\Models\Coat;
 use App\Models\Fault;
 use App\Models\Inspection;
 use App\Models\Lot;
-use App\Models\Part;
 use App\Models\Rework;
 
 /** Faults on some pieces of a lot: pinned, explained, mended on just those; and every way that goes wrong. */

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Job\StepKey;
 use Aenum\Core\Inspect\SolventRub;
+use Aenum\Core\Job\StepKey;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Cure\CameOut;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Floor\RunOven;
-use App\Actions\Release\ReleaseCheck;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Lot\CoatOfLot;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
+use App\Actions\Release\ReleaseCheck;
 use App\Models\BenchClock;
 use App\Models\Inspection;
 use App\Models\Job;

@@ -10,6 +10,7 @@ use App\Models\Powder;
 use App\Models\Spraying;
 use App\Support\ThisRequest;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What this shop's own sprayings have taught: how much of the powder lands, and how long it takes. */
 final class CoatTaught
@@ -38,6 +39,37 @@ final class CoatTaught
 
             return ShopFactor::from(array_values($done->get()->map($both)->all()));
         });
+    }
+
+    /**
+     * Of the share raw powder shrinks to: what was read raw and what was read cured on the same single coat; actual
+     * over what its sheet says.
+     */
+    public static function shrink(Powder $powder): ShopFactor
+    {
+        return ThisRequest::once("taught shrink {$powder->id}", function () use ($powder): ShopFactor {
+            $pairs = DB::table('sprayings')->join('coats', 'coats.id', '=', 'sprayings.coat_id')
+                ->join('inspections', function ($join): void {
+                    $join->on('inspections.coat_id', '=', 'sprayings.coat_id');
+                    $join->on('inspections.lot_id', '=', 'sprayings.lot_id')->where('inspections.kind', 'film');
+                })
+                ->join('inspection_readings', 'inspection_readings.inspection_id', '=', 'inspections.id')
+                ->where('sprayings.powder_id', $powder->id)->where('coats.position', 1)->whereNull('coats.rework_id')
+                ->whereNotNull('raw_read_um')->whereNotNull('done_at')->whereNull('blown_off_at')
+                ->groupBy('sprayings.id', 'inspections.id', 'raw_read_um')->orderByDesc('sprayings.id')
+                ->limit(self::THAT_COUNT)->selectRaw('raw_read_um, AVG(microns) as cured_um')->get();
+            $book = $powder->atTheGun()->shrink;
+
+            return ShopFactor::from(array_values($pairs->map(fn (\stdClass $one): array => [
+                $book * (float) $one->raw_read_um, (float) $one->cured_um,
+            ])->all()));
+        });
+    }
+
+    /** A reading on raw powder as the film it becomes here, µm. */
+    public static function curedUm(Powder $powder, float $rawUm): float
+    {
+        return $powder->atTheGun()->curedUm($rawUm) * self::shrink($powder)->factor;
     }
 
     /** Share of what left the cup for good that is on the part, by the film measured on it. */

@@ -238,6 +238,7 @@ final class Spray
                 'minutes' => $log['minutes'],
                 'part_c' => $log['part_c'],
                 'raw_um' => $log['raw_um'],
+                'raw_read_um' => $log['raw_read_um'] ?? null,
                 'note' => $log['note'] ?? $held->note,
             ]);
 

@@ -6,6 +6,7 @@ namespace App\Actions\Intake;
 
 use Aenum\Core\Unit\Dimension;
 use App\Models\Coat;
+use App\Models\Fault;
 use App\Models\OvenResult;
 use App\Models\Part;
 use App\Support\Units;
@@ -44,7 +45,7 @@ final class LastTime
     /** @return list<string> */
     private static function learned(Part $part, Units $units): array
     {
-        $learned = [];
+        $learned = self::faults($part);
         foreach ($part->coats as $coat) {
             $last = $coat->results->sortBy('id')->last();
             if (
@@ -69,6 +70,19 @@ final class LastTime
         }
 
         return $learned;
+    }
+
+    /** @return list<string> what went wrong, what it was from, what was done: first, since it is what costs */
+    private static function faults(Part $part): array
+    {
+        return array_values($part->loadMissing('faults.reworks')->faults->map(fn (Fault $one): string => sprintf(
+            '%s on %d of %d%s: %s.',
+            ucfirst($one->kind->label()),
+            $one->pieces,
+            $part->count,
+            $one->cause === null ? '' : ", from {$one->cause->label()}",
+            $one->state(),
+        ))->all());
     }
 
     /** @return list<string> */

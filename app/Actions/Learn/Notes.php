@@ -32,8 +32,29 @@ final class Notes
                 array_push($notes, ...self::dose((string) Oven::query()->find($oven)?->name, $values));
             }
 
+            array_push($notes, ...self::short());
+
             return $notes;
         });
+    }
+
+    /** @return list<string> ovens whose loads were measured short though computed done: their figures are not trusted */
+    private static function short(): array
+    {
+        $loads = DB::table('inspections')->join('oven_results', function ($join): void {
+            $join->on('oven_results.coat_id', '=', 'inspections.coat_id');
+            $join->on('oven_results.lot_id', '=', 'inspections.lot_id')->on('oven_results.at', '<=', 'inspections.at');
+        })->join('oven_loads', 'oven_loads.id', '=', 'oven_load_id')->join('ovens', 'ovens.id', '=', 'oven_id')
+            ->where('inspections.verdict', 'fail')->whereIn('inspections.kind', ['solvent_rub', 'logger', 'judged'])
+            ->where('oven_results.state', 'cured')->where('fresh', true)->where('inspections.at', '>', self::since())
+            ->groupBy('ovens.id', 'ovens.name')
+            ->selectRaw('ovens.name, COUNT(DISTINCT oven_loads.id) as loads')->get();
+
+        return array_values($loads->map(fn (\stdClass $one): string => sprintf(
+            '%s of the %s computed as cured and measured short: let a logger ride along before its figures are trusted.',
+            (int) $one->loads === 1 ? 'One load' : "{$one->loads} loads",
+            $one->name,
+        ))->all());
     }
 
     /** @return list<string> */

@@ -16,6 +16,7 @@ use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Coat\CoatBoard;
+use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\ColourChanges;
 use App\Actions\Coat\EarthChecks;
 use App\Actions\Coat\Spray;
@@ -132,7 +133,7 @@ final class CoatController
             'back' => ['nullable', new Measured(Dimension::Powder, 0, 100000)],
             'minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
             'part_is' => ['nullable', new Measured(Dimension::Temperature, -40, 300)],
-            'raw' => ['nullable', 'string', 'max:400'],
+            'raw' => ['nullable', 'string', 'max:20000'],
             'note' => ['nullable', 'string', 'max:300'],
         ], [
             'pieces.*' => 'Pieces is not a count; allowed: 1 and more.',
@@ -149,7 +150,7 @@ final class CoatController
             'back_g' => Measured::read(Dimension::Powder, $in['back'] ?? null),
             'minutes' => isset($in['minutes']) ? (float) $in['minutes'] : null,
             'part_c' => Measured::read(Dimension::Temperature, $in['part_is'] ?? null),
-            'raw_um' => $this->rawUm($spraying, $in['raw'] ?? null),
+            ...$this->raw($spraying, $in['raw'] ?? null),
             'note' => $in['note'] ?? null,
         ], $this->person($request));
         $stays = $lot->id === $spraying->lot_id ? 0 : $spraying->lot->refresh()->count;
@@ -234,11 +235,15 @@ final class CoatController
         return view('coat.raw', ['spraying' => $spraying, 'shows' => implode(' ', $raw)]);
     }
 
-    /** The mean of what was read on raw powder, as the film it becomes, µm; null where nothing was. */
-    private function rawUm(Spraying $spraying, ?string $typed): ?float
+    /**
+     * The mean of what was read on raw powder, µm: as the film it becomes, and as it was read.
+     *
+     * @return array{raw_um: ?float, raw_read_um: ?float}
+     */
+    private function raw(Spraying $spraying, ?string $typed): array
     {
         if (trim((string) $typed) === '') {
-            return null;
+            return ['raw_um' => null, 'raw_read_um' => null];
         }
         $system = Units::current()->system;
         try {
@@ -250,7 +255,10 @@ final class CoatController
             throw ValidationException::withMessages(['raw' => 'Readings on raw powder: '.$e->getMessage().'.']);
         }
 
-        return $spraying->powder->atTheGun()->curedUm($readings->mean);
+        return [
+            'raw_um' => CoatTaught::curedUm($spraying->powder, $readings->mean),
+            'raw_read_um' => $readings->mean,
+        ];
     }
 
     private function board(Request $request, Spraying $spraying): ?CoatBoard

@@ -52,6 +52,12 @@ final class RecordController
         return view('records.sheet', ['job' => $job, 'sheet' => Sheet::of(JobRecord::of($job), Units::current())]);
     }
 
+    /** What goes along with the parts: how they are looked after. */
+    public function care(Job $job): View
+    {
+        return view('records.care', ['job' => $job, 'sheet' => Sheet::of(JobRecord::of($job), Units::current())]);
+    }
+
     public function pdf(Job $job): Response
     {
         return self::file(SheetPdf::of(Sheet::of(JobRecord::of($job), Units::current())), $job->number);

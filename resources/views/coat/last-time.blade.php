@@ -16,6 +16,9 @@
             : 'film '.$u->show(D::Film, $spraying->raw_um).' by the raw powder' }}{{
             $spraying->note ? '; '.$spraying->note : '' }}.
     </p>
+    @foreach (App\Actions\Intake\LastTime::ofOne($spraying->part) as $learned)
+        <p class="hint">{{ $learned }}</p>
+    @endforeach
     @if ($board->open === null)
         <p><a class="btn btn-quiet" href="{{ $board->asLastTime($spraying) }}">As last time</a></p>
     @endif

@@ -1,5 +1,5 @@
 {{-- A photo, or the part's drawing, with the pins that belong to it. --}}
-@props(['part', 'picture' => null, 'built' => null, 'place' => false])
+@props(['part', 'picture' => null, 'built' => null, 'place' => false, 'fault' => null])
 @php($built ??= App\Actions\Intake\PartShapes::of($part))
 @php($ground = App\Charts\PinGround::of($part, $picture, $built->drawing()))
 @php([$wide, $high, $r] = [$ground->wide, $ground->high, $ground->radius()])
@@ -41,6 +41,12 @@
             <text y="7" text-anchor="middle">{{ $pin->number }}</text>
         </g>
     @endforeach
+    @if ($fault?->isPlaced())
+        <g class="fault-mark" transform="translate({{ round($fault->x * $wide, 1) }} {{ round($fault->y * $high, 1) }})">
+            <circle r="{{ 1.6 * $r }}" />
+            <path d="M{{ -2.4 * $r }} 0H{{ 2.4 * $r }}M0 {{ -2.4 * $r }}V{{ 2.4 * $r }}" />
+        </g>
+    @endif
     @if ($place)
         <g class="pin-new" data-new visibility="hidden" transform="scale(1)">
             <circle r="{{ $r }}" />

@@ -52,6 +52,10 @@
                     Not on record: {{ collect($board->unknown)->map->says()->join(', ') }}.
                 @endif
             </p>
+            @if ($fault->isPlaced())
+                <x-pinned :part="$lot->part" :picture="$lot->part->pictures->firstWhere('id', $fault->picture_id)"
+                    :fault="$fault" class="w-full max-h-[14rem]" />
+            @endif
             @if ($fault->kind->mayReachMetal() && $lot->isOpen())
                 @can('work')
                     <form method="post" action="/faults/{{ $fault->id }}/opened"

@@ -5,6 +5,7 @@
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1 mb-3 no-print">
         <a class="btn btn-do" href="/jobs/{{ $job->id }}/sheet">The customer's sheet</a>
         <a class="btn" href="/jobs/{{ $job->id }}/sheet.pdf">PDF</a>
+        <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/care">Care sheet</a>
         <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/record.json">JSON</a>
         <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/readings.csv">Readings, CSV</a>
         <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/curves.csv">Curves, CSV</a>
