@@ -48,7 +48,8 @@ enum LookKind: string
     public function station(): Station
     {
         return match ($this) {
-            self::MasksOff, self::Threads, self::Bare, self::FitBack, self::Clean, self::Cold, self::Packed => Station::Release,
+            self::MasksOff, self::Threads, self::Bare, self::FitBack,
+            self::Clean, self::Cold, self::Packed => Station::Release,
             default => Station::Inspect,
         };
     }

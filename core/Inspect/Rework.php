@@ -167,7 +167,8 @@ final readonly class Rework
 
         return $isOver && $case->facts->part->losesStrength() && $way !== ReworkWay::Accept
             ? sprintf(
-                'its metal would have had %.0f min as at %.0f °C; past %.0f only whoever answers for the part may say so',
+                'its metal would have had %.0f min as at %.0f °C; '
+                .'past %.0f only whoever answers for the part may say so',
                 $metal[1],
                 MetalAgeing::REFERENCE_C,
                 MetalAgeing::SIGN_MINUTES,

@@ -143,7 +143,8 @@ final class DemoYear
         Spraying::query()->create([
             'part_id' => $lot->part_id, 'lot_id' => $lot->id, 'coat_id' => $coat->id, 'powder_id' => $coat->powder_id,
             'powder_lot_id' => $this->powderLot($coat, $n)->id, 'gun_id' => Gun::query()->min('id'),
-            'pieces' => $lot->count, 'openness' => Openness::Casting, 'planned_g' => 760, 'planned_um' => 75, 'planned_transfer' => 0.6, 'planned_minutes' => 30,
+            'pieces' => $lot->count, 'openness' => Openness::Casting,
+            'planned_g' => 760, 'planned_um' => 75, 'planned_transfer' => 0.6, 'planned_minutes' => 30,
             'area_m2' => 2.4, 'charge_index' => 0.55, 'flow_g_min' => 110, 'hand_mm_s' => 300, 'overlap' => 0.5,
             'ohm' => 40 + $n, 'humidity_pct' => $humid,
             'user_id' => $n % 3 === 0 ? $this->owner->id : $this->finisher->id, 'at' => $at, 'done_at' => $at,

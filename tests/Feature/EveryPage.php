@@ -19,7 +19,8 @@ trait EveryPage
 {
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
-        '/people', '/metal', '/rules', '/library', '/faults', '/learn', '/guns', '/practice', '/practice/refill', '/practice/checklist',
+        '/people', '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
+        '/practice', '/practice/refill', '/practice/checklist',
     ];
 
     private const OF_THE_PAST = 3;

@@ -25,7 +25,8 @@ final class RecordTest extends ShopTestCase
         $job = $this->job();
         $mine = [];
         for ($n = 0; $n < $parts; $n++) {
-            $mine[] = $this->part($job, ['bench end', 'railing panel', 'sign bracket'][$n % 3], 9, 0.9, 4, 'carbon_steel', [
+            $name = ['bench end', 'railing panel', 'sign bracket'][$n % 3];
+            $mine[] = $this->part($job, $name, 9, 0.9, 4, 'carbon_steel', [
                 ['primer', $this->green, 'flow'], ['base', $this->green, 'full'],
             ]);
         }

@@ -9,11 +9,15 @@ use Aenum\Core\Inspect\GaugeFile;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Support\Units;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
 /** Film readings as they came in: typed or pasted, spot by spot, or from a gauge's file. */
 final readonly class FilmTyped
 {
+    /** µm of each unit a gauge's file may be in. */
+    public const UNITS = ['um' => 1.0, 'mil' => 25.4];
+
     /** @param  list<array{um: float, spot: ?string}>  $readings */
     private function __construct(public array $readings, public FilmReadings $film, public string $source)
     {
@@ -41,11 +45,17 @@ final readonly class FilmTyped
         return self::of($readings, $source);
     }
 
-    /** @throws ValidationException naming the line */
-    public static function file(string $csv, ?float $umEach): self
+    /**
+     * @param  string|null  $unit  of UNITS, where the file does not say it
+     *
+     * @throws ValidationException naming the line
+     */
+    public static function file(UploadedFile $csv, ?string $unit): self
     {
         try {
-            return self::of(GaugeFile::parse($csv, $umEach)->readings, 'file');
+            $umEach = self::UNITS[$unit ?? ''] ?? null;
+
+            return self::of(GaugeFile::parse((string) $csv->get(), $umEach)->readings, 'file');
         } catch (InvalidQuantity $e) {
             throw ValidationException::withMessages(['file' => 'The gauge\'s file: '.$e->getMessage().'.']);
         }

@@ -38,7 +38,11 @@ final class Notes
         });
     }
 
-    /** @return list<string> ovens whose loads were measured short though computed done: their figures are not trusted */
+    /**
+     * Ovens whose loads were measured short though computed done: their figures are not trusted.
+     *
+     * @return list<string>
+     */
     private static function short(): array
     {
         $loads = DB::table('inspections')->join('oven_results', function ($join): void {

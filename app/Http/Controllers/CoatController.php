@@ -20,6 +20,7 @@ use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\ColourChanges;
 use App\Actions\Coat\EarthChecks;
 use App\Actions\Coat\Spray;
+use App\Actions\Inspect\FilmTyped;
 use App\Actions\Log\WriteLog;
 use App\Devices\SimulatedFilmGauge;
 use App\Devices\SimulatedScale;
@@ -36,6 +37,7 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -134,10 +136,13 @@ final class CoatController
             'minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
             'part_is' => ['nullable', new Measured(Dimension::Temperature, -40, 300)],
             'raw' => ['nullable', 'string', 'max:20000'],
+            'file' => ['nullable', 'file', 'max:2048'],
+            'unit' => ['nullable', Rule::in(array_keys(FilmTyped::UNITS))],
             'note' => ['nullable', 'string', 'max:300'],
         ], [
             'pieces.*' => 'Pieces is not a count; allowed: 1 and more.',
             'minutes.*' => 'Minutes is not a time; allowed: above 0 to 10080.',
+            'file.*' => 'The gauge\'s file is not readable; allowed: a CSV up to 2 MB.',
         ]);
         $board = $this->board($request, $spraying);
         $open = $board === null ? [] : array_filter($board->checks(), fn (array $one): bool => ! $one['ticked']);
@@ -150,7 +155,7 @@ final class CoatController
             'back_g' => Measured::read(Dimension::Powder, $in['back'] ?? null),
             'minutes' => isset($in['minutes']) ? (float) $in['minutes'] : null,
             'part_c' => Measured::read(Dimension::Temperature, $in['part_is'] ?? null),
-            ...$this->raw($spraying, $in['raw'] ?? null),
+            ...$this->raw($spraying, $in['raw'] ?? null, $request->file('file'), $in['unit'] ?? null),
             'note' => $in['note'] ?? null,
         ], $this->person($request));
         $stays = $lot->id === $spraying->lot_id ? 0 : $spraying->lot->refresh()->count;
@@ -240,25 +245,30 @@ final class CoatController
      *
      * @return array{raw_um: ?float, raw_read_um: ?float}
      */
-    private function raw(Spraying $spraying, ?string $typed): array
+    private function raw(Spraying $spraying, ?string $typed, mixed $file, ?string $unit): array
     {
-        if (trim((string) $typed) === '') {
+        if (! $file instanceof UploadedFile && trim((string) $typed) === '') {
             return ['raw_um' => null, 'raw_read_um' => null];
         }
-        $system = Units::current()->system;
-        try {
-            $readings = FilmReadings::of(array_map(
-                fn (string $word): float => Dimension::Film->parse('raw', $word, $system),
-                FilmReadings::typed((string) $typed),
-            ));
-        } catch (InvalidQuantity $e) {
-            throw ValidationException::withMessages(['raw' => 'Readings on raw powder: '.$e->getMessage().'.']);
-        }
+        $readings = $file instanceof UploadedFile ? FilmTyped::file($file, $unit)->film : self::typed((string) $typed);
 
         return [
             'raw_um' => CoatTaught::curedUm($spraying->powder, $readings->mean),
             'raw_read_um' => $readings->mean,
         ];
+    }
+
+    private static function typed(string $raw): FilmReadings
+    {
+        $system = Units::current()->system;
+        try {
+            return FilmReadings::of(array_map(
+                fn (string $word): float => Dimension::Film->parse('raw', $word, $system),
+                FilmReadings::typed($raw),
+            ));
+        } catch (InvalidQuantity $e) {
+            throw ValidationException::withMessages(['raw' => 'Readings on raw powder: '.$e->getMessage().'.']);
+        }
     }
 
     private function board(Request $request, Spraying $spraying): ?CoatBoard

@@ -42,9 +42,6 @@ final class InspectController
 {
     use KnowsWhoAsks;
 
-    /** µm of each unit a gauge's file may be in. */
-    private const GAUGE_UNITS = ['um' => 1.0, 'mil' => 25.4];
-
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::Inspect, $request);
@@ -94,14 +91,14 @@ final class InspectController
             'spot' => ['nullable', 'array', 'max:40'],
             'spot.*' => ['nullable', 'string', 'max:20000'],
             'file' => ['nullable', 'file', 'max:2048'],
-            'unit' => ['nullable', Rule::in(array_keys(self::GAUGE_UNITS))],
+            'unit' => ['nullable', Rule::in(array_keys(FilmTyped::UNITS))],
             'source' => ['nullable', Rule::in(['typed', 'gauge'])],
             'note' => ['nullable', 'string', 'max:500'],
             'lot' => $this->lotRule($coat),
         ], ['file.*' => 'The gauge\'s file is not readable; allowed: a CSV up to 2 MB.']);
         $file = $request->file('file');
         $typed = $file instanceof UploadedFile
-            ? FilmTyped::file((string) $file->get(), self::GAUGE_UNITS[$in['unit'] ?? ''] ?? null)
+            ? FilmTyped::file($file, $in['unit'] ?? null)
             : FilmTyped::read(['face' => $in['readings'] ?? ''] + ($in['spot'] ?? []), $in['source'] ?? 'typed');
         $way = PartWays::of($coat->part)->film;
         $inspection = $record->film(

@@ -1,6 +1,7 @@
 {{-- Powder is on, or off again. --}}
 @use('Aenum\Core\Unit\Dimension', 'D')
-<form method="post" action="/sprayings/{{ $board->open->id }}/done" class="panel flex flex-wrap items-end gap-3">
+<form method="post" action="/sprayings/{{ $board->open->id }}/done" enctype="multipart/form-data"
+    class="panel flex flex-wrap items-end gap-3">
     <x-once />
     <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
     <div class="w-28"><x-field name="pieces" :label="'Pieces, of '.$board->lot->count" :value="$board->lot->count"
@@ -10,6 +11,10 @@
     <div class="w-32"><x-field name="part_is" label="Part was at" :unit="$u->unit(D::Temperature)"
         inputmode="decimal" /></div>
     @include('coat.raw', ['spraying' => $board->open, 'shows' => null])
+    <details class="grow" {{ $errors->has('file') ? 'open' : '' }}>
+        <summary>Raw readings from a gauge's file</summary>
+        <x-gauge-file />
+    </details>
     <div class="grow min-w-40"><x-field name="note" id="coat-note" label="Note on the spraying"
         hint="A fault of gun or air, and what was decided." /></div>
     <button @class(['btn', 'btn-do' => $board->checksLeft() === 0 && $board->open->passesLeft() === 0])>Powder is on:

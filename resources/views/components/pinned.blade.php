@@ -42,7 +42,10 @@
         </g>
     @endforeach
     @if ($fault?->isPlaced())
-        <g class="fault-mark" transform="translate({{ round($fault->x * $wide, 1) }} {{ round($fault->y * $high, 1) }})">
+        <g
+            class="fault-mark"
+            transform="translate({{ round($fault->x * $wide, 1) }} {{ round($fault->y * $high, 1) }})"
+        >
             <circle r="{{ 1.6 * $r }}" />
             <path d="M{{ -2.4 * $r }} 0H{{ 2.4 * $r }}M0 {{ -2.4 * $r }}V{{ 2.4 * $r }}" />
         </g>

@@ -70,7 +70,9 @@
         </section>
         <section class="panel grid gap-2" aria-label="What to do">
             <h2>What to do</h2>
-            <p class="hint">General practice: {{ $fault->kind->remedy() }}. Next time: {{ $fault->kind->nextTime() }}.</p>
+            <p class="hint">
+                General practice: {{ $fault->kind->remedy() }}. Next time: {{ $fault->kind->nextTime() }}.
+            </p>
             @php($rework = $fault->rework())
             @if ($rework)
                 @include('faults.decided')

@@ -10,17 +10,7 @@
         <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
         @include('inspect.spots', ['lot' => $pick->lot, 'spots' => $board->spots(), 'shows' => [], 'source' => 'typed'])
         <div class="flex flex-wrap items-end gap-3">
-            <div class="w-72">
-                <label for="film-file">Or a gauge's file, CSV</label>
-                <input id="film-file" name="file" type="file" accept=".csv,.txt,text/csv">
-                @error('file')
-                    <p class="wrong">{{ $message }}</p>
-                @enderror
-            </div>
-            <div class="w-56">
-                <x-pick name="unit" id="film-unit" label="Its unit, where it does not say"
-                    :options="['um' => 'µm', 'mil' => 'mil']" empty="it says so" />
-            </div>
+            <x-gauge-file />
             <button class="btn btn-do">Judge the film</button>
         </div>
     </form>
