@@ -2,9 +2,16 @@
     <h1 class="mb-1">What the shop has learned</h1>
     <p class="hint mb-3">Lots handed over within a year. Every share stands with what it is of, and between what it lies
         19 times in 20; where the lines overlap, the figures say no difference.</p>
-    @foreach ($notes as $note)
-        <p class="panel mb-3"><b>Heed.</b> {{ $note }}</p>
-    @endforeach
+    @if ($notes !== [])
+        <section class="panel mb-3" aria-label="Heed">
+            <h2>Heed</h2>
+            <ul class="list-disc pl-6">
+                @foreach ($notes as $note)
+                    <li>{{ $note }}</li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     @if ($board->firstPass() === null)
         <p class="panel">Nothing was handed over within a year. With the first lots this page begins to say
             something.</p>

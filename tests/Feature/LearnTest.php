@@ -121,7 +121,7 @@ final class LearnTest extends ShopTestCase
         $note = 'Film of Promenade green drifts: the latest is above its upper limit, 115 % of the middle of its band';
         self::assertStringStartsWith($note, Notes::all()[0]);
         self::assertSame('pass', Inspection::query()->latest('id')->firstOrFail()->verdict, 'nothing has failed yet');
-        $this->actingAs($this->viewer)->get('/learn')->assertOk()->assertSee($note)->assertSee('Heed.');
+        $this->actingAs($this->viewer)->get('/learn')->assertOk()->assertSee($note)->assertSee('Heed');
         $this->bakeable($lot);
         $this->get("/station/inspect?lot={$lot->id}")->assertOk()->assertSee('drifts');
     }

@@ -97,6 +97,7 @@ final readonly class InspectBoard
     public function thinWords(): array
     {
         $units = Units::current();
+        $film = fn (float $um): string => $units->show(Dimension::Film, $um, $units->isMetric() ? 0 : 1);
         $stack = $this->over->stack;
         if ($this->film === null || $stack === null) {
             return [];
@@ -108,9 +109,9 @@ final readonly class InspectBoard
             $mean = array_sum($microns) / max(1, count($microns));
             if ($mean < (float) $this->film->band_from_um) {
                 $said = $expected[$spot] ?? null;
-                $words[] = Spots::name($spot, $part).' is thin, '.$units->show(Dimension::Film, $mean).($said === null
+                $words[] = Spots::name($spot, $part).' is thin, '.$film($mean).($said === null
                     ? '; the coat bench had no plan of it.'
-                    : '; the coat bench had said '.$units->show(Dimension::Film, $said).'.');
+                    : '; the coat bench had said '.$film($said).'.');
             }
         }
 

@@ -70,7 +70,7 @@ final readonly class ReleaseCheck
         foreach ($part->bags as $bag) {
             if (! $bag->isBack()) {
                 $stops[] =
-                    "{$part->name}, bag {$bag->name}: ".
+                    ucfirst($part->name).", bag {$bag->name}: ".
                     ($bag->counted_back === null
                         ? "{$bag->count} not counted back yet."
                         : "{$bag->counted_back} of {$bag->count} counted back.");
@@ -89,7 +89,7 @@ final readonly class ReleaseCheck
         );
 
         return array_values(array_map(
-            fn (LookLine $line): string => "{$part->name}, pin {$line->pin?->number} ({$line->pin?->kind->label()}) "
+            fn (LookLine $line): string => ucfirst($part->name).", pin {$line->pin?->number} ({$line->pin?->kind->label()}) "
                 .'must be bare metal, and nobody has signed that it is.',
             $open,
         ));

@@ -36,7 +36,7 @@
                             <rect class="share-of" width="{{ round(100 * $one->posterior, 1) }}" height="12" />
                         </svg>
                         <b>{{ ucfirst($one->cause->label()) }}</b>
-                        <span class="hint">usually {{ round(100 * $one->prior) }} %</span>
+                        <span class="hint whitespace-nowrap">usually {{ round(100 * $one->prior) }} %</span>
                     </p>
                     <ul class="pl-[4.75rem]">
                         @foreach ($one->evidence as $evidence)
