@@ -241,7 +241,8 @@ final class FaultTest extends ShopTestCase
     {
         $fault = $this->faulty();
         $lot = $fault->lot;
-        $post = fn (array $with) => $this->send("/lots/{$lot->id}/faults", $with + ['kind' => 'seeds', 'pieces' => '1']);
+        $seeds = ['kind' => 'seeds', 'pieces' => '1'];
+        $post = fn (array $with) => $this->send("/lots/{$lot->id}/faults", $with + $seeds);
         $post(['kind' => 'ugly'])->assertSessionHasErrors('kind');
         $post(['pieces' => '9'])->assertSessionHasErrors('pieces');
         $post(['pieces' => '0'])->assertSessionHasErrors('pieces');

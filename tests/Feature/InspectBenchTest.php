@@ -107,7 +107,8 @@ final class InspectBenchTest extends ShopTestCase
         $part = $this->atInspect();
         $powder = $this->coat($part)->powder;
         $keep = ['master' => 'panel 3', 'lab_l' => '50', 'lab_a' => '2.6772', 'lab_b' => '-79.7751'];
-        $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '0'])->assertSessionHasErrors('tolerance');
+        $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '0'])
+            ->assertSessionHasErrors('tolerance');
         $this->send("/powders/{$powder->id}/masters", ['lab_l' => '151'] + $keep + ['tolerance' => '2'])
             ->assertSessionHasErrors('lab_l');
         $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '2.05'])->assertSessionHasNoErrors();
@@ -145,7 +146,8 @@ final class InspectBenchTest extends ShopTestCase
     {
         $part = $this->atInspect();
         $pin = (new PlacePin())($part, [
-            'kind' => PinKind::EarthFace, 'picture_id' => null, 'x' => 0.4, 'y' => 0.3, 'size_mm' => 12, 'depth_mm' => null,
+            'kind' => PinKind::EarthFace, 'picture_id' => null, 'x' => 0.4, 'y' => 0.3, 'size_mm' => 12,
+            'depth_mm' => null,
             'places' => 1, 'note' => null, 'must_stay_bare' => true,
         ], $this->finisher);
         $lot = $this->lot($part);
@@ -159,7 +161,8 @@ final class InspectBenchTest extends ShopTestCase
         self::assertSame(1, LookedAt::query()->count(), 'a second tablet ticks the same');
         $this->send("/lots/{$lot->id}/looks", ['what' => 'everything'])->assertSessionHasErrors('what');
         $this->send('/looks/'.LookedAt::query()->value('id').'/withdraw')->assertSessionHasNoErrors();
-        self::assertFalse(LookedOver::of(LotWalk::of(Lot::query()->findOrFail($lot->id)))->at(Station::Inspect)[0]->isDone());
+        $lines = LookedOver::of(LotWalk::of(Lot::query()->findOrFail($lot->id)))->at(Station::Inspect);
+        self::assertFalse($lines[0]->isDone());
         // At Release the face is signed by whoever looked.
         $lot->update(['station' => Station::Release]);
         $unsigned = 'must be bare metal, and nobody has signed';

@@ -48,8 +48,9 @@ final class RecordTest extends ShopTestCase
             $this->excuse($this->look($lot), Station::Release);
             $this->hangAt($part, Station::Release);
             $this->look($lot->refresh());
-            $this->send("/lots/{$lot->id}/release", ['note' => $note, 'taken_by' => 'B. Kallwit', 'signature' => '10,20 30,40|5,5 6,6'])
-                ->assertSessionHasNoErrors();
+            $this->send("/lots/{$lot->id}/release", [
+                'note' => $note, 'taken_by' => 'B. Kallwit', 'signature' => '10,20 30,40|5,5 6,6',
+            ])->assertSessionHasNoErrors();
         }
 
         return $job->refresh();
@@ -207,7 +208,8 @@ final class RecordTest extends ShopTestCase
         $html = (string) $page->getContent();
         self::assertDoesNotMatchRegularExpression('~href="/(?!r/|build/|favicon)~', $html, 'it leads nowhere else');
         self::assertStringNotContainsString('what the shop keeps', $html);
-        self::assertStringStartsWith('%PDF', (string) $this->get("/r/{$secret[1]}/record.pdf")->assertOk()->getContent());
+        $pdf = $this->get("/r/{$secret[1]}/record.pdf")->assertOk()->getContent();
+        self::assertStringStartsWith('%PDF', (string) $pdf);
         $this->get('/r/'.str_repeat('a', 43))->assertNotFound();
         $this->get('/r/short')->assertNotFound();
         $link = DB::table('record_links')->first();

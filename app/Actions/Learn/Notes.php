@@ -55,7 +55,8 @@ final class Notes
             ->selectRaw('ovens.name, COUNT(DISTINCT oven_loads.id) as loads')->get();
 
         return array_values($loads->map(fn (\stdClass $one): string => sprintf(
-            '%s of the %s computed as cured and measured short: let a logger ride along before its figures are trusted.',
+            '%s of the %s computed as cured and measured short: let a logger ride along before its figures are '
+                .'trusted.',
             (int) $one->loads === 1 ? 'One load' : "{$one->loads} loads",
             $one->name,
         ))->all());

@@ -89,8 +89,8 @@ final readonly class ReleaseCheck
         );
 
         return array_values(array_map(
-            fn (LookLine $line): string => ucfirst($part->name).", pin {$line->pin?->number} ({$line->pin?->kind->label()}) "
-                .'must be bare metal, and nobody has signed that it is.',
+            fn (LookLine $line): string => ucfirst($part->name).", pin {$line->pin?->number} "
+                ."({$line->pin?->kind->label()}) ".'must be bare metal, and nobody has signed that it is.',
             $open,
         ));
     }

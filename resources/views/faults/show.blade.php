@@ -81,8 +81,8 @@
                 @forelse ($board->ways as $way)
                     @include('faults.way')
                 @empty
-                    <p>{{ $lot->isOpen() ? 'There is no baked film on it to mend.'
-                        : 'It has left the shop: take it in again as a job, and say so in a supplement to its record.' }}</p>
+                    <p>{{ $lot->isOpen() ? 'There is no baked film on it to mend.' : 'It has left the shop: take it in '
+                        .'again as a job, and say so in a supplement to its record.' }}</p>
                 @endforelse
             @endif
             @if (! $fault->isOpen() || ! $lot->isOpen())
@@ -100,8 +100,8 @@
     @if ($alike->isNotEmpty())
         <section class="panel mt-4" aria-label="Same powder lot">
             <h2>From the same lot of powder</h2>
-            <p class="hint">They may have it too{{ $fault->kind->showsLater() ? ': it shows hours to days later. Find all of
-                them and bake what is short' : '' }}.</p>
+            <p class="hint">They may have it too{{ $fault->kind->showsLater()
+                ? ': it shows hours to days later. Find all of them and bake what is short' : '' }}.</p>
             <ul class="columns-2 max-[900px]:columns-1">
                 @foreach ($alike as $other)
                     <li>{{ $other->title() }}, job <a href="/jobs/{{ $other->part->job_id }}">{{
