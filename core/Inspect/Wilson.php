@@ -40,10 +40,4 @@ final readonly class Wilson
 
         return new self($of, $n, $share, max(0.0, $middle - $half), min(1.0, $middle + $half));
     }
-
-    /** Whether it is surely more, or surely less, than another share. */
-    public function isApartFrom(float $share): bool
-    {
-        return $share < $this->low || $share > $this->high;
-    }
 }

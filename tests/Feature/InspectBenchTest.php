@@ -77,6 +77,29 @@ final class InspectBenchTest extends ShopTestCase
         $this->upload($part, $many)->assertSessionHasErrors('file');
     }
 
+    public function test_a_coat_read_after_its_own_bake_is_told_apart_from_what_lies_below(): void
+    {
+        $part = $this->part($this->job(), 'sign bracket', 4, 0.5, 3, 'carbon_steel', [
+            ['primer', $this->green, 'full'], ['base', $this->powder('Slate', [[180, 18, 60], [190, 12, 40]]), 'full'],
+        ]);
+        foreach ([1 => '70 74 72', 2 => '140 150 145'] as $position => $readings) {
+            if ($position === 2) {
+                $this->lot($part)->update(['station' => Station::Cure]);
+            }
+            $load = $this->hang($part);
+            $this->bakeFor($load, $load->minutes + 0.5);
+            $this->lot($part)->update(['station' => Station::Inspect]);
+            $this->send("/coats/{$this->coat($part, $position)->id}/film", [
+                'lot' => $this->lot($part)->id, 'readings' => $readings,
+            ])->assertSessionHasNoErrors();
+            $this->later(30);
+        }
+        $page = $this->actingAs($this->viewer)->get("/station/inspect?lot={$this->lot($part)->id}")->assertOk();
+        $page->assertSee('Slate by itself: 73 µm, ± 13.4 µm, the difference to what was read on the coat below.');
+        Inspection::query()->oldest('id')->firstOrFail()->delete();
+        $this->get("/station/inspect?lot={$this->lot($part)->id}")->assertOk()->assertDontSee('Slate by itself');
+    }
+
     public function test_lattice_and_gloss_are_held_against_what_was_agreed(): void
     {
         $part = $this->atInspect();

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Inspect;
 
+use Aenum\Core\Inspect\CoatAlone;
 use Aenum\Core\Inspect\CrossCut;
 use Aenum\Core\Inspect\FilmJudgement;
 use Aenum\Core\Inspect\Gloss;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\FilmWay;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\BenchPick;
@@ -116,6 +118,17 @@ final readonly class InspectBoard
         }
 
         return $words;
+    }
+
+    /** The coat on top by itself, where the one below was read after its own bake; null where it was not. */
+    public function aloneWords(): ?Said
+    {
+        $below = $this->over->belowFilm()?->film();
+        $now = $this->film?->film();
+
+        return $below === null || $now === null || $this->over->stack === null
+            ? null
+            : CoatAlone::of($now, $below)->words($this->over->stack->top->powder->name);
     }
 
     /** The thinnest spot that is under the band: where a fault would be pinned; null where none is. */

@@ -73,6 +73,23 @@ final readonly class LookedOver
         return $this->found->firstWhere('kind', $kind);
     }
 
+    /**
+     * Film as it was read on the coat below, before the one on top went on; null where it was not, or where that coat
+     * was sanded since.
+     */
+    public function belowFilm(): ?Inspection
+    {
+        $below = $this->stack?->below();
+        if ($below === null || $this->stack?->top->rework_id !== null) {
+            return null;
+        }
+        $past = LotPast::of($this->walk->lot);
+
+        return $below->loadMissing('inspections.user')->inspections->first(
+            fn (Inspection $one): bool => $one->kind === 'film' && $one->stands() && $past->any($one->lot_id, $one->at),
+        );
+    }
+
     /** Whether a rub is asked of the coat on top. */
     public function asksRub(): bool
     {

@@ -50,6 +50,12 @@ final readonly class Stack
         );
     }
 
+    /** What lies under the coat on top; null where it lies on metal. */
+    public function below(): ?Coat
+    {
+        return $this->coats->get($this->coats->count() - 2);
+    }
+
     /** @return list<string> places that have a coat of their own */
     public static function zones(LotWalk $walk): array
     {

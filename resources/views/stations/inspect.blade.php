@@ -10,6 +10,10 @@
                 <p>{{ $board->leftWords() }}</p>
                 @if ($board->judged)
                     <p class="hint">{{ $u->said($board->judged->words()) }}. {{ $board->judged->settledWords() }}</p>
+                    @if ($board->aloneWords())
+                        <p class="hint">{{ $u->said($board->aloneWords()) }}, the difference to what was read on the coat
+                            below.</p>
+                    @endif
                 @elseif ($board->over->stack)
                     <p class="hint">{{ $u->said($board->over->stack->words()) }}; accepted by
                         {{ $board->way()->label() }}.</p>

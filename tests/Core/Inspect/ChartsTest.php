@@ -26,9 +26,7 @@ final class ChartsTest extends TestCase
             self::assertEqualsWithDelta($high, $share->high, 5e-5, "{$of} of {$n}");
             self::assertEqualsWithDelta($of / $n, $share->share, 1e-12);
         }
-        self::assertTrue(Wilson::of(8, 10)->isApartFrom(0.49));
-        self::assertFalse(Wilson::of(8, 10)->isApartFrom(0.5));
-        self::assertTrue(Wilson::of(8, 10)->isApartFrom(0.95));
+        self::assertGreaterThan(0.0, Wilson::of(1, 1_000_000_000)->high);
         $this->expectException(InvalidQuantity::class);
         Wilson::of(4, 3);
     }
@@ -52,6 +50,13 @@ final class ChartsTest extends TestCase
         self::assertEqualsWithDelta(64.6809, (float) $chart->low, 1e-4);
         self::assertEqualsWithDelta(75.3191, (float) $chart->high, 1e-4);
         self::assertEqualsWithDelta(6.534, (float) $chart->mostRange, 1e-4);
+        // The first range counts as the others do: 18 of 2, one of 21.
+        $first = self::quiet();
+        $first[0] = 90.0;
+        self::assertEqualsWithDelta(3.267 * (18 * 2 + 21) / 19, (float) MovingRange::of($first)->mostRange, 1e-9);
+        $just = MovingRange::of(self::quiet());
+        self::assertTrue($just->isSet());
+        self::assertNull($just->drift(), 'none came after the first');
         $few = MovingRange::of(array_slice(self::quiet(), 1));
         self::assertFalse($few->isSet());
         self::assertNull($few->drift());
@@ -65,6 +70,9 @@ final class ChartsTest extends TestCase
         self::assertSame(Drift::Above, $of(75.4));
         self::assertNull($of(64.7));
         self::assertSame(Drift::Below, $of(64.6));
+        $chart = MovingRange::of(self::quiet());
+        self::assertNull($of((float) $chart->high), 'on the limit is within');
+        self::assertNull($of((float) $chart->low), 'on the limit is within');
         self::assertNull($of(67, 73.5));
         self::assertSame(Drift::Jump, $of(67, 73.6));
         self::assertNull($of(...array_fill(0, 7, 71.0)));

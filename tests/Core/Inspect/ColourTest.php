@@ -71,7 +71,10 @@ final class ColourTest extends TestCase
 
     public function test_a_colour_beyond_all_colours_is_named(): void
     {
-        $beyond = [[[150.1, 0, 0], 'lab2[0]'], [[50, -200.1, 0], 'lab2[1]'], [[50, 0, 200.1], 'lab2[2]']];
+        $beyond = [
+            [[150.1, 0, 0], 'lab2[0]'], [[-0.1, 0, 0], 'lab2[0]'], [[50, -200.1, 0], 'lab2[1]'],
+            [[50, 200.1, 0], 'lab2[1]'], [[50, 0, 200.1], 'lab2[2]'], [[50, 0, -200.1], 'lab2[2]'],
+        ];
         foreach ($beyond as [$lab, $at]) {
             try {
                 DeltaE::between([50, 0, 0], $lab);
@@ -81,6 +84,12 @@ final class ColourTest extends TestCase
             }
         }
         self::assertGreaterThan(0, DeltaE::between([150, -200, 200], [0, 200, -200])->de00);
+        // A grey has no hue: what is between it and a colour is lightness and chroma alone, whichever way it is read.
+        self::assertEqualsWithDelta(
+            DeltaE::between([50, 0, 0], [50, 10, 0])->de00,
+            DeltaE::between([50, 10, 0], [50, 0, 0])->de00,
+            1e-12,
+        );
     }
 
     public function test_a_rub_pressed_hard_says_nothing_where_it_is_a_bad_one(): void

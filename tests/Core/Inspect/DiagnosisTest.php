@@ -243,4 +243,50 @@ final class DiagnosisTest extends TestCase
             self::assertContains($cause, $used, "{$cause->value} does no fault");
         }
     }
+
+    /** @return array<string, array{FaultKind, FaultCause, string, float, ?float}> */
+    public static function figures(): array
+    {
+        $recess = FaultKind::ThinRecess;
+
+        return [
+            'a count of none says nothing' => [FaultKind::Seeds, FaultCause::HookDirt, 'same_rack_jobs', 0.0, 0.0],
+            'a count of half' => [FaultKind::Seeds, FaultCause::HookDirt, 'same_rack_jobs', 1.5, 0.5],
+            'three jobs are enough' => [FaultKind::Seeds, FaultCause::HookDirt, 'same_rack_jobs', 3.0, 1.0],
+            'ten are no more' => [FaultKind::Seeds, FaultCause::HookDirt, 'same_rack_jobs', 10.0, 1.0],
+            'a hundred thousand ohms are plainly good' => [$recess, FaultCause::PoorEarth, 'ground_ohm', 1e5, null],
+            'no ohm at all is as good' => [$recess, FaultCause::PoorEarth, 'ground_ohm', 0.0, null],
+            'the limit is even' => [$recess, FaultCause::PoorEarth, 'ground_ohm', 1e6, 0.0],
+            'over both ends it is held' => [$recess, FaultCause::HighVoltage, 'recess_kv', 200.0, 1.8],
+            'and under' => [$recess, FaultCause::HighVoltage, 'recess_kv', 0.0, -0.9],
+        ];
+    }
+
+    #[DataProvider('figures')]
+    public function test_a_figure_weighs_by_where_it_stands_on_its_scale(
+        FaultKind $fault,
+        FaultCause $cause,
+        string $evidence,
+        float $value,
+        ?float $weight,
+    ): void {
+        $found = array_values(array_filter(
+            Diagnosis::of($fault, [$evidence => $value])->causes,
+            fn (LikelyCause $one): bool => $one->cause === $cause,
+        ))[0];
+        $against = FaultCatalogue::weights($cause)[$evidence][1];
+        self::assertEqualsWithDelta($weight ?? $against, $found->evidence[0]->weight, 1e-9);
+    }
+
+    public function test_shares_come_to_one_with_what_the_list_does_not_name(): void
+    {
+        foreach (FaultKind::cases() as $fault) {
+            $found = Diagnosis::of($fault, ['same_lot_jobs' => 1.0, 'dose' => 0.8, 'degreased' => false]);
+            $sum = $found->other + array_sum(array_map(fn (LikelyCause $o): float => $o->posterior, $found->causes));
+            self::assertEqualsWithDelta(1.0, $sum, 1e-12, $fault->value);
+            foreach ($found->causes as $one) {
+                self::assertEqualsWithDelta(exp($one->logOdds) * $found->other, $one->posterior, 1e-12);
+            }
+        }
+    }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Inspect;
 
+use Aenum\Core\Inspect\CoatAlone;
 use Aenum\Core\Inspect\FilmJudgement;
 use Aenum\Core\Inspect\FilmReadings;
 use Aenum\Core\Inspect\GaugeFile;
 use Aenum\Core\Inspect\StudentT;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\UnitSystem;
 use Aenum\Core\Word\FilmWay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -20,6 +22,15 @@ final class FilmTest extends TestCase
     private static function judged(array $um, FilmWay $way, ?float $nominal = null): FilmJudgement
     {
         return FilmJudgement::of(FilmReadings::of($um), 60, 90, $way, $nominal);
+    }
+
+    public function test_a_band_may_begin_at_nothing_and_ends_no_lower_than_it_begins(): void
+    {
+        $film = FilmReadings::of([0.5]);
+        self::assertTrue(FilmJudgement::of($film, 0.0, 0.5, FilmWay::Plain)->ok);
+        self::assertFalse(FilmJudgement::of($film, 0.0, 0.0, FilmWay::Plain)->ok);
+        $this->expectException(InvalidQuantity::class);
+        FilmJudgement::of($film, 0.5, 0.49, FilmWay::Plain);
     }
 
     public function test_plain_holds_every_reading_to_the_band(): void
@@ -85,6 +96,22 @@ final class FilmTest extends TestCase
         }
         self::assertEqualsWithDelta(0.0, StudentT::quantile(0.5, 7), 1e-6);
         self::assertEqualsWithDelta(6.3138, StudentT::quantile(0.95, 1), 5e-5);
+    }
+
+    public function test_a_coat_by_itself_is_the_difference_with_both_spreads_in_it(): void
+    {
+        $before = FilmReadings::of([70.0, 74.0, 72.0]);
+        $alone = CoatAlone::of(FilmReadings::of([140.0, 150.0, 145.0]), $before);
+        // By hand: 145 − 72; t(0.975, 2) = 4.3027 times the root of 25/3 + 4/3.
+        self::assertEqualsWithDelta(73.0, $alone->um, 1e-9);
+        self::assertEqualsWithDelta(4.302653 * sqrt(29 / 3), (float) $alone->halfUm, 1e-4);
+        self::assertSame('Slate by itself: 73 µm, ± 13.4 µm', $alone->words('Slate')->in(UnitSystem::Metric));
+        // The fewer of the two decide how sure it is.
+        $many = CoatAlone::of(FilmReadings::of(array_merge(...array_fill(0, 10, [140.0, 150.0, 145.0]))), $before);
+        self::assertEqualsWithDelta(4.302653 * sqrt(500 / 29 / 30 + 4 / 3), (float) $many->halfUm, 1e-4);
+        $once = CoatAlone::of(FilmReadings::of([145.0]), $before);
+        self::assertNull($once->halfUm);
+        self::assertSame('Slate by itself: 73 µm', $once->words('Slate')->in(UnitSystem::Metric));
     }
 
     public function test_the_picture_of_readings_counts_every_one(): void
