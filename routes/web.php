@@ -185,6 +185,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/lots/{lot}/faults', [FaultController::class, 'store']);
         Route::post('/faults/{fault}/opened', [FaultController::class, 'opened']);
         Route::post('/faults/{fault}/mend', [FaultController::class, 'mend']);
+        Route::post('/faults/{fault}/lies-on', [FaultController::class, 'lieOn']);
         Route::post('/faults/{fault}/close', [FaultController::class, 'close']);
         Route::post('/faults/{fault}/withdraw', [FaultController::class, 'withdraw']);
         Route::post('/reworks/{rework}/withdraw', [FaultController::class, 'takeBack']);

@@ -19,6 +19,7 @@ final readonly class CoatAlone
     {
     }
 
+    /** What is read on all of it now, and what was read on all that lies below before. */
     public static function of(FilmReadings $now, FilmReadings $before): self
     {
         $um = $now->mean - $before->mean;
@@ -30,7 +31,11 @@ final readonly class CoatAlone
         return new self($um, StudentT::quantile(StudentT::TWO_SIDED_95, min($now->n, $before->n) - 1) * $error);
     }
 
-    /** @param  string  $coat  as it is called */
+    /**
+     * As it is said beside the whole.
+     *
+     * @param  string  $coat  as it is called
+     */
     public function words(string $coat): Said
     {
         return Said::of($this->halfUm === null ? '{coat} by itself: {film}' : '{coat} by itself: {film}, ± {half}', [

@@ -237,6 +237,32 @@ final class FaultTest extends ShopTestCase
         self::assertSame(2, $two->refresh()->count);
     }
 
+    public function test_parted_by_hand_it_is_asked_which_pieces_it_lies_on(): void
+    {
+        $fault = $this->faulty();
+        $part = $fault->part;
+        $eight = $this->lot($part);
+        $this->actingAs($this->finisher)->get("/faults/{$fault->id}")->assertOk()->assertDontSee('parted since');
+        $this->later(5);
+        $this->send("/lots/{$eight->id}/split", ['pieces' => '2'])->assertSessionHasNoErrors();
+        $two = Lot::query()->latest('id')->firstOrFail();
+        $this->later(5);
+        $this->send("/lots/{$eight->id}/split", ['pieces' => '1'])->assertSessionHasNoErrors();
+        $one = Lot::query()->latest('id')->firstOrFail();
+        $walk = fn (Lot $lot): LotWalk => LotWalk::of(Lot::query()->findOrFail($lot->id));
+        $open = fn (Lot $lot): int => LookedOver::of($walk($lot))->open()->count();
+        self::assertSame([1, 1, 1], [$open($eight), $open($two), $open($one)], 'nobody has said which');
+        $this->get("/faults/{$fault->id}")->assertOk()->assertSee('The pieces were parted since');
+        $this->send("/faults/{$fault->id}/lies-on", ['lot' => $one->id])->assertSessionHasErrors('lot');
+        $this->send("/faults/{$fault->id}/lies-on", ['lot' => '999999'])->assertSessionHasErrors('lot');
+        $this->send("/faults/{$fault->id}/lies-on", ['lot' => $two->id], $this->viewer)->assertForbidden();
+        $this->send("/faults/{$fault->id}/lies-on", ['lot' => $two->id])->assertSessionHasNoErrors();
+        self::assertSame([0, 1, 0], [$open($eight), $open($two), $open($one)]);
+        $this->mend($fault->refresh(), 'recoat')->assertSessionHasNoErrors();
+        self::assertSame($two->id, Rework::query()->value('lot_id'), 'they were parted already: nothing is split again');
+        $this->send("/faults/{$fault->id}/lies-on", ['lot' => $eight->id])->assertSessionHasErrors('lot');
+    }
+
     public function test_nonsense_is_refused_by_name_and_a_gone_lot_cannot_be_mended(): void
     {
         $fault = $this->faulty();

@@ -14,6 +14,7 @@ use Aenum\Core\Inspect\Rework;
 use Aenum\Core\Inspect\ReworkCase;
 use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Word\StepKind;
+use App\Actions\Log\LotPast;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Route\ReadFacts;
 use App\Models\Coat;
@@ -71,6 +72,21 @@ final readonly class FaultBoard
             return $faults->toBase()->selectRaw('cause, COUNT(*) as times')->pluck('times', 'cause')
                 ->map(fn (mixed $times): int => (int) $times)->all();
         });
+    }
+
+    /**
+     * Lots its pieces may lie in, where they were parted since and nothing is decided; else none.
+     *
+     * @return Collection<int, Lot>
+     */
+    public function mayLieOn(): Collection
+    {
+        $fault = $this->fault;
+        $lots = $fault->reworks->isNotEmpty() || ! $fault->isOpen() ? collect() : $fault->lot->part->lots->toBase()
+            ->filter(fn (Lot $one): bool => $one->isOpen() && $one->count >= $fault->pieces
+                && LotPast::of($one)->any($fault->lot_id, $fault->at));
+
+        return $lots->count() > 1 ? $lots->values() : collect();
     }
 
     /** Its pieces are mended as far as the route asks: what it was from is asked, and it is closed. */

@@ -12,6 +12,7 @@ use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
+use App\Actions\Log\LotPast;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -69,6 +70,32 @@ final class MendFault
             LookedOver::close($lot->refresh(), $by);
 
             return $lot;
+        });
+    }
+
+    /**
+     * Its pieces were parted by hand: it lies on those of one lot, and the others are free of it.
+     *
+     * @throws ValidationException where they are none of its pieces, are fewer, or something is decided
+     */
+    public function lieOn(Fault $fault, Lot $lot): void
+    {
+        DB::transaction(function () use ($fault, $lot): void {
+            Job::held($fault->part->job_id)->mustBeOpen();
+            $held = Fault::held($fault->id);
+            $to = Lot::held($lot->id);
+            $to->mustBeOpen();
+            if ($held->withdrawn_at !== null || $held->rework() !== null) {
+                $this->refuse('lot', 'Something is decided on it already: it stays with those pieces.');
+            }
+            if (! LotPast::of($to)->any($held->lot_id, $held->at)) {
+                $this->refuse('lot', ucfirst($to->partName()).' holds none of the pieces it was found on.');
+            }
+            if ($to->count < $held->pieces) {
+                $this->refuse('lot', "{$to->count} are in that lot, and it is on {$held->pieces}: take the fault back "
+                    .'and pin it on each lot by itself.');
+            }
+            $held->update(['lot_id' => $to->id]);
         });
     }
 

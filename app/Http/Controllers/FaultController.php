@@ -149,6 +149,17 @@ final class FaultController
         });
     }
 
+    public function lieOn(Request $request, Fault $fault, MendFault $mend): RedirectResponse
+    {
+        $in = $request->validate([
+            'lot' => ['required', Rule::exists('lots', 'id')->where('part_id', $fault->part_id)],
+        ], ['lot.*' => 'Lot is not one of this part.']);
+        $lot = Lot::query()->findOrFail($in['lot']);
+        $mend->lieOn($fault, $lot);
+
+        return redirect("/faults/{$fault->id}")->with('said', "It lies on {$lot->title()}; the others are free of it.");
+    }
+
     public function close(Request $request, Fault $fault, MendFault $mend): RedirectResponse
     {
         $in = $request->validate([

@@ -18,6 +18,21 @@
                 ? '; '.$fault->pin->words() : '' }}{{ $fault->note ? '; '.$fault->note : '' }}.</p>
         </div>
     </div>
+    @if ($board->mayLieOn()->isNotEmpty())
+        @can('work')
+            <form method="post" action="/faults/{{ $fault->id }}/lies-on"
+                class="panel flex flex-wrap items-center gap-3 mb-3" aria-label="Parted since">
+                <x-once />
+                <p><b>The pieces were parted since.</b> Which does it lie on?</p>
+                @foreach ($board->mayLieOn() as $one)
+                    <button class="btn" name="lot" value="{{ $one->id }}">{{ $one->title() }}</button>
+                @endforeach
+                @error('lot')
+                    <p class="wrong basis-full">{{ $message }}</p>
+                @enderror
+            </form>
+        @endcan
+    @endif
     <div class="grid grid-cols-2 max-[1000px]:grid-cols-1 gap-4 items-start">
         <section class="panel grid gap-2" aria-label="Why">
             <h2>{{ ucfirst($first->cause->label()) }}:

@@ -11,8 +11,8 @@
                 @if ($board->judged)
                     <p class="hint">{{ $u->said($board->judged->words()) }}. {{ $board->judged->settledWords() }}</p>
                     @if ($board->aloneWords())
-                        <p class="hint">{{ $u->said($board->aloneWords()) }}, the difference to what was read on the coat
-                            below.</p>
+                        <p class="hint">{{ $u->said($board->aloneWords()) }}, the difference to what was read on the
+                            coat below.</p>
                     @endif
                 @elseif ($board->over->stack)
                     <p class="hint">{{ $u->said($board->over->stack->words()) }}; accepted by
