@@ -259,7 +259,7 @@ final class FaultTest extends ShopTestCase
         $this->send("/faults/{$fault->id}/lies-on", ['lot' => $two->id])->assertSessionHasNoErrors();
         self::assertSame([0, 1, 0], [$open($eight), $open($two), $open($one)]);
         $this->mend($fault->refresh(), 'recoat')->assertSessionHasNoErrors();
-        self::assertSame($two->id, Rework::query()->value('lot_id'), 'they were parted already: nothing is split again');
+        self::assertSame($two->id, Rework::query()->value('lot_id'), 'parted already: nothing is split again');
         $this->send("/faults/{$fault->id}/lies-on", ['lot' => $eight->id])->assertSessionHasErrors('lot');
     }
 
