@@ -140,6 +140,20 @@ final class CoatTest extends ShopTestCase
         self::assertSame(1, Spraying::query()->count());
     }
 
+    public function test_raw_readings_come_from_a_gauge_s_file_as_well(): void
+    {
+        $spraying = $this->weigh($this->at());
+        $done = "/sprayings/{$spraying->id}/done";
+        $log = ['pieces' => '4', 'note' => 'by the file'];
+        $this->sendCsv($done, "spot;raw\nface;wet\n", $log + ['unit' => 'um'])->assertSessionHasErrors('file');
+        $this->sendCsv($done, "a\n120\n140\n", $log)->assertSessionHasErrors('file');
+        self::assertNull($spraying->refresh()->done_at);
+        $this->sendCsv($done, "spot;raw (mil)\nface;5,0\ninside;6,0\n", $log)->assertSessionHasNoErrors();
+        $spraying->refresh();
+        self::assertEqualsWithDelta(5.5 * 25.4, (float) $spraying->raw_read_um, 1e-9);
+        self::assertEqualsWithDelta(5.5 * 25.4 * 0.55, (float) $spraying->raw_um, 1e-9);
+    }
+
     public function test_of_four_three_are_coated_and_cure_offers_those(): void
     {
         $part = $this->at();

@@ -17,8 +17,6 @@ use App\Models\Lot;
 use App\Models\Master;
 use App\Models\Part;
 use App\Models\User;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
 /** What is found at the inspect bench beside the plain rub: files, lattice, gloss, colour, faces, looks. */
@@ -46,12 +44,9 @@ final class InspectBenchTest extends ShopTestCase
 
     private function upload(Part $part, string $csv, ?string $unit = null): TestResponse
     {
-        $answer = $this->actingAs($this->finisher)->call('POST', "/coats/{$this->coat($part)->id}/film", [
-            'lot' => $this->lot($part)->id, 'unit' => $unit, '_once' => (string) Str::uuid(),
-        ], [], ['file' => UploadedFile::fake()->createWithContent('gauge.csv', $csv)]);
-        self::assertNotSame(500, $answer->status(), (string) $answer->exception?->getMessage());
-
-        return $answer;
+        return $this->sendCsv("/coats/{$this->coat($part)->id}/film", $csv, [
+            'lot' => $this->lot($part)->id, 'unit' => $unit,
+        ]);
     }
 
     private static function last(): Inspection

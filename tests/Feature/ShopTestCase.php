@@ -26,6 +26,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Loads;
@@ -273,6 +274,21 @@ abstract class ShopTestCase extends TestCase
     protected function later(float $minutes): void
     {
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMilliseconds((int) (60000 * $minutes)));
+    }
+
+    /** @param  array<string, mixed>  $data */
+    protected function sendCsv(string $path, string $csv, array $data): TestResponse
+    {
+        $answer = $this->actingAs($this->finisher)->call(
+            'POST',
+            $path,
+            $data + ['_once' => (string) Str::uuid()],
+            [],
+            ['file' => UploadedFile::fake()->createWithContent('gauge.csv', $csv)],
+        );
+        self::assertNotSame(500, $answer->status(), (string) $answer->exception?->getMessage());
+
+        return $answer;
     }
 
     /** @param  array<string, mixed>  $data */
