@@ -4,12 +4,12 @@ test('two with one form open: the second sees both and chooses', async ({ page, 
     const other = await (await browser.newContext()).newPage();
     await signIn(page, baseURL, 'joss');
     await signIn(other, baseURL, 'mara');
-    await page.goto('/jobs/2/edit');
-    await other.goto(`${baseURL}/jobs/2/edit`);
+    await page.goto('/jobs/20/edit');
+    await other.goto(`${baseURL}/jobs/20/edit`);
     await other.getByLabel('What is it').fill('Mooring cleats, east quay');
     await other.getByLabel('Due').fill('2027-03-06');
     await other.getByRole('button', { name: 'Save', exact: true }).click();
-    await other.waitForURL('**/jobs/2');
+    await other.waitForURL('**/jobs/20');
     await page.getByLabel('What is it').fill('Mooring cleats, west quay');
     await page.getByLabel('Agreed at the counter').fill('Tips stay bare.');
     // The answer is 409, which this page asks for.
