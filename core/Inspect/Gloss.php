@@ -37,14 +37,12 @@ final readonly class Gloss
     /** The angle that tells such gloss apart best; null where it was read at that one. */
     public function betterAngle(): ?int
     {
-        $better = match (true) {
-            $this->angle !== 60 => 60,
+        return match (true) {
+            $this->angle !== 60 => null,
             $this->units > self::HIGH => 20,
             $this->units < self::LOW => 85,
-            default => 60,
+            default => null,
         };
-
-        return $this->angle === 60 && $better !== 60 ? $better : null;
     }
 
     /** @return string pass, fail, or not_judged where no sheet says what it should be */

@@ -100,10 +100,20 @@ final class ColourTest extends TestCase
         self::assertSame('pass', SolventRub::of(50, 3, RubPressure::Hard)->verdict(true));
         self::assertSame('fail', SolventRub::of(50, 1, RubPressure::Light)->verdict(true));
         self::assertSame('not_judged', SolventRub::of(50, 5)->verdict(false));
+        self::assertSame([1, 500], [SolventRub::of(1, 5)->rubs, SolventRub::of(500, 5)->rubs]);
+        foreach ([[0, 5], [501, 5], [50, 0], [50, 6]] as [$rubs, $rating]) {
+            try {
+                SolventRub::of($rubs, $rating);
+                self::fail('taken');
+            } catch (InvalidQuantity $e) {
+                self::assertSame($rating === 5 ? 'rubs' : 'rating', $e->place);
+            }
+        }
     }
 
     public function test_the_lattice_is_cut_by_the_film_and_judged_by_what_was_agreed(): void
     {
+        self::assertSame('pass', CrossCut::of(0)->verdict(0));
         self::assertSame('pass', CrossCut::of(1)->verdict());
         self::assertSame('fail', CrossCut::of(2)->verdict());
         self::assertSame('pass', CrossCut::of(2)->verdict(2));
@@ -127,6 +137,21 @@ final class ColourTest extends TestCase
         self::assertSame('pass', Gloss::of(90, 60)->verdict(70, 90));
         self::assertSame('fail', Gloss::of(90.1, 60)->verdict(70, 90));
         self::assertSame('not_judged', Gloss::of(90, 60)->verdict(null, null));
+        $verdicts = fn (?float $low, ?float $high): array => array_map(
+            fn (float $units): string => Gloss::of($units, 60)->verdict($low, $high),
+            [69.0, 70.0, 90.0, 91.0],
+        );
+        self::assertSame(['fail', 'pass', 'pass', 'pass'], $verdicts(70, null));
+        self::assertSame(['pass', 'pass', 'pass', 'fail'], $verdicts(null, 90));
+        self::assertSame([0.0, 2000.0], [Gloss::of(0, 85)->units, Gloss::of(2000, 20)->units]);
+        foreach ([-0.1, 2000.1] as $none) {
+            try {
+                Gloss::of($none, 60);
+                self::fail('taken');
+            } catch (InvalidQuantity $e) {
+                self::assertSame('gloss', $e->place);
+            }
+        }
         self::assertSame([null, 20, null, 85], array_map(
             fn (float $units): ?int => Gloss::of($units, 60)->betterAngle(),
             [70.0, 70.1, 10.0, 9.9],

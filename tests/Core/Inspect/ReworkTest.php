@@ -70,7 +70,7 @@ final class ReworkTest extends TestCase
             new JobFacts($part, coats: [$primer, $base], equipment: $equipment),
             [$layer('primer', $overbake), $layer('base', $overbake - 0.1)],
             [$primer, $base],
-            [['sg' => 1.5, 'price' => 12.0], ['sg' => 1.5, 'price' => 12.0]],
+            [['sg' => 2.4, 'price' => 31.0], ['sg' => 1.5, 'price' => 12.0]],
             $filmUm,
             $toMetal,
             20.0,
@@ -112,7 +112,11 @@ final class ReworkTest extends TestCase
     public function test_what_a_sheet_stands_is_never_gone_past(): void
     {
         $spoils = self::of(ReworkWay::Recoat, self::case(FaultKind::Seeds, 0.9));
-        self::assertStringContainsString('over-baked', (string) $spoils->not);
+        // What lies on the metal is named first, with its own two figures.
+        self::assertSame(1, preg_match(
+            '/^primer would be over-baked: it has had 0\.90 of what its powder stands, and would have 1\.\d\d$/',
+            (string) $spoils->not,
+        ), (string) $spoils->not);
         self::assertFalse($spoils->isWork());
         $close = self::of(ReworkWay::Recoat, self::case(FaultKind::Seeds, 0.55));
         self::assertNull($close->not);
