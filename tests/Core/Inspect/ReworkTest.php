@@ -55,6 +55,7 @@ final class ReworkTest extends TestCase
         array $marks = [],
         bool $oven = true,
         float $metalMinutes = 0.0,
+        float $dose = 1.4,
     ): ReworkCase {
         $part = new PartFacts(
             'hood', Metals::get($metal), 2, 2.1, 0.24, marks: $marks, metalMinutesSoFar: $metalMinutes,
@@ -63,7 +64,7 @@ final class ReworkTest extends TestCase
         $primer = new CoatFacts(Role::Primer, 180, 15, 75);
         $base = new CoatFacts(Role::Base, 200, 8, 75, over: Over::Flowed);
         $equipment = $oven ? new EquipmentFacts(oven: Loads::oven(), ovenMaxC: 230) : new EquipmentFacts;
-        $layer = fn (string $name, float $over): FilmLayer => new FilmLayer($name, self::sheet(), 1.4, $over, 60, 90);
+        $layer = fn (string $name, float $over): FilmLayer => new FilmLayer($name, self::sheet(), $dose, $over, 60, 90);
 
         return new ReworkCase(
             $fault,
@@ -146,6 +147,16 @@ final class ReworkTest extends TestCase
         self::assertNull($bake->not);
         self::assertSame([], $bake->steps, 'its own bake is open again');
         self::assertGreaterThan(8, $bake->waitMinutes);
+        $adds = function (float $dose, bool $oven = true, float $had = 0.2): array {
+            $case = self::case(FaultKind::SoftFilm, $had, underCured: true, oven: $oven, dose: $dose);
+            $layers = self::of(ReworkWay::Rebake, $case)->layers;
+
+            return [$layers[0]->after - $layers[0]->now, $layers[1]->after - $layers[1]->now];
+        };
+        self::assertGreaterThan(0.05, min($adds(0.0)), 'both layers are in that bake');
+        self::assertEqualsWithDelta($adds(0.0), $adds(0.8), 1e-9, 'a window is held whole');
+        self::assertLessThan($adds(0.0, had: 0.6)[1], $adds(0.8, had: 0.6)[1], 'counted whole, what it has had is');
+        self::assertEqualsWithDelta([8 / 22, 8 / 22], $adds(0.8, false), 1e-3, 'without an oven the hold alone');
         self::assertStringContainsString('baked first', (string) self::of(ReworkWay::Recoat, $short)->not);
         self::assertStringContainsString('not short', (string) self::of(ReworkWay::Rebake, self::case())->not);
     }
