@@ -47,7 +47,7 @@ final class PowderShelfTest extends ShopTestCase
         $part = $this->part($this->job(Station::Coat), 'rail', 6.3, 0.8, 10, 'aluminium');
         // 8 m² at 75 µm, SG 1.55, 0.70 lands, a tenth more for a redo.
         $takes = 1.1 * 8 * 1.55 * 75 / 0.70;
-        self::assertEqualsWithDelta($takes, $stock()->reservedG, 1e-6);
+        self::assertEqualsWithDelta($takes, $stock()->reservedG(), 1e-6);
         self::assertTrue($stock()->mustOrder());
         self::assertSame(1.0, $stock()->orderKg());
         $this->green->update(['box_kg' => 20, 'least_order_kg' => 5]);
@@ -57,11 +57,11 @@ final class PowderShelfTest extends ShopTestCase
         $form = ['weighed' => '600', 'powder_lot' => (string) $lot->id];
         $this->send("/lots/{$this->lot($part)->id}/weigh", $form)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(400, $stock()->totalG(), 1e-6);
-        self::assertSame(0.0, $stock()->reservedG, 'what is weighed out is not reserved as well');
+        self::assertSame(0.0, $stock()->reservedG(), 'what is weighed out is not reserved as well');
         $spraying = Spraying::query()->firstOrFail();
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '10', 'back' => '100', 'note' => 'x']);
         self::assertEqualsWithDelta(500, $stock()->totalG(), 1e-6);
-        self::assertSame(0.0, $stock()->reservedG, 'what is on is not reserved any more');
+        self::assertSame(0.0, $stock()->reservedG(), 'what is on is not reserved any more');
         // Weighed anew, the box says what is in it.
         $this->later(5);
         $this->send("/powder-lots/{$lot->id}", ['what' => 'weighed', 'holds' => '0.3'])->assertSessionHasNoErrors();

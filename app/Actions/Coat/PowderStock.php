@@ -32,8 +32,6 @@ final readonly class PowderStock
     private function __construct(
         public Powder $powder,
         public array $leftG,
-        public float $reservedG,
-        public float $usedADayG,
     ) {
     }
 
@@ -43,15 +41,13 @@ final readonly class PowderStock
      */
     public static function all(Collection $powders): array
     {
-        $reserved = self::reserved();
-        $used = self::usedADay($powders->pluck('id')->all());
         $all = [];
         foreach ($powders as $powder) {
             $left = [];
             foreach ($powder->lots as $lot) {
                 $left[$lot->id] = self::leftG($lot);
             }
-            $all[$powder->id] = new self($powder, $left, $reserved[$powder->id] ?? 0.0, $used[$powder->id] ?? 0.0);
+            $all[$powder->id] = new self($powder, $left);
         }
 
         return $all;
@@ -91,17 +87,27 @@ final readonly class PowderStock
         return array_sum($this->leftG);
     }
 
+    /** What the coats not yet on of all that hangs will take of it, g. */
+    public function reservedG(): float
+    {
+        return ThisRequest::once('powder reserved', self::reserved(...))[$this->powder->id] ?? 0.0;
+    }
+
     public function reservedWords(): string
     {
-        return $this->reservedG > 0.0
-            ? 'open jobs take '.Units::current()->show(Dimension::Mass, $this->reservedG / 1000).' of it'
+        $grams = $this->reservedG();
+
+        return $grams > 0.0
+            ? 'open jobs take '.Units::current()->show(Dimension::Mass, $grams / 1000).' of it'
             : 'no open job asks for it';
     }
 
     /** What will be gone by the time an order comes, g. */
     private function neededG(): float
     {
-        return $this->reservedG + ($this->powder->supplier_days ?? self::USUAL_DAYS) * $this->usedADayG;
+        $used = ThisRequest::once('powder used', self::usedADay(...))[$this->powder->id] ?? 0.0;
+
+        return $this->reservedG() + ($this->powder->supplier_days ?? self::USUAL_DAYS) * $used;
     }
 
     public function mustOrder(): bool
@@ -168,14 +174,11 @@ final readonly class PowderStock
         return 1000 * $area / Cover::m2PerKg($coat->powder->specific_gravity, $film, $open->transfer());
     }
 
-    /**
-     * @param  array<array-key, mixed>  $powders
-     * @return array<int, float>
-     */
-    private static function usedADay(array $powders): array
+    /** @return array<int, float> by powder: what went out a day of late, g */
+    private static function usedADay(): array
     {
         $since = ShopClock::now()->subDays(self::LOOK_BACK_DAYS)->format('Y-m-d H:i:s.v');
-        $rows = DB::table('sprayings')->whereIn('powder_id', $powders)->where('done_at', '>', $since)
+        $rows = DB::table('sprayings')->where('done_at', '>', $since)
             ->whereNotNull('weighed_g')->groupBy('powder_id')
             ->selectRaw('powder_id, SUM(weighed_g - COALESCE(back_g, 0)) as used_g')->get();
 

@@ -54,9 +54,9 @@
                             {{ $u->show(D::Film, $powder->film_max_um) }}</td>
                         <td class="n">{{ $powder->lots->isEmpty() ? 'no lots' : $u->show(D::Mass,
                             $stock[$powder->id]->totalG() / 1000) }}
-                            @if ($stock[$powder->id]->reservedG > 0)
+                            @if ($stock[$powder->id]->reservedG() > 0)
                                 <span class="hint block">{{ $u->show(D::Mass,
-                                    $stock[$powder->id]->reservedG / 1000) }} for open jobs</span>
+                                    $stock[$powder->id]->reservedG() / 1000) }} for open jobs</span>
                             @endif
                             @if ($stock[$powder->id]->mustOrder())
                                 <b class="wrong block">order {{ $u->show(D::Mass,
