@@ -70,6 +70,24 @@ final readonly class Arguments
         return $this;
     }
 
+    /**
+     * The number given for an option; null where it was not given.
+     *
+     * @throws InvalidQuantity
+     */
+    public function number(string $name, float $least, float $most): ?float
+    {
+        $text = $this->option($name);
+        if ($text === null) {
+            return null;
+        }
+        $number = is_numeric($text) ? (float) $text : NAN;
+
+        return $number >= $least && $number <= $most
+            ? $number
+            : throw InvalidQuantity::outside("--{$name}", $text, "a number from {$least} to {$most}");
+    }
+
     /** What was given for an option; null where it was not given. */
     public function option(string $name): ?string
     {

@@ -11,6 +11,7 @@ final readonly class Console
 {
     private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; correct FILE|-; fit FILE|-; '
         .'calc NAME FILE|-; route FILE|-; spray FILE|- [--cells]; diagnose FILE|-; '
+        .'day FILE|- [--seconds 2] [--seed 1] [--steps N]; '
         .'mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; '
         .'judge LOG.csv --powder POWDER.json';
 
@@ -18,9 +19,14 @@ final readonly class Console
      * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidQuantity
      * @param  \Closure(string): void  $out
      * @param  \Closure(string): void  $err
+     * @param  \Closure(): float  $clock  seconds since the program began
      */
-    public function __construct(private \Closure $read, private \Closure $out, private \Closure $err)
-    {
+    public function __construct(
+        private \Closure $read,
+        private \Closure $out,
+        private \Closure $err,
+        private \Closure $clock,
+    ) {
     }
 
     /** @param  list<string>  $words without the program's name */
@@ -59,6 +65,10 @@ final readonly class Console
             'spray' => (new SprayCommand())($arguments->only(1, ['cells']), $this->read),
             'diagnose' => (new DiagnoseCommand())($arguments->only(1, []), $this->read),
             'route' => (new RouteCommand())($arguments->only(1, []), $this->read),
+            'day' => (new DayCommand($this->clock))(
+                $arguments->only(1, ['seconds', 'seed', 'steps']),
+                $this->read,
+            ),
             'mesh' => (new MeshCommand())($arguments->only(1, ['unit', 'material'])),
             'judge' => (new JudgeCommand())($arguments->only(1, ['powder']), $this->read),
             default => throw InvalidQuantity::outside('command', $arguments->command, self::USAGE),

@@ -64,6 +64,18 @@ final readonly class Node
         return $this;
     }
 
+    /**
+     * The keys of an object whose names are free, a pair of colours say.
+     *
+     * @return list<string>
+     */
+    public function keys(): array
+    {
+        return $this->value instanceof \stdClass
+            ? array_map(strval(...), array_keys(get_object_vars($this->value)))
+            : throw InvalidQuantity::outside($this->place, $this->value, 'an object');
+    }
+
     /** Whether a key stands there. */
     public function has(string $key): bool
     {

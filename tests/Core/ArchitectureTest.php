@@ -83,7 +83,8 @@ final class ArchitectureTest extends TestCase
         ['Route'],
         ['Rule'],
         ['Bench'],
-        ['Practice', 'Inspect'],
+        ['Practice', 'Inspect', 'Plan'],
+        ['Quote'],
         ['Format'],
         ['Cli'],
     ];

@@ -75,6 +75,7 @@ final class FitCommandTest extends TestCase
             function (string $text) use (&$err): void {
                 $err .= $text;
             },
+            fn (): float => 0.0,
         ))->run(['fit', '-']);
 
         return [$code, $out, $err];

@@ -121,6 +121,7 @@ final class PullEnsembleTest extends TestCase
             function (string $text) use (&$err): void {
                 $err .= $text;
             },
+            fn (): float => 0.0,
         );
 
         return [$console->run([$command, '-']), $out, $err];

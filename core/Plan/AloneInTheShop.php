@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Plan;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** How early every step could be, had its job the shop to itself; no plan has any of them earlier. */
+final readonly class AloneInTheShop
+{
+    /**
+     * @param  list<float>  $from  step => min, INF where it can never be
+     * @param  list<float>  $end  job => end of its last step
+     * @param  array<int, float>  $rest  step => least minutes from its end to the end of its job
+     */
+    private function __construct(
+        private PackedDay $day,
+        public array $from,
+        public array $end,
+        public array $rest,
+    ) {
+    }
+
+    /** Works it out; what has begun stands where it began, and longest waits do not count. */
+    public static function in(PackedDay $day): self
+    {
+        $from = $end = [];
+        $rest = array_fill(0, $day->steps, 0.0);
+        for ($job = 0; $job < $day->jobs; $job++) {
+            $at = $day->ready[$job];
+            for ($step = $day->first[$job]; $step <= $day->last[$job]; $step++) {
+                $at = isset($day->begun[$step]) ? $day->begun[$step][2] : self::earliest($day, $step, $at);
+                $from[] = $at;
+                $end[$job] = $at + $day->minutes[$step];
+                $at = max($end[$job] + $day->waitMin[$step], $day->ready[$job]);
+            }
+            for ($step = $day->last[$job] - 1; $step >= $day->first[$job]; $step--) {
+                $rest[$step] = $day->waitMin[$step] + $day->minutes[$step + 1] + $rest[$step + 1];
+            }
+        }
+
+        return new self($day, $from, array_values($end), $rest);
+    }
+
+    private static function earliest(PackedDay $day, int $step, float $at): float
+    {
+        $best = INF;
+        foreach ($day->on[$step] as $machine) {
+            foreach ($day->able[$step] ?: [-1] as $person) {
+                $from = $at;
+                do {
+                    $was = $from;
+                    $from = Timetable::fit($day->open[$machine], $from, $day->minutes[$step]);
+                    $from = $person < 0 ? $from : Timetable::fit($day->there[$person], $from, $day->hands[$step]);
+                } while ($from > $was && $from < INF);
+                $best = min($best, $from);
+            }
+        }
+
+        return $best;
+    }
+
+    /** Why a job could not be put anywhere, by its step. */
+    public function refusal(int $job): InvalidQuantity
+    {
+        $day = $this->day;
+        $key = $day->day->jobs[$job]->key;
+        for ($step = $day->first[$job]; $step <= $day->last[$job]; $step++) {
+            if ($this->from[$step] === INF) {
+                return InvalidQuantity::unreadable(
+                    "job {$key}, step {$day->key[$step]},",
+                    'finds no time when a machine for it and hands for it are there at once',
+                    'hours that hold it',
+                );
+            }
+        }
+        $table = new Timetable($day);
+        if ($table->put($job, new Taste())) {
+            return InvalidQuantity::unreadable(
+                "job {$key}, step {$day->key[$day->last[$job]]},",
+                'finds no time beside the other jobs before everything shuts',
+                'more hours, or fewer jobs',
+            );
+        }
+        $step = $this->tightest($job);
+
+        return InvalidQuantity::unreadable(
+            "job {$key}, step {$day->key[$step]},",
+            "begins more than {$day->waitMax[$step - 1]} min after {$day->key[$step - 1]} in every order there is",
+            'hours or a wait_max that let it follow in time',
+        );
+    }
+
+    /** The step that is furthest beyond its window when its job goes as early as it can. */
+    private function tightest(int $job): int
+    {
+        $day = $this->day;
+        $worst = min($day->first[$job] + 1, $day->last[$job]);
+        $most = -INF;
+        for ($step = $day->first[$job] + 1; $step <= $day->last[$job]; $step++) {
+            $over = $this->from[$step] - $this->from[$step - 1] - $day->minutes[$step - 1] - $day->waitMax[$step - 1];
+            if ($over > $most) {
+                [$most, $worst] = [$over, $step];
+            }
+        }
+
+        return $worst;
+    }
+}

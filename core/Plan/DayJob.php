@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Plan;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** A lot with the steps it has still to go, in their order. */
+final readonly class DayJob
+{
+    /** @param  list<DayStep>  $steps */
+    private function __construct(
+        public string $key,
+        public array $steps,
+        public float $readyMin,
+        public ?float $dueMin,
+        public float $weight,
+    ) {
+    }
+
+    /**
+     * @param  list<DayStep>  $steps  at least one
+     * @param  ?float  $dueMin  null: never late
+     * @param  float  $weight  what a minute late of it counts for
+     *
+     * @throws InvalidQuantity
+     */
+    public static function of(
+        string $key,
+        array $steps,
+        float $readyMin = 0.0,
+        ?float $dueMin = null,
+        float $weight = 1.0,
+    ): self {
+        if ($weight < 0) {
+            throw InvalidQuantity::negative('weight', $weight);
+        }
+        $seen = [];
+        foreach ($steps as $n => $step) {
+            if (isset($seen[$step->key])) {
+                throw InvalidQuantity::outside("steps[{$n}].key", $step->key, 'a key no other step of the job has');
+            }
+            $seen[$step->key] = true;
+        }
+
+        return new self($key, $steps, $readyMin, $dueMin, $weight);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Plan;
+
+/** A pair of hands: what they can do, and when they are there. */
+final readonly class DayPerson
+{
+    /** @param  list<string>  $can */
+    public function __construct(public string $key, public array $can, public Spans $open)
+    {
+    }
+}

@@ -1,0 +1,388 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Plan;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/**
+ * Makes a plan of a day: jobs are put in by several orders, first due first among them; then some are taken out and put
+ * back another way, again and again. What is better is kept, and at first what is a little worse. Where there was a
+ * plan before, it is kept as far as it goes, and what stands elsewhere counts against a plan.
+ *
+ * Source for taking out and putting back: G. Schrimpf and others, Record breaking optimization results using the ruin
+ * and recreate principle, Journal of Computational Physics 159 (2000). Its figures here were found by trial.
+ */
+final class DayPlanner
+{
+    /** What a weighted minute late weighs, beside a minute of the day's end. */
+    private const LATE = 1e3;
+
+    private const CHANGE = 1e-3;
+
+    /** What a step that stands elsewhere than before weighs; the day's end weighs little then. */
+    private const MOVED = 30.0;
+
+    private const END_OF_A_CHANGED_DAY = 0.1;
+
+    /** A job that stands nowhere outweighs everything, min late. */
+    private const NOWHERE = 1e9;
+
+    /** At most so many jobs come out at once. */
+    private const MOST_OUT = 8;
+
+    /** At the beginning a plan may be worse by about this share. */
+    private const HEAT = 0.005;
+
+    /** Share of moves that begin with a late job, and of those that look where it would have to be. */
+    private const BY_LATENESS = 0.6;
+
+    private const WHERE_IT_SHOULD_BE = 0.85;
+
+    /** Share of moves that take out any jobs. */
+    private const ANYWHERE = 0.15;
+
+    /** Share of the budget after which no further order is begun with. */
+    private const ENOUGH_STARTS = 0.35;
+
+    /** Moves that are made beyond the budget while a job stands nowhere. */
+    private const UNTIL_ALL_STAND = 1500;
+
+    private PackedDay $packed;
+
+    private Timetable $table;
+
+    private Dice $dice;
+
+    /** @var list<float> job => minutes of its steps and waits */
+    private array $work = [];
+
+    /** @var array<int, array{int, int, float}> step => machine, person, from in the plan before */
+    private array $before = [];
+
+    private function __construct(private readonly Day $day, int $seed)
+    {
+        $this->packed = new PackedDay($day);
+        $this->dice = new Dice($seed);
+        $this->table = new Timetable($this->packed);
+        foreach ($this->packed->first as $job => $first) {
+            $last = $this->packed->last[$job];
+            $this->work[] = array_sum(array_slice($this->packed->minutes, $first, $last - $first + 1))
+                + array_sum(array_slice($this->packed->waitMin, $first, $last - $first));
+        }
+        $this->before = $this->packed->places($day->before);
+    }
+
+    /**
+     * The best plan found.
+     *
+     * @param  int  $seed  of the search's chance
+     *
+     * @throws InvalidQuantity naming the job and step that cannot be held
+     */
+    public static function plan(Day $day, Budget $budget, int $seed = 1): DayPlan
+    {
+        $planner = new self($day, $seed);
+        $alone = AloneInTheShop::in($planner->packed);
+        $bound = Bound::of($planner->packed, $alone);
+        $planner->begin($budget);
+        $planner->improve($budget);
+        for ($more = 0; $planner->missing() !== null && $more < self::UNTIL_ALL_STAND; $more += 100) {
+            $planner->improve(Budget::moves(100));
+        }
+        $missing = $planner->missing();
+        if ($missing !== null) {
+            throw $alone->refusal($missing);
+        }
+        if (PlainShop::is($planner->packed)) {
+            $planner->asPlainShop($budget, $bound);
+        }
+
+        return Reasons::planOf($planner->table, $alone, $bound, $budget->made());
+    }
+
+    private function asPlainShop(Budget $budget, float $bound): void
+    {
+        $from = (new PlainShop($this->packed, $this->dice))->search($this->table, $budget, $bound);
+        $best = new Timetable($this->packed);
+        for ($job = 0; $job < $this->packed->jobs; $job++) {
+            $places = [];
+            for ($step = $this->packed->first[$job]; $step <= $this->packed->last[$job]; $step++) {
+                $places[$step] = [$this->packed->on[$step][0], -1, $from[$step]];
+            }
+            $best->keep($job, $places);
+        }
+        if ($best->end() < $this->table->end()) {
+            $this->table = $best;
+        }
+    }
+
+    /** The first job that stands nowhere; null for none. */
+    private function missing(): ?int
+    {
+        for ($job = 0; $job < $this->packed->jobs; $job++) {
+            if (! $this->table->has($job)) {
+                return $job;
+            }
+        }
+
+        return null;
+    }
+
+    /** Leaves the best of the plans to begin with in the table. */
+    private function begin(Budget $budget): void
+    {
+        $empty = clone $this->table;
+        $best = INF;
+        $kept = $empty;
+        if ($this->before !== []) {
+            (new Repair($this->table, $this->before))->run();
+            $this->putMissing();
+            [$best, $kept] = [$this->cost(), clone $this->table];
+        }
+        foreach ($this->orders() as $order) {
+            foreach ([new Taste(), new Taste(1.0, 1.0)] as $taste) {
+                if ($best < INF && $budget->isTimed() && $budget->share() > self::ENOUGH_STARTS) {
+                    break 2;
+                }
+                $this->table = clone $empty;
+                foreach ($order as $job) {
+                    $this->table->put($job, $taste);
+                }
+                $cost = $this->cost();
+                if ($cost < $best) {
+                    [$best, $kept] = [$cost, clone $this->table];
+                }
+            }
+        }
+        $this->table = $kept;
+    }
+
+    private function putMissing(): void
+    {
+        foreach ($this->orders()[0] as $job) {
+            $this->table->has($job) || $this->table->put($job, new Taste());
+        }
+    }
+
+    private function improve(Budget $budget): void
+    {
+        $best = $now = $this->cost();
+        $kept = clone $this->table;
+        $plain = PlainShop::is($this->packed);
+        while (! $plain && ! $this->isPerfect($best) && $budget->another()) {
+            $was = clone $this->table;
+            $heat = self::HEAT * (1 - $budget->share()) ** 2 * max(1.0, min($best, 1e6 * self::LATE));
+            $limit = $now - $heat * log(max(1e-9, $this->dice->share()));
+            $cost = $this->shake($limit) ? $this->cost() : INF;
+            if ($cost >= $limit) {
+                $this->table = $was;
+
+                continue;
+            }
+            $now = $cost;
+            if ($cost < $best - 1e-9) {
+                [$best, $kept] = [$cost, clone $this->table];
+            }
+        }
+        $this->table = $kept;
+    }
+
+    /** Nothing late, and nothing moved, where a plan before is to be kept. */
+    private function isPerfect(float $cost): bool
+    {
+        return $this->before !== [] && $this->day->aim === DayAim::Due
+            && $cost < self::MOVED;
+    }
+
+    /** Takes jobs out and puts them back; false where that is seen to give more than the limit. */
+    private function shake(float $limit): bool
+    {
+        $gone = [];
+        $queue = $this->pick();
+        while ($queue !== []) {
+            $job = array_pop($queue);
+            if (! isset($gone[$job])) {
+                $gone[$job] = true;
+                array_push($queue, ...$this->table->take($job));
+            }
+        }
+        $late = 0.0;
+        for ($job = 0; $job < $this->packed->jobs; $job++) {
+            $this->table->has($job) ? $late += $this->late($job) : $gone[$job] = true;
+        }
+        foreach ($this->sorted(array_keys($gone)) as $job) {
+            if (
+                $this->before === [] ||
+                $this->dice->share() < 0.5 ||
+                ! $this->wasPlanned($job) ||
+                ! $this->table->keep($job, $this->before)
+            ) {
+                $this->table->put($job, new Taste((float) $this->dice->below(3), 0.7 * $this->dice->below(3)));
+            }
+            $late += $this->late($job);
+            if ($late * self::LATE > $limit) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function wasPlanned(int $job): bool
+    {
+        for ($step = $this->packed->first[$job]; $step <= $this->packed->last[$job]; $step++) {
+            if (! isset($this->before[$step])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Weighted minutes late; 0 where the day aims at something else. */
+    private function late(int $job): float
+    {
+        $end = $this->table->to[$this->packed->last[$job]];
+
+        return match (true) {
+            $end === INF => self::NOWHERE,
+            $this->day->aim === DayAim::Makespan, $end <= $this->packed->due[$job] => 0.0,
+            default => $this->packed->weight[$job] * ($end - $this->packed->due[$job]),
+        };
+    }
+
+    /** @return list<int> jobs to take out: one, and some that stand where it stands or where it should */
+    private function pick(): array
+    {
+        $day = $this->packed;
+        $size = 1 + (int) (min(self::MOST_OUT, $day->jobs) * $this->dice->share());
+        $one = $this->pickOne();
+        $out = [$one => true];
+        if ($this->dice->share() < self::ANYWHERE) {
+            while (count($out) < $size) {
+                $out[$this->dice->below($day->jobs)] = true;
+            }
+
+            return array_keys($out);
+        }
+        $end = $this->table->to[$day->last[$one]];
+        $over = $end === INF ? 0.0 : $end - ($end > $day->due[$one] ? $day->due[$one] : $day->ready[$one]);
+        $back = $this->dice->share() < self::WHERE_IT_SHOULD_BE ? 1.3 * $over * $this->dice->share() : 0.0;
+        for ($tries = 0; count($out) < $size && $tries < 4 * $size; $tries++) {
+            $jobs = array_keys($out);
+            $job = $this->dice->share() < 0.7 ? $one : $jobs[$this->dice->below(count($jobs))];
+            $step = $day->first[$job] + $this->dice->below($day->last[$job] - $day->first[$job] + 1);
+            if ($this->table->on[$step] >= 0) {
+                $there = $this->table->around($step, $this->table->from[$step] - $back, 2);
+                $there === [] || $out[$day->job[$there[$this->dice->below(count($there))]]] = true;
+            }
+        }
+
+        return array_keys($out);
+    }
+
+    /** A late job, the more likely the later; or any. */
+    private function pickOne(): int
+    {
+        if ($this->day->aim === DayAim::Due && $this->dice->share() < self::BY_LATENESS) {
+            $late = [];
+            for ($job = 0; $job < $this->packed->jobs; $job++) {
+                $much = min(1e6, $this->late($job));
+                if ($much > 0) {
+                    $late[$job] = $much + 1;
+                }
+            }
+            $at = $this->dice->share() * array_sum($late);
+            foreach ($late as $job => $much) {
+                $at -= $much;
+                if ($at <= 0) {
+                    return $job;
+                }
+            }
+        }
+
+        return $this->dice->below($this->packed->jobs);
+    }
+
+    /**
+     * The order in which jobs are put back.
+     *
+     * @param  list<int>  $jobs
+     * @return list<int>
+     */
+    private function sorted(array $jobs): array
+    {
+        $by = [];
+        $way = $this->dice->below(5);
+        foreach ($jobs as $job) {
+            $chance = $this->dice->share();
+            $due = min(1e9, $this->packed->due[$job]);
+            $weight = max(1e-3, $this->packed->weight[$job]);
+            $by[$job] = match ($way) {
+                0 => $chance,
+                1 => $due,
+                2 => -$weight * (1 + $chance),
+                3 => ($due - $this->work[$job]) * (0.8 + 0.4 * $chance),
+                default => ($this->work[$job] / $weight) * (0.5 + $chance),
+            };
+        }
+        asort($by);
+
+        return array_keys($by);
+    }
+
+    /** @return non-empty-list<list<int>> orders to begin with, first due first at their head */
+    private function orders(): array
+    {
+        $day = $this->packed;
+        $orders = [];
+        foreach ([
+            fn (int $job): array => [$day->due[$job], -$day->weight[$job]],
+            fn (int $job): array => [$day->due[$job] - $this->work[$job], $job],
+            fn (int $job): array => [-$day->weight[$job], $day->due[$job]],
+            fn (int $job): array => [$this->work[$job] / max(1e-3, $day->weight[$job]), $job],
+            fn (int $job): array => [-$this->work[$job], $job],
+            fn (int $job): array => [$day->ready[$job], $day->due[$job]],
+        ] as $by) {
+            $order = range(0, $day->jobs - 1);
+            usort($order, fn (int $a, int $b): int => $by($a) <=> $by($b));
+            $orders[] = $order;
+        }
+
+        return $orders;
+    }
+
+    /** What the search brings down. */
+    private function cost(): float
+    {
+        $late = $end = $sum = 0.0;
+        foreach ($this->packed->last as $job => $step) {
+            $late += $this->late($job);
+            $to = $this->table->to[$step];
+            if ($to < INF) {
+                $end = $to > $end ? $to : $end;
+                $sum += $to;
+            }
+        }
+        if ($this->day->aim === DayAim::Makespan) {
+            return self::LATE * ($late + $end) + $sum / $this->packed->jobs + $this->moved();
+        }
+
+        return self::LATE * $late + ($this->before === []
+            ? $end + self::CHANGE * $this->table->changeMinutes()
+            : self::END_OF_A_CHANGED_DAY * 1e-3 * $end + $this->moved());
+    }
+
+    private function moved(): float
+    {
+        $moved = 0;
+        foreach ($this->before as $step => [$machine, $person, $from]) {
+            $moved += $this->table->on[$step] !== $machine || $this->table->who[$step] !== $person
+                || abs($this->table->from[$step] - $from) > MovedStep::STILL_MIN ? 1 : 0;
+        }
+
+        return self::MOVED * $moved;
+    }
+}

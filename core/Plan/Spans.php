@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Plan;
+
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** When something is open: spans of minutes; none at all means always. */
+final readonly class Spans
+{
+    /** @param  list<array{float, float}>  $open  by their beginnings */
+    private function __construct(public array $open)
+    {
+    }
+
+    /** Never shut. */
+    public static function always(): self
+    {
+        return new self([]);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $open  from, to, min
+     *
+     * @throws InvalidQuantity where a span does not end after it begins
+     */
+    public static function of(array $open): self
+    {
+        foreach ($open as $n => [$from, $to]) {
+            if ($to <= $from) {
+                throw InvalidQuantity::outside("open[{$n}]", $to, "an end after its beginning, {$from}");
+            }
+        }
+        usort($open, fn (array $a, array $b): int => $a[0] <=> $b[0] ?: $a[1] <=> $b[1]);
+
+        return new self($open);
+    }
+
+    /** The earliest moment at or after this one from which so many minutes lie in one span, min; INF where none is. */
+    public function fit(float $from, float $minutes): float
+    {
+        if ($this->open === []) {
+            return $from;
+        }
+        foreach ($this->open as [$opens, $shuts]) {
+            $start = $opens > $from ? $opens : $from;
+            if ($start + $minutes <= $shuts) {
+                return $start;
+            }
+        }
+
+        return INF;
+    }
+
+    /** The longest of them, min; INF where it is always open. */
+    public function longest(): float
+    {
+        return $this->open === []
+            ? INF
+            : max(array_map(fn (array $span): float => $span[1] - $span[0], $this->open));
+    }
+
+    /** The same with so much more at the end of every span, as far as the next one. */
+    public function longer(float $minutes): self
+    {
+        $open = [];
+        foreach ($this->open as $n => [$from, $to]) {
+            $open[] = [$from, max($to, min($to + $minutes, $this->open[$n + 1][0] ?? INF))];
+        }
+
+        return new self($open);
+    }
+}
