@@ -22,7 +22,7 @@ final class DayPlanner
     private const CHANGE = 1e-3;
 
     /** What a step that stands elsewhere than before weighs; the day's end weighs little then. */
-    private const MOVED = 30.0;
+    private const MOVED = 100.0;
 
     private const END_OF_A_CHANGED_DAY = 0.1;
 
@@ -34,6 +34,9 @@ final class DayPlanner
 
     /** At the beginning a plan may be worse by about this share. */
     private const HEAT = 0.005;
+
+    /** The same where a plan before is to be kept. */
+    private const HEAT_OF_A_CHANGE = 0.0005;
 
     /** Share of moves that begin with a late job, and of those that look where it would have to be. */
     private const BY_LATENESS = 0.6;
@@ -86,10 +89,12 @@ final class DayPlanner
         $planner = new self($day, $seed);
         $alone = AloneInTheShop::in($planner->packed);
         $bound = Bound::of($planner->packed, $alone);
-        $planner->begin($budget);
+        $planner->before === [] ? $planner->beginAnew($budget) : $planner->beginFromBefore();
         $planner->improve($budget);
-        for ($more = 0; $planner->missing() !== null && $more < self::UNTIL_ALL_STAND; $more += 100) {
-            $planner->improve(Budget::moves(100));
+        $planner->standAll();
+        if ($planner->missing() !== null && $planner->before !== []) {
+            $planner->beginAnew($budget);
+            $planner->standAll();
         }
         $missing = $planner->missing();
         if ($missing !== null) {
@@ -118,6 +123,14 @@ final class DayPlanner
         }
     }
 
+    /** Goes on while a job stands nowhere, for a while. */
+    private function standAll(): void
+    {
+        for ($more = 0; $this->missing() !== null && $more < self::UNTIL_ALL_STAND; $more += 100) {
+            $this->improve(Budget::moves(100));
+        }
+    }
+
     /** The first job that stands nowhere; null for none. */
     private function missing(): ?int
     {
@@ -130,17 +143,32 @@ final class DayPlanner
         return null;
     }
 
-    /** Leaves the best of the plans to begin with in the table. */
-    private function begin(Budget $budget): void
+    /** Lays the plan before over the day: where it stood, or as near as its turns allow. */
+    private function beginFromBefore(): void
     {
         $empty = clone $this->table;
         $best = INF;
         $kept = $empty;
-        if ($this->before !== []) {
-            (new Repair($this->table, $this->before))->run();
-            $this->putMissing();
-            [$best, $kept] = [$this->cost(), clone $this->table];
+        foreach ([Repair::kept(...), Repair::shifted(...)] as $repair) {
+            $this->table = clone $empty;
+            $repair($this->table, $this->before);
+            foreach ($this->orders()[0] as $job) {
+                $this->table->has($job) || $this->table->put($job, new Taste());
+            }
+            $cost = $this->cost();
+            if ($cost < $best) {
+                [$best, $kept] = [$cost, clone $this->table];
+            }
         }
+        $this->table = $kept;
+    }
+
+    /** Leaves the best of the plans to begin with in the table. */
+    private function beginAnew(Budget $budget): void
+    {
+        $empty = new Timetable($this->packed);
+        $best = INF;
+        $kept = $empty;
         foreach ($this->orders() as $order) {
             foreach ([new Taste(), new Taste(1.0, 1.0)] as $taste) {
                 if ($best < INF && $budget->isTimed() && $budget->share() > self::ENOUGH_STARTS) {
@@ -159,13 +187,6 @@ final class DayPlanner
         $this->table = $kept;
     }
 
-    private function putMissing(): void
-    {
-        foreach ($this->orders()[0] as $job) {
-            $this->table->has($job) || $this->table->put($job, new Taste());
-        }
-    }
-
     private function improve(Budget $budget): void
     {
         $best = $now = $this->cost();
@@ -173,7 +194,7 @@ final class DayPlanner
         $plain = PlainShop::is($this->packed);
         while (! $plain && ! $this->isPerfect($best) && $budget->another()) {
             $was = clone $this->table;
-            $heat = self::HEAT * (1 - $budget->share()) ** 2 * max(1.0, min($best, 1e6 * self::LATE));
+            $heat = ($this->before === [] ? self::HEAT : self::HEAT_OF_A_CHANGE) * (1 - $budget->share()) ** 2 * fmod($best, self::NOWHERE * self::LATE);
             $limit = $now - $heat * log(max(1e-9, $this->dice->share()));
             $cost = $this->shake($limit) ? $this->cost() : INF;
             if ($cost >= $limit) {
@@ -274,13 +295,24 @@ final class DayPlanner
             $jobs = array_keys($out);
             $job = $this->dice->share() < 0.7 ? $one : $jobs[$this->dice->below(count($jobs))];
             $step = $day->first[$job] + $this->dice->below($day->last[$job] - $day->first[$job] + 1);
-            if ($this->table->on[$step] >= 0) {
-                $there = $this->table->around($step, $this->table->from[$step] - $back, 2);
-                $there === [] || $out[$day->job[$there[$this->dice->below(count($there))]]] = true;
-            }
+            $at = $this->table->on[$step] >= 0 ? $this->table->from[$step] - $back : $this->soonest($step);
+            $there = $this->table->around($step, $at, 2);
+            $there === [] || $out[$day->job[$there[$this->dice->below(count($there))]]] = true;
         }
 
         return array_keys($out);
+    }
+
+    /** When a step of a job that stands nowhere could be, after what of it has begun. */
+    private function soonest(int $step): float
+    {
+        $at = $this->packed->ready[$this->packed->job[$step]];
+        for ($one = $this->packed->first[$this->packed->job[$step]]; $one < $step; $one++) {
+            $end = $this->table->to[$one] < INF ? $this->table->to[$one] : $at + $this->packed->minutes[$one];
+            $at = max($at, $end + $this->packed->waitMin[$one]);
+        }
+
+        return $at;
     }
 
     /** A late job, the more likely the later; or any. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aenum\Core\Plan;
 
 /**
- * Lays the plan before over what has become of the day: every step keeps its machine, its hands and its turn, and
- * begins when it was to begin or as soon after it as it can.
+ * Lays the plan before over what has become of the day. Either every job stays just where it was, if it can; or every
+ * step keeps its machine, its hands and its turn, and begins when it was to begin or as soon after it as it can.
  */
 final class Repair
 {
@@ -28,13 +28,36 @@ final class Repair
     private array $end = [];
 
     /** @param  array<int, array{int, int, float}>  $before  step => machine, person, from */
-    public function __construct(private readonly Timetable $table, private readonly array $before)
+    private function __construct(private readonly Timetable $table, private readonly array $before)
     {
         $this->day = $table->day;
     }
 
-    /** Puts into the table every job that can be kept so. */
-    public function run(): void
+    /**
+     * Puts into a table every job that can stay just where it was.
+     *
+     * @param  array<int, array{int, int, float}>  $before  step => machine, person, from
+     */
+    public static function kept(Timetable $table, array $before): void
+    {
+        $repair = new self($table, $before);
+        $repair->places = $before;
+        $repair->keep();
+    }
+
+    /**
+     * Puts into a table every job that can be kept in its turn, if later.
+     *
+     * @param  array<int, array{int, int, float}>  $before  step => machine, person, from
+     */
+    public static function shifted(Timetable $table, array $before): void
+    {
+        $repair = new self($table, $before);
+        $repair->shift();
+        $repair->keep();
+    }
+
+    private function shift(): void
     {
         foreach ($this->day->begun as $step => [$machine, $person, $from]) {
             $this->note($step, $machine, $person, $from, $this->table->to[$step]);
@@ -42,6 +65,10 @@ final class Repair
         foreach ($this->units() as $steps) {
             $this->lay($steps);
         }
+    }
+
+    private function keep(): void
+    {
         $order = [];
         foreach ($this->places as $step => [, , $from]) {
             $job = $this->day->job[$step];
@@ -49,7 +76,8 @@ final class Repair
         }
         asort($order);
         foreach (array_keys($order) as $job) {
-            if (isset($this->places[$this->day->last[$job]])) {
+            $all = range($this->day->first[$job], $this->day->last[$job]);
+            if (! $this->table->has($job) && array_diff($all, array_keys($this->places)) === []) {
                 $this->table->keep($job, $this->places);
             }
         }

@@ -759,7 +759,7 @@ final class Timetable
     public function around(int $step, float $at, int $reach): array
     {
         $machines = $this->day->on[$step];
-        $machine = count($machines) > 1 ? $this->on[$step] : $machines[0];
+        $machine = $this->on[$step] >= 0 ? $this->on[$step] : $machines[0];
         $i = self::after($this->busyTo[$machine], $at);
 
         return array_slice($this->busyWith[$machine], max(0, $i - $reach), 2 * $reach + 1);
