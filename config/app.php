@@ -17,6 +17,9 @@ return [
     // The demo shop: made-up data, sign-ins shown, and a shop clock that can be put forward.
     'demo' => (bool) env('AENUM_DEMO', false),
 
+    // A plan of the day is searched for so long, s.
+    'day_seconds' => (float) env('AENUM_DAY_SECONDS', 2.0),
+
     // The name this install gives of itself, and the names it is reached by; any where none is given.
     'instance' => env('AENUM_INSTANCE', ''),
     'hosts' => array_filter(explode(',', (string) env('AENUM_HOSTS', ''))),

@@ -11,11 +11,13 @@ use App\Http\Controllers\BoothController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\CustomerRecordController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\FaultController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GunController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JobController;
@@ -62,13 +64,16 @@ Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
 Route::pattern('secret', '[A-Za-z0-9_-]{43}');
-foreach (['fault', 'rework', 'look', 'recordLink', 'master'] as $number) {
+foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 'feed', 'bench'] as $number) {
     Route::pattern($number, '[0-9]{1,9}');
 }
 
 Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
 Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
+
+// A calendar signs in nowhere: its address is its right, and it can be taken back.
+Route::middleware('throttle:60,1')->get('/calendar/{secret}.ics', [DayController::class, 'calendar']);
 
 // A customer's own copy: nobody signs in for it, and nothing else is to be had there.
 Route::middleware('throttle:60,1')->prefix('/r/{secret}')->group(function (): void {
@@ -100,6 +105,11 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
 
     Route::get('/', RailController::class);
     Route::get('/find', [RailController::class, 'find']);
+    Route::get('/day', [DayController::class, 'show']);
+    Route::get('/day/mine', [DayController::class, 'mine']);
+    Route::get('/day/sheet', [DayController::class, 'sheet']);
+    Route::get('/day/late/{lot}', [DayController::class, 'waysOut']);
+    Route::get('/day/what-if', [DayController::class, 'whatIf']);
     Route::get('/station/strip', [StripController::class, 'show']);
     Route::get('/station/blast', [BlastController::class, 'show']);
     Route::get('/station/bake-out', [BakeOutController::class, 'show']);
@@ -154,6 +164,13 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     });
 
     Route::middleware(['can:work', HoldFirst::class, SeesBoth::class])->group(function (): void {
+        Route::post('/day/anew', [DayController::class, 'anew']);
+        Route::post('/day/away', [DayController::class, 'away']);
+        Route::post('/absences/{absence}/withdraw', [DayController::class, 'back']);
+        Route::post('/wishes/{wish}/withdraw', [DayController::class, 'unwish']);
+        Route::post('/day/wishes', [DayController::class, 'wish']);
+        Route::post('/calendar-feeds', [DayController::class, 'feed']);
+        Route::post('/calendar-feeds/{feed}/withdraw', [DayController::class, 'unfeed']);
         Route::get('/jobs/create', [JobController::class, 'create']);
         Route::post('/jobs', [JobController::class, 'store']);
         Route::get('/jobs/{job}/edit', [JobController::class, 'edit']);
@@ -302,6 +319,11 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/guns/{gun}/retire', [GunController::class, 'retire']);
         Route::post('/guns/{gun}/programs', [GunController::class, 'program']);
         Route::put('/booth', [GunController::class, 'booth']);
+        Route::get('/hours', [HoursController::class, 'show']);
+        Route::put('/hours', [HoursController::class, 'update']);
+        Route::put('/hours/{person}', [HoursController::class, 'person']);
+        Route::post('/benches', [HoursController::class, 'addBench']);
+        Route::post('/benches/{bench}/retire', [HoursController::class, 'retireBench']);
         Route::get('/shop', [HouseController::class, 'shop']);
         Route::put('/shop', [HouseController::class, 'updateShop']);
         Route::get('/set-up', [FirstRunController::class, 'steps']);

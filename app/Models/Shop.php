@@ -45,6 +45,7 @@ use Carbon\CarbonImmutable;
  * @property ?float $booth_face_m_s
  * @property float $powder_reserve share kept back for a redo
  * @property bool $booth_reclaims
+ * @property bool $ovens_overnight a bake may run on while nobody is there
  * @property ?float $price_hour in the shop's currency
  * @property ?float $price_powder_kg
  * @property ?float $price_media_kg
@@ -126,6 +127,7 @@ final class Shop extends Record
             'by_the_sea' => 'boolean',
             'set_up_at' => 'immutable_datetime',
             'booth_reclaims' => 'boolean',
+            'ovens_overnight' => 'boolean',
         ];
 
         return $words + array_fill_keys([

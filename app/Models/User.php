@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $role owner, finisher or viewer
  * @property UnitSystem $unit_system
  * @property string $theme
+ * @property string $clock 24 or 12 hours
  * @property bool $active
  * @property ?string $pin a hash, for signing on at a shared tablet
  * @property ?string $code a hash, of the code an owner gave out for a new password

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Models\Shop;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 
 /**
  * The time in the shop.
@@ -32,7 +33,21 @@ final class ShopClock
     {
         $local = self::local($instant);
 
-        return $local->isSameDay(self::local(self::now())) ? $local->format('H:i') : $local->format('j M H:i');
+        return $local->isSameDay(self::local(self::now()))
+            ? self::hour($instant)
+            : $local->format('j M ').self::hour($instant);
+    }
+
+    /** "14:32", or "2:32 pm" for who reads a clock of 12 hours. */
+    public static function hour(CarbonImmutable $instant): string
+    {
+        return self::local($instant)->format(self::isOf12() ? 'g:i a' : 'H:i');
+    }
+
+    /** Whether who looks reads a clock of 12 hours. */
+    public static function isOf12(): bool
+    {
+        return (Auth::user()->clock ?? '24') === '12';
     }
 
     /**

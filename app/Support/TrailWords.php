@@ -22,6 +22,8 @@ final class TrailWords
         'gun_programs' => 'program of a gun', 'booth_runs' => 'go in the practice booth',
         'rework_steps' => 'step of mending', 'reworks' => 'mending', 'looks' => 'look',
         'masters' => 'master of a colour',
+        'work_hours' => 'hours', 'user_stations' => 'station of a person', 'absences' => 'absence',
+        'wishes' => 'wish of the plan', 'calendar_feeds' => 'address of a calendar', 'benches' => 'bench',
         'record_links' => 'address of a record', 'supplements' => 'supplement to a record', 'releases' => 'hand-over',
     ];
 

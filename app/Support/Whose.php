@@ -40,6 +40,7 @@ use App\Models\SprayingCheck;
 use App\Models\SprayingZone;
 use App\Models\StepMark;
 use App\Models\Supplement;
+use App\Models\Wish;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -75,6 +76,7 @@ final class Whose
         Rework::class => ['part_id', Part::class],
         ReworkStep::class => ['rework_id', Rework::class],
         LookedAt::class => ['lot_id', Lot::class],
+        Wish::class => ['lot_id', Lot::class],
         Release::class => ['job_id', Job::class],
         Supplement::class => ['job_id', Job::class],
         RecordLink::class => ['job_id', Job::class],

@@ -48,7 +48,8 @@ final class OvenSpace
             : null;
     }
 
-    private static function footprintMm2(Rack $rack, int $pieces): float
+    /** Floor the racks of so many pieces take, with air between them, mm2. */
+    public static function footprintMm2(Rack $rack, int $pieces): float
     {
         [$length, , $across] = $rack->boxMm();
 

@@ -61,6 +61,32 @@ final readonly class AloneInTheShop
         return $best;
     }
 
+    /**
+     * The same day without the windows that run already and that their jobs cannot keep even alone.
+     *
+     * @return array{Day, list<string>} and the jobs whose windows those were
+     */
+    public static function withoutHopeless(Day $day): array
+    {
+        $packed = new PackedDay($day);
+        $jobs = $day->jobs;
+        $hopeless = [];
+        foreach ($jobs as $n => $job) {
+            $begun = isset($packed->begun[$packed->first[$n]]);
+            if ($begun && ! (new Timetable($packed))->put($n, new Taste())) {
+                $isBegun = fn (int $k): bool => isset($packed->begun[$packed->first[$n] + $k]);
+                $jobs[$n] = $job->withSteps(array_map(
+                    fn (DayStep $step, int $k): DayStep => $isBegun($k) ? $step->withoutWindow() : $step,
+                    $job->steps,
+                    array_keys($job->steps),
+                ));
+                $hopeless[] = $job->key;
+            }
+        }
+
+        return [$hopeless === [] ? $day : $day->withJobs($jobs), $hopeless];
+    }
+
     /** Why a job could not be put anywhere, by its step. */
     public function refusal(int $job): InvalidQuantity
     {

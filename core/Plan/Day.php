@@ -58,15 +58,48 @@ final readonly class Day
         foreach ($machines as $machine) {
             $of[$machine->key] = $machine;
         }
+        $isBegun = [];
+        foreach ($begun as $one) {
+            $isBegun[$one->job][$one->step] = true;
+        }
         foreach ($jobs as $n => $job) {
             foreach ($job->steps as $k => $step) {
                 $day->mustKnow("jobs[{$n}].steps[{$k}]", $step, $of);
-                $day->mustStand($job, $step, $of);
+                isset($isBegun[$job->key][$step->key]) || $day->mustStand($job, $step, $of);
             }
         }
         $day->mustHaveBegunInOrder();
 
         return $day;
+    }
+
+    /**
+     * The same with other jobs.
+     *
+     * @param  list<DayJob>  $jobs
+     *
+     * @throws InvalidQuantity
+     */
+    public function withJobs(array $jobs): self
+    {
+        return self::of(
+            $this->aim, $this->machines, $this->people, $jobs, $this->means, $this->nowMin, $this->begun, $this->before,
+        );
+    }
+
+    /**
+     * The same with other machines and people.
+     *
+     * @param  list<DayMachine>  $machines
+     * @param  list<DayPerson>  $people
+     *
+     * @throws InvalidQuantity
+     */
+    public function with(array $machines, array $people): self
+    {
+        return self::of(
+            $this->aim, $machines, $people, $this->jobs, $this->means, $this->nowMin, $this->begun, $this->before,
+        );
     }
 
     /** @param  list<string>  $keys */

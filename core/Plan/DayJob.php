@@ -46,4 +46,20 @@ final readonly class DayJob
 
         return new self($key, $steps, $readyMin, $dueMin, $weight);
     }
+
+    /**
+     * The same with other steps.
+     *
+     * @param  list<DayStep>  $steps
+     */
+    public function withSteps(array $steps): self
+    {
+        return new self($this->key, $steps, $this->readyMin, $this->dueMin, $this->weight);
+    }
+
+    /** The same, due at another moment. */
+    public function dueAt(?float $dueMin): self
+    {
+        return new self($this->key, $this->steps, $this->readyMin, $dueMin, $this->weight);
+    }
 }

@@ -47,6 +47,14 @@ final readonly class DayMachine
         return new self($key, $kind, $open ?? Spans::always(), $room, $changeMin, $changePairs);
     }
 
+    /** The same, open so many minutes longer each time. */
+    public function longer(float $minutes): self
+    {
+        return new self(
+            $this->key, $this->kind, $this->open->longer($minutes), $this->room, $this->changeMin, $this->changePairs,
+        );
+    }
+
     /** Whether it bakes several steps at once. */
     public function isOven(): bool
     {

@@ -192,9 +192,10 @@ final class DayPlanner
         $best = $now = $this->cost();
         $kept = clone $this->table;
         $plain = PlainShop::is($this->packed);
+        $hot = $this->before === [] ? self::HEAT : self::HEAT_OF_A_CHANGE;
         while (! $plain && ! $this->isPerfect($best) && $budget->another()) {
             $was = clone $this->table;
-            $heat = ($this->before === [] ? self::HEAT : self::HEAT_OF_A_CHANGE) * (1 - $budget->share()) ** 2 * fmod($best, self::NOWHERE * self::LATE);
+            $heat = $hot * (1 - $budget->share()) ** 2 * fmod($best, self::NOWHERE * self::LATE);
             $limit = $now - $heat * log(max(1e-9, $this->dice->share()));
             $cost = $this->shake($limit) ? $this->cost() : INF;
             if ($cost >= $limit) {

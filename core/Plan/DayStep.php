@@ -72,4 +72,53 @@ final readonly class DayStep
 
         return new self($key, $on, $minutes, $hands, $who, $waitMin, $waitMax, $colour, $family, $room, $takes);
     }
+
+    /** The same, with no longest wait after it. */
+    public function withoutWindow(): self
+    {
+        return new self(
+            $this->key, $this->on, $this->minutes, $this->handsMin, $this->who, $this->waitMin, null, $this->colour,
+            $this->family, $this->room, $this->takes,
+        );
+    }
+
+    /** The same, all of it in hands, taking so many minutes. */
+    public function taking(float $minutes): self
+    {
+        return new self(
+            $this->key, $this->on, $minutes, $minutes, $this->who, $this->waitMin, $this->waitMax, $this->colour,
+            $this->family, $this->room, $this->takes,
+        );
+    }
+
+    /** The same, by hands that can something else. */
+    public function by(string $who): self
+    {
+        return new self(
+            $this->key, $this->on, $this->minutes, $this->handsMin, $who, $this->waitMin, $this->waitMax, $this->colour,
+            $this->family, $this->room, $this->takes,
+        );
+    }
+
+    /**
+     * The same, on any of these machines.
+     *
+     * @param  list<string>  $on
+     */
+    public function onAny(array $on): self
+    {
+        return new self(
+            $this->key, $on, $this->minutes, $this->handsMin, $this->who, $this->waitMin, $this->waitMax, $this->colour,
+            $this->family, $this->room, $this->takes,
+        );
+    }
+
+    /** Of half the pieces: half the hands and the room; what runs by itself takes as long. */
+    public function halved(): self
+    {
+        return new self(
+            $this->key, $this->on, $this->minutes - $this->handsMin / 2, $this->handsMin / 2, $this->who,
+            $this->waitMin, $this->waitMax, $this->colour, $this->family, $this->room / 2, $this->takes,
+        );
+    }
 }

@@ -45,9 +45,10 @@ final readonly class LotWork
             }
         }
         foreach ($blocks as $n => $block) {
-            $step = $block->step($walk, $n === count($blocks) - 1);
-            $positions[$step->key] = $block->positions;
-            $steps[] = $step;
+            foreach ($block->steps($walk, $n === count($blocks) - 1) as $step) {
+                $positions[$step->key] = $block->positions;
+                $steps[] = $step;
+            }
         }
 
         return new self($steps, $positions, $blown);

@@ -11,7 +11,7 @@ final readonly class Rhythm
      * @param  float  $everyMin  minutes between one load and the next at best, while everything is open
      * @param  string  $heldBy  the machine, or the work of hands, that allows no more
      * @param  bool  $byHands  whether that is hands
-     * @param  array<string, float>  $minutes  of every machine and kind of work for one load, shared out; the most first
+     * @param  array<string, float>  $minutes  of every machine, and of all hands, for one load; the most first
      */
     private function __construct(
         public float $everyMin,

@@ -10,6 +10,9 @@ use Aenum\Core\Job\Walk;
 /** Steps of a route that follow each other at one bench, while they are put together. */
 final class WorkBlock
 {
+    /** So long hands work at one thing, min; what takes longer is planned in parts. House figure. */
+    public const AT_A_STRETCH_MIN = 180.0;
+
     /** Least minutes until the next block; and most. */
     public float $wait = 0.0;
 
@@ -37,20 +40,33 @@ final class WorkBlock
         return $this->positions === [] ? null : $walk->steps[$this->positions[0]];
     }
 
-    /** The same as a day takes it. */
-    public function step(Walk $walk, bool $isLast): DayStep
+    /**
+     * The same as a day takes it: what hands cannot do at a stretch is done in parts.
+     *
+     * @return non-empty-list<DayStep>
+     */
+    public function steps(Walk $walk, bool $isLast): array
     {
-        return DayStep::of(
-            $this->positions === [] ? LotWork::SINCE : $walk->keys[$this->positions[0]]->text(),
-            $this->on,
-            $this->minutes,
-            $this->hands,
-            $this->who,
-            $this->wait,
-            $isLast || $this->most === INF ? null : $this->most,
-            $this->colour,
-            $this->family,
-            $this->room,
-        );
+        $key = $this->positions === [] ? LotWork::SINCE : $walk->keys[$this->positions[0]]->text();
+        $isHands = $this->minutes <= $this->hands;
+        $parts = $isHands ? max(1, (int) ceil($this->minutes / self::AT_A_STRETCH_MIN)) : 1;
+        $steps = [];
+        for ($n = 1; $n <= $parts; $n++) {
+            $ends = $n === $parts;
+            $steps[] = DayStep::of(
+                $n === 1 ? $key : "{$key}/{$n}",
+                $this->on,
+                $this->minutes / $parts,
+                $this->hands / $parts,
+                $this->who,
+                $ends ? $this->wait : 0.0,
+                ! $ends || $isLast || $this->most === INF ? null : $this->most,
+                $this->colour,
+                $this->family,
+                $this->room,
+            );
+        }
+
+        return $steps;
     }
 }

@@ -31,6 +31,7 @@ use App\Models\OvenLoad;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\User;
+use App\Models\WorkHours;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -99,6 +100,7 @@ final class DemoShop extends Seeder
             $this->coats->equipment();
             $this->looked = new DemoInspection($this->owner, $this->finisher);
             $now = CarbonImmutable::now('UTC');
+            $this->hours($now);
             try {
                 (new DemoYear($this->owner, $this->finisher, $this->powders, $this->ovens))->lived($now);
                 $this->history($now);
@@ -163,6 +165,21 @@ final class DemoShop extends Seeder
                 $this->owner = $user;
             } elseif ($role === 'finisher') {
                 $this->finisher = $user;
+            }
+        }
+    }
+
+    /** It works about the hour it is opened, so that there is a day to look at. */
+    private function hours(CarbonImmutable $now): void
+    {
+        $local = $now->setTimezone('Europe/Zurich');
+        $from = 60 * min(14, max(0, $local->hour - 2));
+        DB::table('work_hours')->delete();
+        foreach (array_unique([1, 2, 3, 4, 5, $local->dayOfWeekIso]) as $weekday) {
+            foreach ([[0, 270], [300, 600]] as [$begins, $ends]) {
+                WorkHours::query()->create([
+                    'weekday' => $weekday, 'from_min' => $from + $begins, 'to_min' => $from + $ends,
+                ]);
             }
         }
     }

@@ -27,8 +27,9 @@ const tick = () => {
     for (const node of document.querySelectorAll('[data-shop-time]')) {
         node.textContent = new Intl.DateTimeFormat('en-GB', {
             timeZone: node.dataset.shopTime,
-            hour: '2-digit',
+            hour: node.dataset.clock === '12' ? 'numeric' : '2-digit',
             minute: '2-digit',
+            hour12: node.dataset.clock === '12',
         }).format(shopNow());
     }
 };

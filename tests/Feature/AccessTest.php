@@ -57,6 +57,10 @@ final class AccessTest extends ShopTestCase
                 '{look}' => '1',
                 '{recordLink}' => '1',
                 '{master}' => '1',
+                '{wish}' => '1',
+                '{absence}' => '1',
+                '{feed}' => '1',
+                '{bench}' => '1',
                 '{fitting}' => '1',
                 '{mask}' => '1',
                 '{tablet}' => '1',
@@ -69,7 +73,7 @@ final class AccessTest extends ShopTestCase
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void
     {
         $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health', 'r/{secret}',
-            'r/{secret}/record.pdf'];
+            'r/{secret}/record.pdf', 'calendar/{secret}.ics'];
         $asked = 0;
         foreach ($this->routes() as $route) {
             if (! in_array($route->uri(), $open, true)) {

@@ -19,7 +19,8 @@ trait EveryPage
 {
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
-        '/people', '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
+        '/people', '/hours', '/day', '/day/mine', '/day/sheet', '/day/what-if',
+        '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
         '/practice', '/practice/refill', '/practice/checklist',
     ];
 

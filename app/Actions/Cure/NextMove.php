@@ -115,6 +115,6 @@ final readonly class NextMove
 
     private static function time(?CarbonImmutable $at): string
     {
-        return $at === null ? 'unknown' : ShopClock::local($at)->format('H:i');
+        return $at === null ? 'unknown' : ShopClock::hour($at);
     }
 }

@@ -206,7 +206,7 @@ final readonly class Verdict
     {
         $at = $runMinutes === null ? null : $board->clock($runMinutes);
 
-        return $at === null ? 'the end' : ShopClock::local($at)->format('H:i');
+        return $at === null ? 'the end' : ShopClock::hour($at);
     }
 
     private static function same(string $name, string $other, string $pronoun): string

@@ -35,6 +35,7 @@ final class MeController
         $in = $request->validate([
             'unit_system' => ['required', Rule::enum(UnitSystem::class)],
             'theme' => ['required', Rule::in(['system', 'light', 'dark'])],
+            'clock' => ['sometimes', Rule::in(['24', '12'])],
         ]);
         $this->person($request)->update($in);
 

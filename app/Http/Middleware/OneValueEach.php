@@ -38,6 +38,8 @@ final class OneValueEach
         'done',
         'path',
         'spot',
+        'hours',
+        'works_at',
     ];
 
     /** Lists an address may carry. */

@@ -35,6 +35,8 @@ final class SeesBoth
         'booth' => 'guns',
         'people/{person}' => 'people',
         'shop' => 'shop',
+        'hours' => 'hours',
+        'hours/{person}' => 'hours',
     ];
 
     public function handle(Request $request, Closure $next): Response

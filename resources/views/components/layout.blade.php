@@ -26,7 +26,8 @@
                         class="font-semibold no-underline min-h-[44px] inline-flex items-center px-2">Aenum</a>
                     <span class="truncate">{{ App\Models\Shop::current()->name }}</span>
                     <span class="ml-auto num text-[1.25rem]"
-                        data-shop-time="{{ $zone }}">{{ App\Support\ShopClock::time(App\Support\ShopClock::now())
+                        data-shop-time="{{ $zone }}"
+                        data-clock="{{ $user->clock }}">{{ App\Support\ShopClock::time(App\Support\ShopClock::now())
                             }}</span>
                     <form action="/find" method="get" role="search" class="w-44 max-[900px]:w-32">
                         <label class="sr-only" for="find">Find a job, customer or part</label>
@@ -63,7 +64,8 @@
             </nav>
             <nav class="flex flex-wrap items-center gap-x-5 max-[900px]:gap-x-3 px-5 border-b border-line bg-paper"
                 aria-label="Everything else">
-                @foreach (['/' => 'Rail', '/powders' => 'Shelf', '/ovens' => 'Ovens', '/guns' => 'Guns',
+                @foreach (['/' => 'Rail', '/day' => 'Day', '/powders' => 'Shelf',
+                    '/ovens' => 'Ovens', '/guns' => 'Guns',
                     '/library' => 'Parts', '/practice' => 'Practice', '/faults' => 'Faults', '/learn' => 'Learned',
                     '/rules' => 'Rules'] as $to => $name)
                     <a href="{{ $to }}"
@@ -71,6 +73,7 @@
                 @endforeach
                 @can('manage')
                     <a href="/shop" class="no-underline min-h-[44px] inline-flex items-center">House ways</a>
+                    <a href="/hours" class="no-underline min-h-[44px] inline-flex items-center">Hours</a>
                     <a href="/people" class="no-underline min-h-[44px] inline-flex items-center">People</a>
                 @endcan
                 @can('work')
@@ -88,6 +91,8 @@
                             <x-pick name="theme" label="Light"
                                 :options="['system' => 'As the device', 'light' => 'Light', 'dark' => 'Dark']"
                                     :value="$user->theme" />
+                            <x-pick name="clock" label="Clock"
+                                :options="['24' => '14:30', '12' => '2:30 pm']" :value="$user->clock" />
                             <button class="btn btn-quiet">Keep</button>
                         </form>
                         <a class="btn btn-quiet" href="/me">Password, PIN, devices</a>

@@ -10,7 +10,7 @@
         {{ ShopClock::time($next->pullAt) }}
     </p>
     <p>
-        Pull at <b>{{ ShopClock::local($next->pullAt)->format('H:i') }}</b>,
+        Pull at <b>{{ ShopClock::hour($next->pullAt) }}</b>,
         {{ $u->temp($next->setpointC) }} on the oven.
     </p>
     @if ($next->band)

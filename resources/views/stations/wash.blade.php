@@ -124,7 +124,8 @@
                     @foreach ($shown->lines->reverse() as $entry)
                         <li class="flex items-center gap-3 border-t border-line">
                             <span class="grow">
-                                {{ ShopClock::local($entry->at)->format('j M H:i') }}, {{ $entry->user->name }}:
+                                {{ ShopClock::local($entry->at)->format('j M') }}
+                                {{ ShopClock::hour($entry->at) }}, {{ $entry->user->name }}:
                                 {{ $shown->read($entry, $u) }}{{ $entry->note ? '. '.$entry->note : '' }}
                             </span>
                             @can('work')

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Day;
+
+use App\Charts\DayBars;
+use App\Models\DayPlan;
+use App\Models\Lot;
+use App\Models\PlannedStep;
+use App\Models\Wish;
+use App\Support\ShopClock;
+use App\Support\Units;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** The plan as pages show it: one day of it, what is late, what moved, each oven's loads. */
+final readonly class DayBoard
+{
+    /** Days ahead a page offers. */
+    private const AHEAD = 10;
+
+    /**
+     * @param  Collection<int, PlannedStep>  $steps  of the day
+     * @param  list<LateRow>  $late
+     * @param  list<Moved>  $moved
+     */
+    private function __construct(
+        public DayPlan $plan,
+        public CarbonImmutable $on,
+        public Collection $steps,
+        public array $late,
+        public array $moved,
+        private ShopHours $hours,
+    ) {
+    }
+
+    /** The plan as it stands, on a day of the shop's. */
+    public static function of(DayPlan $plan, ?CarbonImmutable $on = null): self
+    {
+        $plan->loadMissing(['steps.lot.part.job', 'steps.lot.part.lots', 'steps.bench', 'steps.oven', 'steps.user']);
+        $on ??= ShopClock::today();
+        $steps = $plan->steps->toBase()->filter(
+            fn (PlannedStep $step): bool => ShopClock::local($step->from_at)->isSameDay($on),
+        )->values();
+
+        return new self(
+            $plan,
+            $on,
+            $steps,
+            LateRow::all($plan),
+            Moved::since($plan),
+            ShopHours::from($on->startOfDay()->utc(), 1),
+        );
+    }
+
+    /** The day in a sentence. */
+    public function headline(): string
+    {
+        $n = count($this->late);
+
+        return match (true) {
+            $this->plan->steps->isEmpty() => 'Nothing is to be planned: no lot can go on.',
+            $n === 0 => 'Every date is kept, as the plan stands.',
+            $n === 1 => 'One lot will be late, as the plan stands.',
+            default => "{$n} lots will be late, as the plan stands.",
+        };
+    }
+
+    public function tone(): string
+    {
+        return $this->late === [] ? 'good' : 'warn';
+    }
+
+    /** How far from perfect it may be, in words. */
+    public function sure(): string
+    {
+        $late = $this->plan->late_min;
+        $bound = $this->plan->bound_min;
+
+        return match (true) {
+            $late <= 0 => 'No plan is less late than this one.',
+            $late <= $bound + 1 => Units::minutes($late).' late in all, and no plan has less.',
+            default => Units::minutes($late).' late in all; no plan has less than '.Units::minutes(max(0, $bound)).'.',
+        };
+    }
+
+    public function bars(): DayBars
+    {
+        $open = $this->hours->ofShop()->open[0] ?? [480.0, 1020.0];
+
+        return DayBars::of($this->steps, [$this->hours->moment($open[0]), $this->hours->moment($open[1])]);
+    }
+
+    /** @return array<string, string> days there are to look at, by their date */
+    public function days(): array
+    {
+        $days = [];
+        for ($n = 0; $n < self::AHEAD; $n++) {
+            $day = ShopClock::today()->addDays($n);
+            $isWorked = $n === 0 || $this->plan->steps->contains(
+                fn (PlannedStep $step): bool => ShopClock::local($step->from_at)->isSameDay($day),
+            );
+            if ($isWorked) {
+                $days[$day->toDateString()] = $n === 0 ? 'Today' : $day->format('D j M');
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return array<string, list<list<PlannedStep>>> oven => its bakes of the day, each with what is in it */
+    public function ovens(): array
+    {
+        $ovens = [];
+        foreach ($this->steps->whereNotNull('oven_id') as $step) {
+            $ovens[$step->place()][$step->from_at->getTimestampMs()][] = $step;
+        }
+
+        return array_map(array_values(...), $ovens);
+    }
+
+    /** @return list<PlannedStep> what a person does from now on today, and what they do now */
+    public function ofPerson(int $user): array
+    {
+        $now = ShopClock::now();
+
+        return array_values($this->steps->filter(
+            fn (PlannedStep $step): bool => $step->user_id === $user && $step->to_at->gt($now),
+        )->all());
+    }
+
+    /** @return array<string, list<PlannedStep>> person => what they do that day */
+    public function byPerson(): array
+    {
+        $by = [];
+        foreach ($this->steps->whereNotNull('user_id') as $step) {
+            $by[(string) $step->user?->name][] = $step;
+        }
+        ksort($by);
+
+        return $by;
+    }
+
+    /** @return Collection<int, Wish> */
+    public static function wishes(): Collection
+    {
+        $wishes = Wish::query()->with(['lot.part.job', 'lot.part.lots', 'user']);
+        $wishes->whereNull('withdrawn_at')->orderBy('id');
+
+        return $wishes->get()->toBase()->filter(fn (Wish $wish): bool => $wish->lot->isOpen())->values();
+    }
+
+    /** @return array<int, string> lots something can be wished of, as a list offers them */
+    public function lots(): array
+    {
+        $names = [];
+        foreach ($this->plan->steps->unique('lot_id') as $step) {
+            $names[$step->lot_id] = "{$step->lot->part->job->number}, {$step->lot->partName()}";
+        }
+        asort($names);
+
+        return $names;
+    }
+
+    /** @return list<array{lot: Lot, why: string}> lots the plan leaves out, and why */
+    public function held(): array
+    {
+        $held = $this->plan->says['held'] ?? [];
+        $lots = Lot::query()->with(['part.job', 'part.lots'])->findMany(array_keys($held));
+
+        return array_values($lots->map(fn (Lot $lot): array => ['lot' => $lot, 'why' => $held[$lot->id]])->all());
+    }
+
+    /** When the last step of a lot ends; null where it is not in the plan. */
+    public function endOf(Lot $lot): ?CarbonImmutable
+    {
+        return $this->plan->steps->where('lot_id', $lot->id)->max('to_at');
+    }
+}

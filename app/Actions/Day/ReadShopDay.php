@@ -1,0 +1,551 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Day;
+
+use Aenum\Core\Blast\BareSteelClock;
+use Aenum\Core\Coat\ColourChange;
+use Aenum\Core\Coat\Feed;
+use Aenum\Core\Hang\OvenSpace;
+use Aenum\Core\Hang\Rack as HungRack;
+use Aenum\Core\Job\Walk;
+use Aenum\Core\Plan\BakeFamilies;
+use Aenum\Core\Plan\Day;
+use Aenum\Core\Plan\DayAim;
+use Aenum\Core\Plan\DayJob;
+use Aenum\Core\Plan\DayMachine;
+use Aenum\Core\Plan\DayPerson;
+use Aenum\Core\Plan\DayStep;
+use Aenum\Core\Plan\LotOnDay;
+use Aenum\Core\Plan\LotWork;
+use Aenum\Core\Plan\MachineKind;
+use Aenum\Core\Plan\Placing;
+use Aenum\Core\Plan\Spans;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepOutcome;
+use App\Actions\Coat\CoatBoard;
+use App\Actions\Coat\ColourChanges;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Oven\ExpectedPull;
+use App\Models\Bench;
+use App\Models\Coat;
+use App\Models\Gun;
+use App\Models\Lot;
+use App\Models\Oven;
+use App\Models\OvenLoad;
+use App\Models\PlannedStep;
+use App\Models\Powder;
+use App\Models\Shop;
+use App\Models\User;
+use App\Models\UserStation;
+use App\Models\Wish;
+use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/** Reads the shop as it is now into a day for the planner. */
+final class ReadShopDay
+{
+    /** A plan reaches so far, days. */
+    public const DAYS = 28;
+
+    /** Floor of an oven nobody has measured, and of a lot nobody has, m2. House figures, unverified. */
+    private const FLOOR_M2 = 2.0;
+
+    private const LOT_M2 = 0.5;
+
+    private const MM2_PER_M2 = 1e6;
+
+    /** A lot goes in so many loads at most. */
+    private const MOST_LOADS = 60;
+
+    /** What is to go first is due now and weighs so much; a lot nobody said anything of weighs 1. */
+    private const FIRST = 50.0;
+
+    /** What was to be over is taken to be so many minutes from it, min. House figure. */
+    private const NEARLY_OVER_MIN = 5.0;
+
+    /** A step that is so many times over its minutes, and this, is taken not to have begun. House figures. */
+    private const OVER_TIMES = 2.0;
+
+    private const OVER_MIN = 30.0;
+
+    private const NEEDS = [
+        'marks.user', 'part.job', 'part.lots', 'part.rack', 'part.steps', 'part.pins', 'part.traits', 'part.ways',
+        'part.signatures', 'part.coats.powder.rows', 'part.coats.results', 'part.coats.inspections.ovenLog',
+    ];
+
+    private readonly CarbonImmutable $now;
+
+    private readonly ShopHours $hours;
+
+    /** @var array<string, Bench|Oven> */
+    private array $machines = [];
+
+    /** @var array<string, float> oven => its floor, m2 */
+    private array $floors = [];
+
+    /** @var Collection<int, Collection<int, Wish>> by lot */
+    private Collection $wishes;
+
+    /** @param  Collection<int, PlannedStep>  $before  the plan that stood */
+    public function __construct(private readonly Collection $before)
+    {
+        $this->now = ShopClock::now();
+        $this->hours = ShopHours::from(ShopClock::today()->utc(), self::DAYS);
+        $wishes = Wish::query()->with('user');
+        $wishes->whereNull('withdrawn_at');
+        $this->wishes = $wishes->get()->toBase()->groupBy('lot_id');
+    }
+
+    /**
+     * The day.
+     *
+     * @param  list<Lot>  $also  lots that do not hang yet
+     */
+    public function read(array $also = []): ShopDay
+    {
+        $this->machines();
+        $running = OvenLoad::query()->with('items')->where('status', 'running')->get()->toBase();
+        $lots = Lot::hanging()->with(self::NEEDS)->get()->toBase();
+        $lots->each(fn (Lot $lot) => $lot->part->knit());
+        $held = $planned = [];
+        $open = [];
+        foreach ([...$lots, ...$also] as $lot) {
+            $walk = LotWalk::of($lot);
+            $why = $this->holds($walk);
+            if ($why === null) {
+                $open[$lot->id] = [$lot, $walk];
+            } else {
+                $held[$lot->id] = $why;
+            }
+        }
+        $families = $this->families($open);
+        foreach ($open as $id => [$lot, $walk]) {
+            $one = $this->planned($lot, $walk, $families, $running);
+            if ($one->work->steps === []) {
+                continue;
+            }
+            $planned[$id] = $one;
+        }
+
+        return new ShopDay($this->day($planned, $running), $this->hours, $planned, $held, $this->machines, $this->now);
+    }
+
+    private function machines(): void
+    {
+        foreach (Bench::query()->whereNull('retired_at')->orderBy('id')->get() as $bench) {
+            $this->machines["bench {$bench->id}"] = $bench;
+        }
+        $ovens = Oven::query();
+        $ovens->whereNull('retired_at')->orderBy('id');
+        foreach ($ovens->get() as $oven) {
+            $mm = $oven->roomMm();
+            $this->machines["oven {$oven->id}"] = $oven;
+            $this->floors["oven {$oven->id}"] = $mm === null ? self::FLOOR_M2 : $mm[0] * $mm[2] / self::MM2_PER_M2;
+        }
+    }
+
+    /** Why a lot cannot be planned; null where it can. */
+    private function holds(LotWalk $walk): ?string
+    {
+        return match (true) {
+            $walk->lot->station === Station::Intake && $walk->route->holding() !== [] => $walk->route->headline(),
+            $walk->lot->part->coats->isEmpty() && $walk->coats->every->isEmpty() => 'No coat is chosen yet.',
+            default => null,
+        };
+    }
+
+    /**
+     * @param  array<int, array{Lot, LotWalk}>  $open
+     * @return array<string, string> "lot coat" => family
+     */
+    private function families(array $open): array
+    {
+        $bakes = [];
+        foreach ($open as $id => [$lot, $walk]) {
+            $kgM2 = ($lot->part->area_m2 ?? 0) > 0 ? ($lot->part->mass_kg ?? 0.0) / $lot->part->area_m2 : 0.0;
+            foreach ($walk->coats->every as $coat) {
+                $bakes["{$id} {$coat->position}"] = [$coat->powder->sheet(), $coat->bakeTo(), $kgM2];
+            }
+        }
+
+        return BakeFamilies::of($bakes);
+    }
+
+    /**
+     * @param  array<string, string>  $families
+     * @param  Collection<int, OvenLoad>  $running
+     */
+    private function planned(Lot $lot, LotWalk $walk, array $families, Collection $running): PlannedLot
+    {
+        $floor = $this->floorOf($lot);
+        $most = $this->floors === [] ? self::FLOOR_M2 : max($this->floors);
+        $holds = $walk->rackHolds();
+        $loads = max($holds === null ? 1 : (int) ceil($lot->count / $holds), (int) ceil($floor / $most - 1e-9));
+        $loads = max(1, min(self::MOST_LOADS, $lot->count, $loads));
+        $room = min($most, $floor / $loads);
+        $steps = $walk->walk;
+        $ready = 0.0;
+        $in = $running->first(fn (OvenLoad $load): bool => $load->items->contains('lot_id', $lot->id));
+        if ($in !== null) {
+            $steps = $this->afterBake($walk);
+            $ready = $this->hours->minute(ExpectedPull::of($in));
+        }
+        $pause = $in === null ? $walk->pause() : null;
+        $until = $pause?->leftFor === null ? null : $this->keyOf($walk, $pause->leftFor);
+        $on = new LotOnDay(
+            $this->benches(),
+            array_keys(array_filter($this->floors, fn (float $m2): bool => $m2 >= $room - 1e-9)),
+            $room,
+            $this->ofCoats($walk, fn (Coat $coat): string => $coat->powder->name),
+            $this->ofCoats($walk, fn (Coat $coat): string => $families["{$lot->id} {$coat->position}"]),
+            $this->ofCoats($walk, fn (Coat $coat) => $coat->bakeTo()),
+            $lot->part->metalKind()->family->rusts() ? 60 * self::bareHours() : null,
+            $until === null ? null : $pause?->leftMinutes,
+            $until,
+            $pause->waitMinutes ?? 0.0,
+            $loads,
+        );
+        $not = $this->wish($lot, 'not_before')?->not_before;
+        $ready = max($ready, $not === null ? 0.0 : $this->hours->beginningOf($not));
+
+        return new PlannedLot(
+            $lot,
+            $walk,
+            $on,
+            LotWork::of($steps, $walk->route->facts->part, $on),
+            $ready,
+            $this->due($lot),
+        );
+    }
+
+    private static function bareHours(): float
+    {
+        $shop = Shop::current();
+
+        return BareSteelClock::hours($shop->humidity_pct, $shop->by_the_sea);
+    }
+
+    private function keyOf(LotWalk $walk, string $name): ?string
+    {
+        foreach ($walk->walk->steps as $n => $step) {
+            if ($step->name() === $name && $walk->walk->isOpen($n)) {
+                return $walk->walk->keys[$n]->text();
+            }
+        }
+
+        return null;
+    }
+
+    /** As it goes on when the bake it is in is over. */
+    private function afterBake(LotWalk $walk): Walk
+    {
+        $outcomes = [];
+        $isBaked = false;
+        foreach ($walk->walk->steps as $n => $step) {
+            $outcome = $walk->walk->outcome($n);
+            if (! $isBaked && $walk->walk->isOpen($n) && $step->kind->bakes()) {
+                [$outcome, $isBaked] = [StepOutcome::Done, true];
+            }
+            if ($outcome !== null) {
+                $outcomes[$walk->walk->keys[$n]->text()] = $outcome;
+            }
+        }
+
+        return new Walk($walk->walk->steps, $outcomes);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(Coat): T  $what
+     * @return array<int, T> coat => something of it
+     */
+    private function ofCoats(LotWalk $walk, \Closure $what): array
+    {
+        return $walk->coats->every->mapWithKeys(fn (Coat $coat): array => [$coat->position => $what($coat)])->all();
+    }
+
+    /** @return array<string, list<string>> station => benches */
+    private function benches(): array
+    {
+        $benches = [];
+        foreach ($this->machines as $key => $machine) {
+            if ($machine instanceof Bench) {
+                $benches[$machine->station->value][] = $key;
+            }
+        }
+        foreach (Station::cases() as $station) {
+            $benches[$station->value] ??= [LotWork::CLOCK];
+        }
+
+        return $benches;
+    }
+
+    /** Floor all pieces of a lot take, hung, m2. */
+    private function floorOf(Lot $lot): float
+    {
+        $part = $lot->part;
+        if ($part->rack !== null && $part->mass_kg !== null) {
+            $rack = HungRack::of($part->rack->setting(), $part->mass_kg);
+
+            return OvenSpace::footprintMm2($rack, $lot->count) / self::MM2_PER_M2;
+        }
+        $box = $part->boxMm();
+        if ($box === null) {
+            return self::LOT_M2;
+        }
+        sort($box);
+        [$a, $b] = [$box[0] + OvenSpace::CLEARANCE_MM, $box[1] + OvenSpace::CLEARANCE_MM];
+
+        return $lot->count * $a * $b / self::MM2_PER_M2;
+    }
+
+    private function due(Lot $lot): ?float
+    {
+        $due = $lot->part->job->due_on;
+
+        return $due === null ? null : $this->hours->endOf($due);
+    }
+
+    private function wish(Lot $lot, string $kind): ?Wish
+    {
+        return $this->wishes->get($lot->id)?->firstWhere('kind', $kind);
+    }
+
+    /**
+     * @param  array<int, PlannedLot>  $planned
+     * @param  Collection<int, OvenLoad>  $running
+     */
+    private function day(array $planned, Collection $running): Day
+    {
+        $jobs = $stationsOf = [];
+        foreach ($planned as $one) {
+            $by = $this->wish($one->lot, 'by');
+            $isFirst = $this->wish($one->lot, 'first') !== null;
+            foreach (range(1, $one->on->loads) as $load) {
+                $jobs[] = DayJob::of(
+                    $one->key($load),
+                    array_map(fn (DayStep $step): DayStep => $this->byWhom($step, $one, $by), $one->work->steps),
+                    $one->readyMin,
+                    $isFirst ? $this->hours->minute($this->now) : $one->dueMin,
+                    ($isFirst ? self::FIRST : 1.0) / $one->on->loads,
+                );
+            }
+        }
+        [$inOven, $begun] = $this->inOvens($running);
+        [$sprayed, $lastColour] = $this->sprayedLast();
+        $now = $this->hours->minute($this->now);
+        [$jobs, $inHand] = $this->inHand($jobs, $now);
+        $all = [...$jobs, ...$inOven, ...$sprayed];
+        $before = array_map($this->placing(...), $this->before->all());
+
+        return Day::of(
+            DayAim::Due,
+            $this->dayMachines(),
+            $this->people(),
+            $all,
+            [],
+            $now,
+            [...$inHand, ...$begun, ...$lastColour, ...$this->clocks($jobs, $now)],
+            $this->known($before, $jobs),
+        );
+    }
+
+    private function byWhom(DayStep $step, PlannedLot $one, ?Wish $by): DayStep
+    {
+        return $by === null || $step->handsMin <= 0 ? $step : $step->by("{$step->who} {$one->lot->id}");
+    }
+
+    /**
+     * Windows and waits that run already began at this moment.
+     *
+     * @param  list<DayJob>  $jobs
+     * @return list<Placing>
+     */
+    private function clocks(array $jobs, float $now): array
+    {
+        $since = [];
+        foreach ($jobs as $job) {
+            if ($job->steps[0]->key === LotWork::SINCE) {
+                $since[] = new Placing($job->key, LotWork::SINCE, LotWork::CLOCK, null, $now, $now);
+            }
+        }
+
+        return $since;
+    }
+
+    /**
+     * Ovens that bake are taken until their load comes out.
+     *
+     * @param  Collection<int, OvenLoad>  $running
+     * @return array{list<DayJob>, list<Placing>}
+     */
+    private function inOvens(Collection $running): array
+    {
+        $jobs = $begun = [];
+        foreach ($running->whereNull('rides_with') as $load) {
+            $key = "oven {$load->oven_id}";
+            if (isset($this->machines[$key])) {
+                $from = $this->hours->minute($load->shut_at ?? $this->now);
+                $out = max($this->hours->minute($this->now), $this->hours->minute(ExpectedPull::of($load)));
+                $name = "load {$load->id}";
+                $jobs[] = DayJob::of($name, [DayStep::of('bake', [$key], max(0.0, $out - $from), 0.0)]);
+                $begun[] = new Placing($name, 'bake', $key, null, $from, $out);
+            }
+        }
+
+        return [$jobs, $begun];
+    }
+
+    /** @return array{list<DayJob>, list<Placing>} the colour the booth still has in it */
+    private function sprayedLast(): array
+    {
+        $last = CoatBoard::lastPowderOf(null);
+        $booths = $this->benches()[Station::Coat->value];
+        if ($last === null || $booths === [LotWork::CLOCK]) {
+            return [[], []];
+        }
+        $now = $this->hours->minute($this->now);
+        $step = DayStep::of('sprayed', [$booths[0]], 0.0, 0.0, colour: $last->name);
+
+        return [
+            [DayJob::of('sprayed last', [$step])],
+            [new Placing('sprayed last', 'sprayed', $booths[0], null, min(0.0, $now), min(0.0, $now))],
+        ];
+    }
+
+    /**
+     * What was to have begun by now, and is not signed, is taken to be under way: one thing at a bench, and in two
+     * hands.
+     *
+     * @param  list<DayJob>  $jobs
+     * @return array{list<DayJob>, list<Placing>}
+     */
+    private function inHand(array $jobs, float $now): array
+    {
+        $byKey = [];
+        foreach ($jobs as $n => $job) {
+            $byKey[$job->key] = $n;
+        }
+        $begun = $taken = [];
+        foreach ($this->before as $planned) {
+            $placing = $this->placing($planned);
+            $n = $byKey[$placing->job] ?? null;
+            $step = $n === null ? null : $jobs[$n]->steps[0];
+            $gone = $now - $placing->fromMin;
+            if (
+                $n === null || $step === null || $step->key !== $placing->step || $gone < 0
+                || $gone > self::OVER_TIMES * $step->minutes + self::OVER_MIN
+                || ! in_array($placing->on, $step->on, true)
+                || $step->family !== null
+                || isset($taken[$placing->on]) || isset($taken["by {$placing->who}"])
+            ) {
+                continue;
+            }
+            $taken[$placing->on] = $taken["by {$placing->who}"] = true;
+            $minutes = max($step->minutes, $gone + self::NEARLY_OVER_MIN);
+            $jobs[$n] = $jobs[$n]->withSteps([$step->taking($minutes), ...array_slice($jobs[$n]->steps, 1)]);
+            $begun[] = $placing;
+        }
+
+        return [$jobs, $begun];
+    }
+
+    private function placing(PlannedStep $step): Placing
+    {
+        return new Placing(
+            "{$step->lot_id}.{$step->load}",
+            $step->step,
+            match (true) {
+                $step->oven_id !== null => "oven {$step->oven_id}",
+                $step->bench_id !== null => "bench {$step->bench_id}",
+                default => LotWork::CLOCK,
+            },
+            $step->user_id === null ? null : "person {$step->user_id}",
+            $this->hours->minute($step->from_at),
+            $this->hours->minute($step->to_at),
+        );
+    }
+
+    /**
+     * @param  list<Placing>  $before
+     * @param  list<DayJob>  $jobs
+     * @return list<Placing> those of steps that are still to do
+     */
+    private function known(array $before, array $jobs): array
+    {
+        $open = [];
+        foreach ($jobs as $job) {
+            foreach ($job->steps as $step) {
+                $open["{$job->key} {$step->key}"] = true;
+            }
+        }
+
+        return array_values(array_filter($before, fn (Placing $one): bool => isset($open["{$one->job} {$one->step}"])));
+    }
+
+    /** @return list<DayMachine> */
+    private function dayMachines(): array
+    {
+        $open = $this->hours->ofShop();
+        $ovens = Shop::current()->ovens_overnight ? Spans::always() : $open;
+        $changes = $this->colourChanges();
+        $machines = [DayMachine::of(LotWork::CLOCK)];
+        foreach ($this->machines as $key => $machine) {
+            $machines[] = match (true) {
+                $machine instanceof Oven => DayMachine::of($key, MachineKind::Oven, $ovens, $this->floors[$key]),
+                $machine->station === Station::Coat => DayMachine::of(
+                    $key,
+                    open: $open,
+                    changePairs: $changes,
+                ),
+                default => DayMachine::of($key, open: $open),
+            };
+        }
+
+        return $machines;
+    }
+
+    /** @return array<string, float> "colour>next" => min */
+    private function colourChanges(): array
+    {
+        $feed = Gun::inUse()->first()->feed ?? Feed::Cup;
+        $factor = ColourChanges::factor()->factor;
+        $reclaims = Shop::current()->booth_reclaims;
+        $pairs = [];
+        $powders = Powder::query()->get();
+        foreach ($powders as $from) {
+            foreach ($powders as $to) {
+                if ($from->name !== $to->name) {
+                    $flake = $from->effect()->hasFlake();
+                    $change = ColourChange::of($feed, $from->colour, $to->colour, $flake, $reclaims);
+                    $pairs["{$from->name}>{$to->name}"] = $factor * $change->minutes;
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<DayPerson> */
+    private function people(): array
+    {
+        $stations = UserStation::query()->get()->toBase()->groupBy('user_id');
+        $all = array_map(fn (Station $station): string => $station->value, Station::cases());
+        $people = [];
+        foreach (User::query()->where('active', true)->where('role', '!=', 'viewer')->orderBy('id')->get() as $user) {
+            $own = $stations->get($user->id)?->map(fn (UserStation $one): string => $one->station->value)->all();
+            $can = $own ?? $all;
+            foreach ($this->wishes as $lot => $wishes) {
+                $hers = $wishes->firstWhere('kind', 'by')?->user_id === $user->id;
+                array_push($can, ...($hers ? array_map(fn (string $one): string => "{$one} {$lot}", $all) : []));
+            }
+            $people[] = new DayPerson("person {$user->id}", array_values($can), $this->hours->ofPerson($user->id));
+        }
+
+        return $people;
+    }
+}

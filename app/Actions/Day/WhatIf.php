@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Day;
+
+use Aenum\Core\Plan\AloneInTheShop;
+use Aenum\Core\Plan\DayPlan as Planned;
+use Aenum\Core\Plan\DayStep;
+use Aenum\Core\Plan\LateJob;
+use Aenum\Core\Plan\Rhythm;
+use App\Models\DayPlan;
+use App\Models\Lot;
+use App\Models\Part;
+use App\Support\ShopClock;
+use App\Support\Units;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** A job that might come: when it would be done, who would be late by it, and in what rhythm it would go. */
+final readonly class WhatIf
+{
+    /** With it and without it are searched for so much shorter than a plan. */
+    private const EACH_SHARE = 0.3;
+
+    /** Parts a counter offers. */
+    private const MOST_PARTS = 200;
+
+    /**
+     * @param  list<string>  $others  jobs that are late with it and not without
+     */
+    private function __construct(
+        public ?CarbonImmutable $done,
+        public ?float $lateMin,
+        public array $others,
+        public ?Rhythm $rhythm,
+        public int $loads,
+        private ShopDay $shop,
+    ) {
+    }
+
+    /** @return array<int, string> parts a new job can be like, the latest first */
+    public static function parts(): array
+    {
+        $parts = Part::query()->with('job')->whereHas('coats');
+        $parts->whereNull('withdrawn_at')->orderByDesc('id')->limit(self::MOST_PARTS);
+
+        return $parts->get()->mapWithKeys(fn (Part $part): array => [
+            $part->id => "{$part->name}, as in job {$part->job->number}",
+        ])->all();
+    }
+
+    /** Were so many pieces like a part taken in now. Nothing of it stays. */
+    public static function taken(Part $like, int $count, ?CarbonImmutable $due): self
+    {
+        DB::beginTransaction();
+        try {
+            return self::tried($like, $count, $due);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    private static function tried(Part $like, int $count, ?CarbonImmutable $due): self
+    {
+        $before = (DayPlan::standing()->steps ?? collect())->toBase();
+        $without = (new ReadShopDay($before))->read();
+        $lot = self::lot($like, $count, $due);
+        $with = (new ReadShopDay($before))->read([$lot]);
+        $mine = $with->lots[$lot->id] ?? null;
+        $is = self::plan($with);
+        $was = self::late(self::plan($without));
+        $ends = [];
+        foreach (range(1, $mine->on->loads ?? 1) as $load) {
+            $ends[] = $is->endOf("{$lot->id}.{$load}") ?? -INF;
+        }
+        $end = max($ends);
+        $others = array_filter(
+            self::late($is),
+            fn (string $key): bool => (int) $key !== $lot->id && ! in_array($key, $was, true),
+        );
+
+        return new self(
+            is_finite($end) ? $with->hours->moment($end) : null,
+            $mine?->dueMin === null || ! is_finite($end) ? null : max(0.0, $end - $mine->dueMin),
+            array_values(array_unique(array_map(
+                fn (string $key): string => (string) ($with->lots[(int) $key]->lot->part->job->number ?? ''),
+                $others,
+            ))),
+            $mine === null || $mine->on->loads < 2 ? null : Rhythm::of(
+                array_values(array_filter($mine->work->steps, fn (DayStep $step): bool => $step->minutes > 0)),
+                $with->day->machines,
+                $with->day->people,
+            ),
+            $mine->on->loads ?? 1,
+            $with,
+        );
+    }
+
+    private static function plan(ShopDay $shop): Planned
+    {
+        [$day] = AloneInTheShop::withoutHopeless($shop->day);
+
+        return PlanOfDay::plan($day, self::EACH_SHARE * config('app.day_seconds'));
+    }
+
+    /** @return list<string> */
+    private static function late(Planned $plan): array
+    {
+        return array_map(fn (LateJob $late): string => $late->job, $plan->late);
+    }
+
+    /** The part again, with a lot of its own that nothing was done to. */
+    private static function lot(Part $like, int $count, ?CarbonImmutable $due): Lot
+    {
+        $job = $like->job->replicate(['number']);
+        $job->number = (int) $like->job->newQuery()->max('number') + 1;
+        $job->status = 'open';
+        $job->due_on = $due;
+        $job->saveQuietly();
+        $part = $like->replicate();
+        $part->job_id = $job->id;
+        $part->count = $count;
+        $part->saveQuietly();
+        foreach (['coats', 'traits', 'ways', 'steps', 'pins'] as $of) {
+            foreach ($like->{$of} as $one) {
+                $copy = $one->replicate(['stands', 'mended_by']);
+                $copy->part_id = $part->id;
+                $of === 'pins' ? $copy->picture_id = null : null;
+                $copy->saveQuietly();
+            }
+        }
+        if ($like->rack !== null) {
+            $rack = $like->rack->replicate();
+            $rack->part_id = $part->id;
+            $rack->saveQuietly();
+        }
+        $lot = new Lot();
+        $lot->forceFill([
+            'part_id' => $part->id, 'number' => 1, 'count' => $count, 'station' => 'strip', 'fate' => 'open',
+            'born_at' => ShopClock::now(),
+        ])->saveQuietly();
+
+        return Lot::query()->findOrFail($lot->id);
+    }
+
+    /** The answer in a sentence. */
+    public function headline(): string
+    {
+        return match (true) {
+            $this->done === null => 'That cannot be said: its part lacks what a route is laid out from.',
+            $this->others !== [] => 'Done '.ShopClock::time($this->done).', but it makes others late: job '
+                .implode(', ', $this->others).'.',
+            ($this->lateMin ?? 0) > 0 => 'Done '.ShopClock::time($this->done).': '
+                .Units::minutes((float) $this->lateMin).' after the date wished for; nobody else is late by it.',
+            default => 'Done '.ShopClock::time($this->done).'; nobody is late by it.',
+        };
+    }
+
+    public function tone(): string
+    {
+        return $this->done !== null && $this->others === [] && ($this->lateMin ?? 0) <= 0 ? 'good' : 'warn';
+    }
+
+    /** In what rhythm many loads of it go, in words; null for a single one. */
+    public function rhythmWords(): ?string
+    {
+        if ($this->rhythm === null) {
+            return null;
+        }
+        $by = $this->rhythm->byHands ? 'hands' : $this->shop->machines[$this->rhythm->heldBy]->name ?? 'the benches';
+
+        return "{$this->loads} loads; at best one every ".Units::minutes($this->rhythm->everyMin)
+            .", and what allows no more is {$by}.";
+    }
+
+    /** @return array<string, string> what each bench, and all hands, have to do for one load */
+    public function shares(): array
+    {
+        $shares = [];
+        foreach ($this->rhythm->minutes ?? [] as $key => $minutes) {
+            $name = $key === 'hands' ? 'hands, shared by all' : $this->shop->machines[$key]->name ?? $key;
+            $shares[$name] = Units::minutes($minutes);
+        }
+
+        return $shares;
+    }
+}

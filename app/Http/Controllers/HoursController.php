@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aenum\Core\Word\Station;
+use App\Actions\Day\HoursTyped;
+use App\Models\Bench;
+use App\Models\Shop;
+use App\Models\User;
+use App\Models\UserStation;
+use App\Models\WorkHours;
+use App\Support\ShopClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+
+/** When the shop and its people work, who does what, and which benches there are. */
+final class HoursController
+{
+    private const WEEKDAYS = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+    public function show(): View
+    {
+        $hours = WorkHours::query()->get();
+        $working = User::query();
+        $working->where('active', true)->where('role', '!=', 'viewer')->orderBy('name');
+        $people = $working->get();
+
+        return view('house.hours', [
+            'shop' => Shop::current(),
+            'weekdays' => self::WEEKDAYS,
+            'hours' => HoursTyped::said($hours->whereNull('user_id')),
+            'people' => $people,
+            'own' => $people->mapWithKeys(
+                fn (User $one): array => [$one->id => HoursTyped::said($hours->where('user_id', $one->id))],
+            )->all(),
+            'stations' => array_column(array_map(
+                fn (Station $one): array => [$one->value, $one->label()],
+                Station::cases(),
+            ), 1, 0),
+            'works' => UserStation::query()->get()->groupBy('user_id')->map(
+                fn ($rows): array => $rows->map(fn (UserStation $one): string => $one->station->value)->all(),
+            )->all(),
+            'benches' => Bench::query()->whereNull('retired_at')->orderBy('id')->get(),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'hours' => ['array'],
+            'hours.*' => ['nullable', 'string', 'max:60'],
+            'ovens_overnight' => ['nullable', 'boolean'],
+        ]);
+        $rows = HoursTyped::read($in['hours'] ?? [], self::WEEKDAYS);
+        DB::transaction(function () use ($rows, $in): void {
+            HoursTyped::keep(null, $rows);
+            Shop::current()->update(['ovens_overnight' => ! empty($in['ovens_overnight'])]);
+        });
+
+        return redirect('/hours')->with('said', 'Saved. The plan goes by it from now on.');
+    }
+
+    public function person(Request $request, User $person): RedirectResponse
+    {
+        $in = $request->validate([
+            'hours' => ['array'],
+            'hours.*' => ['nullable', 'string', 'max:60'],
+            'works_at' => ['array'],
+            'works_at.*' => [Rule::enum(Station::class)],
+        ]);
+        $rows = HoursTyped::read($in['hours'] ?? [], self::WEEKDAYS);
+        DB::transaction(function () use ($person, $rows, $in): void {
+            HoursTyped::keep($person->id, $rows);
+            foreach (UserStation::query()->where('user_id', $person->id)->get() as $gone) {
+                $gone->delete();
+            }
+            foreach (array_unique($in['works_at'] ?? []) as $station) {
+                UserStation::query()->create(['user_id' => $person->id, 'station' => $station]);
+            }
+        });
+
+        return redirect('/hours')->with('said', "Saved for {$person->name}.");
+    }
+
+    public function addBench(Request $request): RedirectResponse
+    {
+        $in = $request->validate([
+            'station' => ['required', Rule::enum(Station::class)],
+            'bench' => ['required', 'string', 'max:60'],
+        ]);
+        Bench::query()->create(['station' => $in['station'], 'name' => $in['bench']]);
+
+        return redirect('/hours')->with('said', "{$in['bench']} is planned with from now on.");
+    }
+
+    public function retireBench(Bench $bench): RedirectResponse
+    {
+        $bench->retired_at === null && $bench->update(['retired_at' => ShopClock::now()]);
+
+        return redirect('/hours')->with('said', "{$bench->name} is not planned with any more.");
+    }
+}

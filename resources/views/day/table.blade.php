@@ -1,0 +1,28 @@
+@use('App\Support\ShopClock')
+<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Steps of the day">
+    <table>
+        <thead>
+            <tr>
+                <th scope="col">From</th>
+                <th scope="col">To</th>
+                <th scope="col">Who</th>
+                <th scope="col">Where</th>
+                <th scope="col">Job</th>
+                <th scope="col">Step</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($steps as $step)
+                <tr>
+                    <td class="num">{{ ShopClock::hour($step->from_at) }}</td>
+                    <td class="num">{{ ShopClock::hour($step->to_at) }}</td>
+                    <td>{{ $step->user?->name }}</td>
+                    <td>{{ $step->place() }}</td>
+                    <td><a href="/jobs/{{ $step->lot->part->job_id }}">{{ $step->lot->part->job->number }}</a>,
+                        {{ $step->lot->partName() }}{{ $step->loadWords() }}</td>
+                    <td>{{ $step->name }}{{ $step->colour === null ? '' : ", {$step->colour}" }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
