@@ -31,6 +31,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PowderController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReleaseController;
@@ -64,7 +65,8 @@ Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
 Route::pattern('secret', '[A-Za-z0-9_-]{43}');
-foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 'feed', 'bench'] as $number) {
+foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 'feed', 'bench', 'quote',
+    'line'] as $number) {
     Route::pattern($number, '[0-9]{1,9}');
 }
 
@@ -125,6 +127,11 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/practice/{exercise}', [PracticeController::class, 'show']);
     Route::get('/station/{station}', [StationController::class, 'show']);
     Route::get('/jobs/{job}', [JobController::class, 'show']);
+    Route::get('/jobs/{job}/quote', [QuoteController::class, 'show']);
+    Route::get('/quotes', [QuoteController::class, 'index']);
+    Route::get('/quotes/{quote}', [QuoteController::class, 'told']);
+    Route::get('/quotes/{quote}/quote.pdf', [QuoteController::class, 'pdf']);
+    Route::get('/quote-policies', [QuoteController::class, 'policies']);
     Route::get('/faults', [FaultController::class, 'index']);
     Route::get('/faults/{fault}', [FaultController::class, 'show']);
     Route::get('/learn', LearnController::class);
@@ -164,6 +171,9 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     });
 
     Route::middleware(['can:work', HoldFirst::class, SeesBoth::class])->group(function (): void {
+        Route::post('/jobs/{job}/quotes', [QuoteController::class, 'store']);
+        Route::post('/quotes/{quote}/answer', [QuoteController::class, 'answer']);
+        Route::post('/quote-lines/{line}/took', [QuoteController::class, 'took']);
         Route::post('/day/anew', [DayController::class, 'anew']);
         Route::post('/day/away', [DayController::class, 'away']);
         Route::post('/absences/{absence}/withdraw', [DayController::class, 'back']);
@@ -319,6 +329,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/guns/{gun}/retire', [GunController::class, 'retire']);
         Route::post('/guns/{gun}/programs', [GunController::class, 'program']);
         Route::put('/booth', [GunController::class, 'booth']);
+        Route::post('/quote-policies', [QuoteController::class, 'keepPolicies']);
         Route::get('/hours', [HoursController::class, 'show']);
         Route::put('/hours', [HoursController::class, 'update']);
         Route::put('/hours/{person}', [HoursController::class, 'person']);

@@ -24,6 +24,7 @@ final class TrailWords
         'masters' => 'master of a colour',
         'work_hours' => 'hours', 'user_stations' => 'station of a person', 'absences' => 'absence',
         'wishes' => 'wish of the plan', 'calendar_feeds' => 'address of a calendar', 'benches' => 'bench',
+        'quotes' => 'quote', 'quote_lines' => 'line of a quote', 'quote_policies' => 'policy of quoting',
         'record_links' => 'address of a record', 'supplements' => 'supplement to a record', 'releases' => 'hand-over',
     ];
 

@@ -27,6 +27,8 @@ use App\Models\PartTrait;
 use App\Models\PartWay;
 use App\Models\Picture;
 use App\Models\Pin;
+use App\Models\Quote;
+use App\Models\QuoteLine;
 use App\Models\Rack;
 use App\Models\Reading;
 use App\Models\RecordLink;
@@ -77,6 +79,8 @@ final class Whose
         ReworkStep::class => ['rework_id', Rework::class],
         LookedAt::class => ['lot_id', Lot::class],
         Wish::class => ['lot_id', Lot::class],
+        Quote::class => ['job_id', Job::class],
+        QuoteLine::class => ['part_id', Part::class],
         Release::class => ['job_id', Job::class],
         Supplement::class => ['job_id', Job::class],
         RecordLink::class => ['job_id', Job::class],

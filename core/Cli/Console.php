@@ -11,7 +11,7 @@ final readonly class Console
 {
     private const USAGE = 'simulate FILE|- [--at 10,20] [--every 1]; plan FILE|-; correct FILE|-; fit FILE|-; '
         .'calc NAME FILE|-; route FILE|-; spray FILE|- [--cells]; diagnose FILE|-; '
-        .'day FILE|- [--seconds 2] [--seed 1] [--steps N]; '
+        .'day FILE|- [--seconds 2] [--seed 1] [--steps N]; quote FILE|-; '
         .'mesh FILE.stl|FILE.obj [--unit mm|in|m] [--material KEY]; '
         .'judge LOG.csv --powder POWDER.json';
 
@@ -69,6 +69,7 @@ final readonly class Console
                 $arguments->only(1, ['seconds', 'seed', 'steps']),
                 $this->read,
             ),
+            'quote' => (new QuoteCommand())($arguments->only(1, []), $this->read),
             'mesh' => (new MeshCommand())($arguments->only(1, ['unit', 'material'])),
             'judge' => (new JudgeCommand())($arguments->only(1, ['powder']), $this->read),
             default => throw InvalidQuantity::outside('command', $arguments->command, self::USAGE),

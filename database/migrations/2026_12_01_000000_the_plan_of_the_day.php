@@ -16,6 +16,9 @@ return new class extends Migration
         'absences' => 'to_at > from_at',
         'wishes' => "kind IN ('first', 'not_before', 'by')",
         'calendar_feeds' => "kind IN ('person', 'oven', 'shop')",
+        'quotes' => "state IN ('open', 'accepted', 'declined') AND total >= 0",
+        'quote_lines' => 'minutes >= 0 AND money >= 0 AND (actual_min IS NULL OR actual_min > 0)',
+        'quote_policies' => "way IN ('off', 'refuse', 'at') AND (figure IS NULL OR figure >= 0)",
     ];
 
     /** A shop that says nothing works on weekdays, with an hour at noon. House figures. */
@@ -68,6 +71,7 @@ return new class extends Migration
             $table->dateTime('withdrawn_at', 3)->nullable();
             $table->foreignId('withdrawn_by')->nullable()->constrained('users');
         });
+        $this->quotes();
         foreach (self::RANGES as $table => $holds) {
             DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_ranges CHECK ({$holds})");
         }
@@ -75,7 +79,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['calendar_feeds', 'wishes', 'planned_steps', 'day_plans', 'absences', 'user_stations', 'work_hours',
+        foreach (['quote_lines', 'quotes', 'quote_policies', 'calendar_feeds', 'wishes', 'planned_steps', 'day_plans', 'absences', 'user_stations', 'work_hours',
             'benches'] as $table) {
             Schema::drop($table);
         }
@@ -124,6 +128,47 @@ return new class extends Migration
                 DB::table('benches')->insert(['station' => $station, 'name' => $name]);
             }
         }
+    }
+
+    private function quotes(): void
+    {
+        Schema::create('quote_policies', function (Blueprint $table): void {
+            $table->id();
+            $table->string('policy', 20)->unique();
+            $table->string('way', 8);
+            $table->double('figure')->nullable();
+        });
+        Schema::create('quotes', function (Blueprint $table): void {
+            $table->id();
+            $table->unsignedInteger('number')->unique();
+            $table->foreignId('job_id')->constrained();
+            $table->string('state', 10)->default('open');
+            $table->double('total');
+            $table->double('set_price')->nullable();
+            $table->double('deposit');
+            $table->string('currency', 8);
+            $table->date('valid_until');
+            $table->json('says');
+            $table->foreignId('made_by')->constrained('users');
+            $table->dateTime('at', 3);
+            $table->string('answered_by', 120)->nullable();
+            $table->dateTime('answered_at', 3)->nullable();
+        });
+        Schema::create('quote_lines', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('quote_id')->constrained();
+            $table->foreignId('part_id')->constrained();
+            $table->string('kind', 12);
+            $table->double('minutes');
+            $table->double('planned_min');
+            $table->double('hands');
+            $table->double('material');
+            $table->double('money');
+            $table->json('rests');
+            $table->double('actual_min')->nullable();
+            $table->foreignId('actual_by')->nullable()->constrained('users');
+            $table->dateTime('actual_at', 3)->nullable();
+        });
     }
 
     private function plans(): void

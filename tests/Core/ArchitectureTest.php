@@ -128,7 +128,7 @@ final class ArchitectureTest extends TestCase
         ['Actions/Intake'],
         ['Actions/Mask'],
         ['Actions/Inspect'],
-        ['Actions/Release', 'Actions/Day'],
+        ['Actions/Release', 'Actions/Day', 'Actions/Quote'],
         ['Http'],
         ['Providers'],
     ];

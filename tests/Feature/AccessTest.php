@@ -58,6 +58,8 @@ final class AccessTest extends ShopTestCase
                 '{recordLink}' => '1',
                 '{master}' => '1',
                 '{wish}' => '1',
+                '{quote}' => '1',
+                '{line}' => '1',
                 '{absence}' => '1',
                 '{feed}' => '1',
                 '{bench}' => '1',

@@ -19,7 +19,8 @@ trait EveryPage
 {
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
-        '/people', '/hours', '/day', '/day/mine', '/day/sheet', '/day/what-if',
+        '/people', '/hours', '/day', '/day/mine', '/day/sheet', '/day/what-if', '/quotes',
+        '/quote-policies',
         '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
         '/practice', '/practice/refill', '/practice/checklist',
     ];
@@ -50,7 +51,7 @@ trait EveryPage
             ...array_map(fn (Station $station): string => "/station/{$station->value}", Station::cases()),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Job::class, "/jobs/%d{$page}"),
-                ['', '/edit', '/record', '/sheet', '/care', '/card', '/parts/create'],
+                ['', '/edit', '/quote', '/record', '/sheet', '/care', '/card', '/parts/create'],
             )),
             ...array_merge(...array_map(
                 fn (string $page): array => $ids(Part::class, "/parts/%d/{$page}"),

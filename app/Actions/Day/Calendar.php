@@ -79,13 +79,14 @@ final class Calendar
     /** A calendar has at least one entry: the day it was planned, free. */
     private static function addNone(VCalendar $calendar, CalendarFeed $feed, DayPlan $plan): void
     {
-        $event = $calendar->add('VEVENT', [
+        $event = $calendar->createComponent('VEVENT', [
             'UID' => hash('sha256', "{$feed->id} nothing").'@aenum',
             'DTSTAMP' => $plan->made_at->utc()->toDateTime(),
             'SUMMARY' => 'Nothing is planned',
             'TRANSP' => 'TRANSPARENT',
-        ]);
+        ], false);
         $event->add('DTSTART', ShopClock::local($plan->made_at)->format('Ymd'), ['VALUE' => 'DATE']);
+        $calendar->add($event);
     }
 
     /** The same event keeps its name from plan to plan. */

@@ -99,10 +99,11 @@ final class DayController
 
     public function wish(Request $request): RedirectResponse
     {
+        $today = ShopClock::today()->toDateString();
         $in = $request->validate([
             'lot' => ['required', 'integer', Rule::exists('lots', 'id')],
             'kind' => ['required', Rule::in(['first', 'not_before', 'by'])],
-            'not_before' => ['nullable', 'required_if:kind,not_before', 'date_format:Y-m-d', 'after_or_equal:today'],
+            'not_before' => ['nullable', 'required_if:kind,not_before', 'date_format:Y-m-d', "after_or_equal:{$today}"],
             'who' => ['nullable', 'required_if:kind,by', Rule::in(array_keys(self::hands()))],
         ], ['who.required_if' => 'Done by is not picked; pick who does it.']);
         $lot = Lot::query()->with('part.lots')->findOrFail((int) $in['lot']);

@@ -40,6 +40,8 @@ final class OneValueEach
         'spot',
         'hours',
         'works_at',
+        'policy_way',
+        'policy_figure',
     ];
 
     /** Lists an address may carry. */

@@ -64,7 +64,7 @@
             </nav>
             <nav class="flex flex-wrap items-center gap-x-5 max-[900px]:gap-x-3 px-5 border-b border-line bg-paper"
                 aria-label="Everything else">
-                @foreach (['/' => 'Rail', '/day' => 'Day', '/powders' => 'Shelf',
+                @foreach (['/' => 'Rail', '/day' => 'Day', '/quotes' => 'Quotes', '/powders' => 'Shelf',
                     '/ovens' => 'Ovens', '/guns' => 'Guns',
                     '/library' => 'Parts', '/practice' => 'Practice', '/faults' => 'Faults', '/learn' => 'Learned',
                     '/rules' => 'Rules'] as $to => $name)

@@ -15,6 +15,7 @@
             </p>
         </div>
         <div class="flex gap-2">
+            <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/quote">Quote</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/card">Card</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/record">Record</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/trail">Trail</a>

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Quote;
+
+use Aenum\Core\Quote\PartQuote;
+use Aenum\Core\Quote\Quote;
+use App\Models\Job;
+use App\Models\Part;
+use App\Models\Quote as Told;
+use App\Models\Shop;
+use App\Support\Units;
+use Illuminate\Database\Eloquent\Collection;
+
+/** A job's price as it stands now: by part and line, at one piece, as many as asked, and ten times as many. */
+final readonly class QuoteBoard
+{
+    /**
+     * @param  list<array{part: Part, quotes: array<string, Quote>, why: ?string}>  $parts  one quote, or one for each
+     *      metal it may be; none, and why
+     * @param  Collection<int, Told>  $told
+     */
+    private function __construct(public Job $job, public array $parts, public Collection $told)
+    {
+    }
+
+    public static function of(Job $job): self
+    {
+        $job->loadMissing(['customer', 'parts.coats.powder.lots', 'parts.pins']);
+        $parts = [];
+        foreach ($job->parts as $part) {
+            $part->setRelation('job', $job);
+            $why = self::whyNot($part);
+            $parts[] = ['part' => $part, 'quotes' => match (true) {
+                $why !== null => [],
+                ! $part->metalKind()->isKnown() => QuoteOfPart::byMetal($part),
+                default => ['' => QuoteOfPart::of($part)],
+            }, 'why' => $why];
+        }
+        $told = Told::query();
+        $told->where('job_id', $job->id)->orderByDesc('id');
+
+        return new self($job, $parts, $told->get());
+    }
+
+    private static function whyNot(Part $part): ?string
+    {
+        return match (true) {
+            $part->coats->isEmpty() => 'No coat is chosen yet.',
+            ! $part->isWeighed() => 'It is not weighed, or its area is not known.',
+            default => null,
+        };
+    }
+
+    /** The sum of all parts; null where one cannot be priced, or has two prices. */
+    public function total(): ?float
+    {
+        $sum = 0.0;
+        foreach ($this->parts as ['quotes' => $quotes]) {
+            if (count($quotes) !== 1) {
+                return null;
+            }
+            $sum += reset($quotes)->asked()->total();
+        }
+
+        return $this->parts === [] ? null : $sum;
+    }
+
+    /** A sum in the shop's currency. */
+    public function money(float $sum): string
+    {
+        return number_format($sum, 2, '.', ' ').' '.Shop::current()->currency;
+    }
+
+    /** How sure its minutes are, in words. */
+    public function sure(PartQuote $quote): string
+    {
+        $between = Units::minutes($quote->lowMinutes).' to '.Units::minutes($quote->highMinutes);
+
+        return $quote->isMeasured
+            ? "Two in three such jobs took {$between} of hands here."
+            : "Most of it rests on general practice: {$between} of hands is a guess, not a measure.";
+    }
+}

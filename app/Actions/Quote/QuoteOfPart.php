@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Quote;
+
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Quote\Quote;
+use Aenum\Core\Quote\QuotePowder;
+use Aenum\Core\Route\RoutePlanner;
+use App\Actions\Blast\ShopBlast;
+use App\Actions\Coat\PowderStock;
+use App\Actions\Route\PartRoute;
+use App\Models\Coat;
+use App\Models\Oven;
+use App\Models\Part;
+use App\Models\Pin;
+
+/** What a part costs, by the route it has. */
+final class QuoteOfPart
+{
+    /** A piece whose box nobody measured fills so much of an oven. House figure, unverified. */
+    private const SHARE_EACH = 0.05;
+
+    public static function of(Part $part): Quote
+    {
+        $route = PartRoute::of($part);
+
+        return Quote::of(
+            $part->count,
+            fn (int $count): Plan => $count === $part->count ? $route->plan() : self::planOf($route, $count),
+            $part->coats->sortBy('position')->map(self::powder(...))->values()->all(),
+            ShopTerms::for($part),
+            ShopBlast::mediaKg(...),
+            fn (int $count): float => self::roomShare($part, $count),
+            self::masksEach($part),
+        );
+    }
+
+    /**
+     * Two prices where nobody knows the metal yet.
+     *
+     * @return array<string, Quote> metal => as if it were that
+     */
+    public static function byMetal(Part $part): array
+    {
+        $quotes = [];
+        foreach (['carbon_steel' => 'if it is steel', 'aluminium' => 'if it is aluminium'] as $metal => $words) {
+            $as = clone $part;
+            $as->metal = $metal;
+            $quotes[$words] = self::of($as);
+        }
+
+        return $quotes;
+    }
+
+    private static function planOf(PartRoute $route, int $count): Plan
+    {
+        $facts = $route->facts->of($route->facts->part->many($count), $route->facts->coats);
+
+        return new Plan($facts, RoutePlanner::lay($facts));
+    }
+
+    private static function powder(Coat $coat): QuotePowder
+    {
+        $powder = $coat->powder;
+
+        return QuotePowder::of(
+            $powder->specific_gravity,
+            $powder->price_kg,
+            PowderStock::of($powder)->totalG() <= 0 && $powder->lots->isNotEmpty(),
+        );
+    }
+
+    /** Of the largest oven's floor, above 0 to 1. */
+    private static function roomShare(Part $part, int $count): float
+    {
+        $room = Oven::largest()?->roomMm();
+        $box = $part->boxMm();
+        if ($room === null || $box === null) {
+            return min(1.0, self::SHARE_EACH * $count);
+        }
+        sort($box);
+
+        return max(0.01, min(1.0, $count * $box[0] * $box[1] / ($room[0] * $room[2])));
+    }
+
+    private static function masksEach(Part $part): int
+    {
+        return $part->pins->filter(fn (Pin $pin): bool => $pin->kind->isMasked())->count();
+    }
+}

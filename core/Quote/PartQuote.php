@@ -1,0 +1,300 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Quote;
+
+use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
+use Aenum\Core\Powder\Cover;
+use Aenum\Core\Route\FirstCost;
+use Aenum\Core\Route\PartHeats;
+use Aenum\Core\Word\StepKind;
+
+/** What a part costs at a count: lines with minutes, material and money, and what is refused. */
+final readonly class PartQuote
+{
+    private const JOULES_PER_KWH = 3.6e6;
+
+    /**
+     * @param  list<QuoteLine>  $lines
+     * @param  list<string>  $refused  why the shop does not take it, by its policies
+     */
+    private function __construct(
+        public int $count,
+        public array $lines,
+        public array $refused,
+        public float $lowMinutes,
+        public float $highMinutes,
+        public bool $isMeasured,
+        public float $deposit,
+    ) {
+    }
+
+    /**
+     * @param  Plan  $plan  its route at this count
+     * @param  list<QuotePowder>  $powders  of the coats, from the metal up
+     * @param  float  $mediaKg  worn away by the blast, all pieces
+     * @param  float  $roomShare  of the oven it fills, above 0 to 1; what it leaves free others use
+     * @param  int  $masksEach  places of one piece that are masked
+     */
+    public static function of(
+        Plan $plan,
+        array $powders,
+        QuoteTerms $terms,
+        float $mediaKg = 0.0,
+        float $roomShare = 1.0,
+        int $masksEach = 0,
+    ): self {
+        $facts = $plan->facts;
+        $special = array_filter($powders, fn (QuotePowder $powder): bool => $powder->isSpecial) !== [];
+        $twoTone = array_filter($facts->coats, fn ($coat): bool => $coat->zone !== null) !== [];
+        $lines = [
+            ...self::work($plan, $powders, $terms, $mediaKg, $roomShare, $twoTone),
+            ...self::special($facts, $powders, $terms),
+        ];
+        [$extra, $refused] = self::extras($facts, $terms, $special, $twoTone, $masksEach);
+        $lines = [...$lines, ...$extra, self::risk($lines, $terms)];
+        $sum = self::sum($lines);
+        $least = $terms->policy(Policy::Least);
+        if ($least->isOn && $sum < $least->figure) {
+            $rests = ["the shop's least charge, {$least->figure}"];
+            $lines[] = new QuoteLine(LineKind::Least, 0.0, 0.0, 0.0, $least->figure - $sum, $rests);
+        }
+        [$low, $high, $measured] = self::between($lines, $terms);
+        $deposit = $terms->policy(Policy::Deposit);
+
+        return new self(
+            $facts->part->count,
+            $lines,
+            $refused,
+            $low,
+            $high,
+            $measured,
+            $deposit->isOn ? $deposit->figure * self::sum($lines) : 0.0,
+        );
+    }
+
+    /** The price of it all. */
+    public function total(): float
+    {
+        return self::sum($this->lines);
+    }
+
+    /** Of one piece. */
+    public function each(): float
+    {
+        return $this->total() / $this->count;
+    }
+
+    /** Minutes of hands. */
+    public function minutes(): float
+    {
+        return array_sum(array_map(fn (QuoteLine $line): float => $line->minutes, $this->lines));
+    }
+
+    /** @param  list<QuoteLine>  $lines */
+    private static function sum(array $lines): float
+    {
+        return array_sum(array_map(fn (QuoteLine $line): float => $line->money(), $lines));
+    }
+
+    /**
+     * @param  list<QuotePowder>  $powders
+     * @return list<QuoteLine>
+     */
+    private static function work(
+        Plan $plan,
+        array $powders,
+        QuoteTerms $terms,
+        float $mediaKg,
+        float $roomShare,
+        bool $twoTone,
+    ): array {
+        $lines = [];
+        foreach (LineKind::cases() as $kind) {
+            $steps = array_filter($plan->steps, fn (Step $step): bool => LineKind::ofStep($step->kind) === $kind);
+            if ($steps === [] || ! $kind->isWork()) {
+                continue;
+            }
+            $minutes = array_sum(array_map(fn (Step $step): float => $step->minutes, $steps));
+            $rests = [round($minutes, 1).' min by the book for '.$plan->facts->part->count.' pieces'];
+            $coats = count(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Coat));
+            if ($coats > 0) {
+                $change = $coats * QuoteTerms::CHANGE_SHARE * $terms->changeMin;
+                $minutes += $change;
+                $rests[] = round($change, 1).' min of colour changes, half of each';
+                $tone = $terms->policy(Policy::TwoTone);
+                if ($twoTone && $tone->isOn) {
+                    $minutes *= $tone->figure;
+                    $rests[] = "times {$tone->figure} for two colours";
+                }
+            }
+            $factor = $terms->learned[$kind->value] ?? null;
+            if ($factor !== null) {
+                $rests[] = 'times '.round($factor->factor, 2)." as this shop takes it: {$factor->trust()}";
+            }
+            [$material, $of] = self::material($plan, $kind, $powders, $terms, $mediaKg, $roomShare);
+            $taken = $minutes * ($factor->factor ?? 1.0);
+            $lines[] = new QuoteLine(
+                $kind, $taken, $minutes, $taken / 60 * $terms->hour, $material, [...$rests, ...$of],
+            );
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<QuotePowder>  $powders
+     * @return array{float, list<string>}
+     */
+    private static function material(
+        Plan $plan,
+        LineKind $kind,
+        array $powders,
+        QuoteTerms $terms,
+        float $mediaKg,
+        float $roomShare,
+    ): array {
+        if ($kind === LineKind::Blast && $mediaKg > 0) {
+            return [$mediaKg * $terms->mediaKg, [round($mediaKg, 1).' kg of media worn away']];
+        }
+        if ($kind === LineKind::Coat) {
+            $money = 0.0;
+            $rests = [];
+            foreach ($powders as $n => $powder) {
+                $kg = $powder->isSpecial ? 0.0 : self::powderKg($plan->facts, $n, $powder);
+                $money += $kg * ($powder->priceKg ?? $terms->powderKg);
+                $rests[] = round($kg, 2).' kg of powder for coat '.($n + 1);
+            }
+
+            return [$money, $rests];
+        }
+        $kwh = 0.0;
+        foreach ($plan->steps as $step) {
+            if ($step->kind->bakes() && LineKind::ofStep($step->kind) === $kind && $step->celsius !== null) {
+                $kwh += self::kwh($plan->facts, $step->celsius, $step->holdMinutes ?? 0.0, $terms, $roomShare);
+            }
+        }
+
+        return $kwh <= 0 ? [0.0, []] : [
+            $kwh * $terms->kwh,
+            [round($kwh, 1).' kWh, '.round(100 * $roomShare).' % of the oven taken'],
+        ];
+    }
+
+    /** What a coat of all pieces takes of its powder, kg. */
+    private static function powderKg(JobFacts $facts, int $n, QuotePowder $powder): float
+    {
+        $coat = $facts->coats[$n];
+
+        return $facts->part->areaOfAllM2() * $coat->share
+            / Cover::m2PerKg($powder->sg, $coat->filmMicrons, FirstCost::TRANSFER);
+    }
+
+    /** The metal's own heat, and of what the oven loses beside it the share of its room that is taken, kWh. */
+    private static function kwh(JobFacts $facts, float $celsius, float $hold, QuoteTerms $terms, float $share): float
+    {
+        $part = $facts->part;
+        $joules = max(0.0, $part->metal->heatCapacity->enthalpy($terms->ambientC, $celsius));
+        $metal = $part->count * ($part->massKg ?? 0.0) * $joules / self::JOULES_PER_KWH;
+        $all = (new PartHeats($facts))->energyKwh($celsius, $hold, $terms->ambientC)
+            ?? $metal / FirstCost::OVEN_SHARE;
+
+        return $metal + max(0.0, $all - $metal) * $share;
+    }
+
+    /**
+     * A colour that is not on the shelf: whole boxes, a test panel, a reserve for a redo.
+     *
+     * @param  list<QuotePowder>  $powders
+     * @return list<QuoteLine>
+     */
+    private static function special(JobFacts $facts, array $powders, QuoteTerms $terms): array
+    {
+        $lines = [];
+        foreach ($powders as $n => $powder) {
+            if ($powder->isSpecial) {
+                $kg = self::powderKg($facts, $n, $powder) * (1 + QuoteTerms::REDO_RESERVE);
+                $boxes = max(1.0, ceil($kg / $powder->boxKg - 1e-9));
+                $lines[] = new QuoteLine(
+                    LineKind::Special,
+                    QuoteTerms::PANEL_MIN,
+                    QuoteTerms::PANEL_MIN,
+                    QuoteTerms::PANEL_MIN / 60 * $terms->hour,
+                    $boxes * $powder->boxKg * ($powder->priceKg ?? $terms->powderKg),
+                    [
+                        round($kg, 2).' kg for coat '.($n + 1).', '.round(100 * QuoteTerms::REDO_RESERVE)
+                            .' % of it kept for a redo',
+                        "{$boxes} whole boxes of {$powder->boxKg} kg",
+                        QuoteTerms::PANEL_MIN.' min for a test panel',
+                    ],
+                );
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return array{list<QuoteLine>, list<string>} and what is refused */
+    private static function extras(
+        JobFacts $facts,
+        QuoteTerms $terms,
+        bool $special,
+        bool $twoTone,
+        int $masksEach,
+    ): array {
+        $lines = $refused = [];
+        foreach (Policy::cases() as $policy) {
+            $way = $terms->policy($policy);
+            $counts = $policy->counts($facts, $special, $twoTone, $masksEach);
+            if (in_array($policy, [Policy::Least, Policy::Deposit, Policy::TwoTone], true) || ! $way->isOn) {
+                continue;
+            }
+            if ($counts > 0 && $way->refuses) {
+                $refused[] = "{$policy->label()}: the shop does not take it.";
+            } elseif ($counts > 0 && $way->figure > 0) {
+                $rests = ["{$policy->label()}: {$counts} at {$way->figure}"];
+                $lines[] = new QuoteLine(LineKind::Extra, 0.0, 0.0, 0.0, $counts * $way->figure, $rests);
+            }
+        }
+
+        return [$lines, $refused];
+    }
+
+    /** @param  list<QuoteLine>  $lines */
+    private static function risk(array $lines, QuoteTerms $terms): QuoteLine
+    {
+        $again = [LineKind::Mask, LineKind::Coat, LineKind::Oven, LineKind::Inspect];
+        $redo = array_filter($lines, fn (QuoteLine $line): bool => in_array($line->kind, $again, true));
+        $share = $terms->reworkShare();
+
+        return new QuoteLine(LineKind::Risk, 0.0, 0.0, 0.0, $share * self::sum(array_values($redo)), [
+            round(100 * $share, 1).' % of masking, coating, oven and inspection',
+            $terms->reworkWords(),
+        ]);
+    }
+
+    /**
+     * Minutes between which two in three end, by what was logged.
+     *
+     * @param  list<QuoteLine>  $lines
+     * @return array{float, float, bool} from, to, and whether most of it rests on logs
+     */
+    private static function between(array $lines, QuoteTerms $terms): array
+    {
+        $sum = $measured = $down = $up = 0.0;
+        foreach ($lines as $line) {
+            $factor = $terms->learned[$line->kind->value] ?? ShopFactor::from([]);
+            [$low, $high] = $factor->between($line->minutes);
+            $sum += $line->minutes;
+            $measured += $factor->isMeasured() ? $line->minutes : 0.0;
+            $down += ($line->minutes - $low) ** 2;
+            $up += ($high - $line->minutes) ** 2;
+        }
+
+        return [$sum - sqrt($down), $sum + sqrt($up), $measured > $sum / 2];
+    }
+}

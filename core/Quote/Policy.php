@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Quote;
+
+use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\OnIt;
+
+/** House policies of a quote, each a switch with its price or its refusal. Figures are house figures, unverified. */
+enum Policy: string
+{
+    case Least = 'least';
+    case Deposit = 'deposit';
+    case TwoTone = 'two_tone';
+    case TakeOff = 'take_off';
+    case Plated = 'plated';
+    case BareOnly = 'bare_only';
+    case StockOnly = 'stock_only';
+    case Grease = 'grease';
+    case GreatSize = 'great_size';
+    case ManyMasks = 'many_masks';
+
+    /** A part is of great size from here on, mm. */
+    public const GREAT_MM = 2000.0;
+
+    /** A piece may have so many masked features before each more is charged. */
+    public const MASKS_FREE = 6;
+
+    /** How it goes where the shop has said nothing. */
+    public function usual(): PolicyWay
+    {
+        return match ($this) {
+            self::Least => PolicyWay::at(60.0),
+            self::Deposit => PolicyWay::off(),
+            self::TwoTone => PolicyWay::at(1.2),
+            self::TakeOff => PolicyWay::at(15.0),
+            self::Plated => PolicyWay::refuse(),
+            self::BareOnly, self::StockOnly => PolicyWay::off(),
+            self::Grease => PolicyWay::at(20.0),
+            self::GreatSize => PolicyWay::at(40.0),
+            self::ManyMasks => PolicyWay::at(1.5),
+        };
+    }
+
+    /** What it is called. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Least => 'Least charge',
+            self::Deposit => 'Deposit, share of the sum',
+            self::TwoTone => 'Two colours: factor on coating',
+            self::TakeOff => 'Taking rubber, bearings or valves off, a piece',
+            self::Plated => 'Plated parts, a piece',
+            self::BareOnly => 'Bare parts only',
+            self::StockOnly => 'Stock colours only',
+            self::Grease => 'Grease left on, a job',
+            self::GreatSize => 'Great size, a piece',
+            self::ManyMasks => 'Each mask past '.self::MASKS_FREE.', a piece',
+        };
+    }
+
+    /**
+     * How many times it counts on a part; 0 where it does not. Least, deposit and factor count once.
+     *
+     * @param  int  $masksEach  places of one piece that are masked
+     */
+    public function counts(JobFacts $facts, bool $isSpecial, bool $isTwoTone, int $masksEach): int
+    {
+        $part = $facts->part;
+        $soft = [Feature::RubberOrPlastic, Feature::SealedBearings, Feature::Valves];
+
+        return match ($this) {
+            self::Least, self::Deposit => 1,
+            self::TwoTone => $isTwoTone ? 1 : 0,
+            self::TakeOff => $part->has(...$soft) ? $part->count : 0,
+            self::Plated => $part->carries(OnIt::Plating) ? $part->count : 0,
+            self::BareOnly => $part->coatings() === [] ? 0 : 1,
+            self::StockOnly => $isSpecial ? 1 : 0,
+            self::Grease => $part->isGreasy() ? 1 : 0,
+            self::GreatSize => max($part->boxMm ?? [0.0]) >= self::GREAT_MM ? $part->count : 0,
+            self::ManyMasks => max(0, $masksEach - self::MASKS_FREE) * $part->count,
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Quote;
+
+use Aenum\Core\Unit\Check;
+use Aenum\Core\Unit\InvalidQuantity;
+
+/** The powder of one coat as a quote takes it. */
+final readonly class QuotePowder
+{
+    private function __construct(public float $sg, public ?float $priceKg, public bool $isSpecial, public float $boxKg)
+    {
+    }
+
+    /**
+     * @param  float  $sg  specific gravity, 0.5 to 10
+     * @param  ?float  $priceKg  money for a kilogram; null for the shop's usual
+     * @param  bool  $isSpecial  not on the shelf: bought by whole boxes
+     * @param  float  $boxKg  what a box of it holds
+     *
+     * @throws InvalidQuantity
+     */
+    public static function of(float $sg, ?float $priceKg = null, bool $isSpecial = false, float $boxKg = 20.0): self
+    {
+        return new self(
+            Check::between('sg', $sg, 0.5, 10),
+            $priceKg === null ? null : Check::between('price_kg', $priceKg, 0, 1e5),
+            $isSpecial,
+            Check::above('box_kg', $boxKg, 0, 1000),
+        );
+    }
+}
