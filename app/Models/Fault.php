@@ -68,6 +68,14 @@ final class Fault extends Record
         return $this->kind->isFault() && $this->rework()?->closed_at === null;
     }
 
+    /** Whether somebody is still to say what is done about it. */
+    public function mayBeDecided(): bool
+    {
+        $rework = $this->rework();
+
+        return $this->isOpen() && ($rework === null || $rework->closed_at !== null);
+    }
+
     /** Whether it was placed on a picture. */
     public function isPlaced(): bool
     {

@@ -53,6 +53,14 @@ final class Lot extends Record
         return $lots;
     }
 
+    /** Where it is looked at: its bench, or once it is gone its job's record. */
+    public function page(): string
+    {
+        return $this->isOpen()
+            ? "/station/{$this->station->value}?lot={$this->id}"
+            : "/jobs/{$this->part->job_id}/record";
+    }
+
     public function isOpen(): bool
     {
         return $this->fate === 'open';

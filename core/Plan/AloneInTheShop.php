@@ -87,6 +87,27 @@ final readonly class AloneInTheShop
         return [$hopeless === [] ? $day : $day->withJobs($jobs), $hopeless];
     }
 
+    /**
+     * The same day without jobs that find no time even alone.
+     *
+     * @return array{Day, list<string>} and which those are
+     */
+    public static function withoutImpossible(Day $day): array
+    {
+        $packed = new PackedDay($day);
+        $jobs = $impossible = [];
+        foreach ($day->jobs as $n => $job) {
+            $isBegun = isset($packed->begun[$packed->first[$n]]);
+            if ($isBegun || (new Timetable($packed))->put($n, new Taste())) {
+                $jobs[] = $job;
+            } else {
+                $impossible[] = $job->key;
+            }
+        }
+
+        return [$impossible === [] ? $day : $day->withJobs($jobs), $impossible];
+    }
+
     /** Why a job could not be put anywhere, by its step. */
     public function refusal(int $job): InvalidQuantity
     {

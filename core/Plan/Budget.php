@@ -33,6 +33,18 @@ final class Budget
         return new self(null, $spent, $seconds);
     }
 
+    /** As much again, from now on; by moves, so many. */
+    public function again(int $moves): self
+    {
+        $spent = $this->spent;
+        if ($spent === null) {
+            return self::moves($moves);
+        }
+        $began = $spent();
+
+        return self::seconds($this->seconds, fn (): float => $spent() - $began);
+    }
+
     /** Whether another move may be made; it counts as made. */
     public function another(): bool
     {

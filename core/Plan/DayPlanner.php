@@ -91,10 +91,10 @@ final class DayPlanner
         $bound = Bound::of($planner->packed, $alone);
         $planner->before === [] ? $planner->beginAnew($budget) : $planner->beginFromBefore();
         $planner->improve($budget);
-        $planner->standAll();
+        $planner->standAll($budget);
         if ($planner->missing() !== null && $planner->before !== []) {
             $planner->beginAnew($budget);
-            $planner->standAll();
+            $planner->standAll($budget);
         }
         $missing = $planner->missing();
         if ($missing !== null) {
@@ -123,11 +123,15 @@ final class DayPlanner
         }
     }
 
-    /** Goes on while a job stands nowhere, for a while. */
-    private function standAll(): void
+    /** Goes on while a job stands nowhere, for as long again. */
+    private function standAll(Budget $budget): void
     {
-        for ($more = 0; $this->missing() !== null && $more < self::UNTIL_ALL_STAND; $more += 100) {
-            $this->improve(Budget::moves(100));
+        $more = $budget->again(self::UNTIL_ALL_STAND);
+        while ($this->missing() !== null && $more->another()) {
+            $this->improve(Budget::moves(20));
+            for ($n = 1; $n < 20; $n++) {
+                $more->another();
+            }
         }
     }
 

@@ -69,7 +69,7 @@ final readonly class DayBoard
 
     public function tone(): string
     {
-        return $this->late === [] ? 'good' : 'warn';
+        return $this->late === [] ? 'good' : 'stop';
     }
 
     /** How far from perfect it may be, in words. */

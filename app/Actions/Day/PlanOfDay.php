@@ -75,7 +75,10 @@ final class PlanOfDay
         });
     }
 
-    /** A plan, by a clock; windows that run already and cannot be kept are let go, each of them said on the rail. */
+    /**
+     * A plan, by a clock; windows that run already and cannot be kept are let go, as the rail says of each of them, and
+     * what finds no time at all is left out.
+     */
     public static function plan(Day $day, float $seconds): Planned
     {
         $began = microtime(true);
@@ -88,7 +91,9 @@ final class PlanOfDay
                 array_map(fn (DayStep $step): DayStep => $step->withoutWindow(), $job->steps),
             );
 
-            return DayPlanner::plan($day->withJobs(array_map($without, $day->jobs)), Budget::moves(self::AT_LEAST));
+            [$day] = AloneInTheShop::withoutImpossible($day->withJobs(array_map($without, $day->jobs)));
+
+            return DayPlanner::plan($day, $budget->again(self::AT_LEAST));
         }
     }
 
@@ -136,7 +141,7 @@ final class PlanOfDay
             'change_min' => $planned->score->changeMin,
             'says' => json_encode([
                 'v' => Capture::VERSION,
-                'data' => ['late' => $says, 'held' => $shop->held],
+                'data' => ['late' => $says, 'held' => $shop->held + self::left($shop, $planned)],
             ]),
         ]);
         $begun = [];
@@ -157,6 +162,19 @@ final class PlanOfDay
         DB::table('day_plans')->where('made_at', '<', $old)->delete();
 
         return DayPlan::query()->findOrFail($id);
+    }
+
+    /** @return array<int, string> lots that find no time, and so */
+    private static function left(ShopDay $shop, Planned $planned): array
+    {
+        $left = [];
+        foreach ($shop->lots as $id => $one) {
+            if ($planned->endOf($one->key(1)) === null) {
+                $left[$id] = 'It finds no time in the hours there are.';
+            }
+        }
+
+        return $left;
     }
 
     /** @return list<array<string, mixed>> what is late, and why */

@@ -9,6 +9,7 @@ use Aenum\Core\Coat\ColourChange;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Hang\OvenSpace;
 use Aenum\Core\Hang\Rack as HungRack;
+use Aenum\Core\Job\Step;
 use Aenum\Core\Job\Walk;
 use Aenum\Core\Plan\BakeFamilies;
 use Aenum\Core\Plan\Day;
@@ -36,6 +37,7 @@ use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\PlannedStep;
 use App\Models\Powder;
+use App\Models\Quote;
 use App\Models\Shop;
 use App\Models\User;
 use App\Models\UserStation;
@@ -48,7 +50,7 @@ use Illuminate\Support\Collection;
 final class ReadShopDay
 {
     /** A plan reaches so far, days. */
-    public const DAYS = 28;
+    public const DAYS = 90;
 
     /** Floor of an oven nobody has measured, and of a lot nobody has, m2. House figures, unverified. */
     private const FLOOR_M2 = 2.0;
@@ -56,6 +58,9 @@ final class ReadShopDay
     private const LOT_M2 = 0.5;
 
     private const MM2_PER_M2 = 1e6;
+
+    /** A lot goes in loads none of whose steps takes hands longer than this, min. House figure. */
+    private const LOAD_MIN = 240.0;
 
     /** A lot goes in so many loads at most. */
     private const MOST_LOADS = 60;
@@ -89,11 +94,17 @@ final class ReadShopDay
     /** @var Collection<int, Collection<int, Wish>> by lot */
     private Collection $wishes;
 
+    /** @var array<int, int> job => the number of its quote nobody has answered */
+    private readonly array $unanswered;
+
     /** @param  Collection<int, PlannedStep>  $before  the plan that stood */
     public function __construct(private readonly Collection $before)
     {
         $this->now = ShopClock::now();
         $this->hours = ShopHours::from(ShopClock::today()->utc(), self::DAYS);
+        $quotes = Quote::query();
+        $quotes->where('state', 'open')->where('valid_until', '>=', ShopClock::today()->toDateString());
+        $this->unanswered = $quotes->pluck('number', 'job_id')->all();
         $wishes = Wish::query()->with('user');
         $wishes->whereNull('withdrawn_at');
         $this->wishes = $wishes->get()->toBase()->groupBy('lot_id');
@@ -152,6 +163,7 @@ final class ReadShopDay
     {
         return match (true) {
             $walk->lot->station === Station::Intake && $walk->route->holding() !== [] => $walk->route->headline(),
+            $walk->lot->station === Station::Intake && isset($this->unanswered[$walk->lot->part->job_id]) => "Quote {$this->unanswered[$walk->lot->part->job_id]} waits for an answer.",
             $walk->lot->part->coats->isEmpty() && $walk->coats->every->isEmpty() => 'No coat is chosen yet.',
             default => null,
         };
@@ -184,6 +196,8 @@ final class ReadShopDay
         $most = $this->floors === [] ? self::FLOOR_M2 : max($this->floors);
         $holds = $walk->rackHolds();
         $loads = max($holds === null ? 1 : (int) ceil($lot->count / $holds), (int) ceil($floor / $most - 1e-9));
+        $longest = max(0.0, ...array_map(fn (Step $step): float => $step->minutes, $walk->walk->steps));
+        $loads = max($loads, (int) ceil($longest / self::LOAD_MIN));
         $loads = max(1, min(self::MOST_LOADS, $lot->count, $loads));
         $room = min($most, $floor / $loads);
         $steps = $walk->walk;
@@ -442,6 +456,7 @@ final class ReadShopDay
                 || ! in_array($placing->on, $step->on, true)
                 || $step->family !== null
                 || isset($taken[$placing->on]) || isset($taken["by {$placing->who}"])
+                || ! $this->isThere($planned->user_id, $now)
             ) {
                 continue;
             }
@@ -452,6 +467,11 @@ final class ReadShopDay
         }
 
         return [$jobs, $begun];
+    }
+
+    private function isThere(?int $user, float $now): bool
+    {
+        return $user === null || $this->hours->ofPerson($user)->fit($now, 1.0) <= $now;
     }
 
     private function placing(PlannedStep $step): Placing

@@ -55,9 +55,10 @@ final readonly class WaysOutOfLate
         return Budget::seconds(self::seconds(), fn (): float => microtime(true) - $began);
     }
 
-    public function tone(): string
+    /** Whether the date is kept by it, and nobody else's lost. */
+    public function mends(): bool
     {
-        return $this->way->mends() ? 'good' : 'plain';
+        return $this->way->mends();
     }
 
     /** What is done. */

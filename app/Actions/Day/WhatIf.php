@@ -9,7 +9,7 @@ use Aenum\Core\Plan\DayPlan as Planned;
 use Aenum\Core\Plan\DayStep;
 use Aenum\Core\Plan\LateJob;
 use Aenum\Core\Plan\Rhythm;
-use App\Models\DayPlan;
+use Aenum\Core\Unit\InvalidQuantity;
 use App\Models\Lot;
 use App\Models\Part;
 use App\Support\ShopClock;
@@ -20,8 +20,8 @@ use Illuminate\Support\Facades\DB;
 /** A job that might come: when it would be done, who would be late by it, and in what rhythm it would go. */
 final readonly class WhatIf
 {
-    /** With it and without it are searched for so much shorter than a plan. */
-    private const EACH_SHARE = 0.3;
+    /** It is searched for so much shorter than a plan. */
+    private const SHARE = 0.2;
 
     /** Parts a counter offers. */
     private const MOST_PARTS = 200;
@@ -35,7 +35,7 @@ final readonly class WhatIf
         public array $others,
         public ?Rhythm $rhythm,
         public int $loads,
-        private ShopDay $shop,
+        private ?ShopDay $shop,
     ) {
     }
 
@@ -56,6 +56,8 @@ final readonly class WhatIf
         DB::beginTransaction();
         try {
             return self::tried($like, $count, $due);
+        } catch (InvalidQuantity) {
+            return new self(null, null, [], null, 0, null);
         } finally {
             DB::rollBack();
         }
@@ -63,13 +65,12 @@ final readonly class WhatIf
 
     private static function tried(Part $like, int $count, ?CarbonImmutable $due): self
     {
-        $before = (DayPlan::standing()->steps ?? collect())->toBase();
-        $without = (new ReadShopDay($before))->read();
+        $standing = PlanOfDay::standing();
         $lot = self::lot($like, $count, $due);
-        $with = (new ReadShopDay($before))->read([$lot]);
+        $with = (new ReadShopDay($standing->steps->toBase()))->read([$lot]);
         $mine = $with->lots[$lot->id] ?? null;
         $is = self::plan($with);
-        $was = self::late(self::plan($without));
+        $was = array_column($standing->says['late'] ?? [], 'lot');
         $ends = [];
         foreach (range(1, $mine->on->loads ?? 1) as $load) {
             $ends[] = $is->endOf("{$lot->id}.{$load}") ?? -INF;
@@ -77,7 +78,7 @@ final readonly class WhatIf
         $end = max($ends);
         $others = array_filter(
             self::late($is),
-            fn (string $key): bool => (int) $key !== $lot->id && ! in_array($key, $was, true),
+            fn (string $key): bool => (int) $key !== $lot->id && ! in_array((int) $key, $was, true),
         );
 
         return new self(
@@ -101,7 +102,7 @@ final readonly class WhatIf
     {
         [$day] = AloneInTheShop::withoutHopeless($shop->day);
 
-        return PlanOfDay::plan($day, self::EACH_SHARE * config('app.day_seconds'));
+        return PlanOfDay::plan($day, self::SHARE * config('app.day_seconds'));
     }
 
     /** @return list<string> */
@@ -118,7 +119,7 @@ final readonly class WhatIf
         $job->status = 'open';
         $job->due_on = $due;
         $job->saveQuietly();
-        $part = $like->replicate();
+        $part = $like->replicate(['is_built']);
         $part->job_id = $job->id;
         $part->count = $count;
         $part->saveQuietly();
@@ -148,7 +149,7 @@ final readonly class WhatIf
     public function headline(): string
     {
         return match (true) {
-            $this->done === null => 'That cannot be said: its part lacks what a route is laid out from.',
+            $this->done === null => 'Not within the next '.ReadShopDay::DAYS.' days by the hours and hands there are.',
             $this->others !== [] => 'Done '.ShopClock::time($this->done).', but it makes others late: job '
                 .implode(', ', $this->others).'.',
             ($this->lateMin ?? 0) > 0 => 'Done '.ShopClock::time($this->done).': '
@@ -159,7 +160,7 @@ final readonly class WhatIf
 
     public function tone(): string
     {
-        return $this->done !== null && $this->others === [] && ($this->lateMin ?? 0) <= 0 ? 'good' : 'warn';
+        return $this->done !== null && $this->others === [] && ($this->lateMin ?? 0) <= 0 ? 'good' : 'stop';
     }
 
     /** In what rhythm many loads of it go, in words; null for a single one. */
@@ -168,7 +169,7 @@ final readonly class WhatIf
         if ($this->rhythm === null) {
             return null;
         }
-        $by = $this->rhythm->byHands ? 'hands' : $this->shop->machines[$this->rhythm->heldBy]->name ?? 'the benches';
+        $by = $this->rhythm->byHands ? 'hands' : $this->shop?->machines[$this->rhythm->heldBy]->name ?? 'the benches';
 
         return "{$this->loads} loads; at best one every ".Units::minutes($this->rhythm->everyMin)
             .", and what allows no more is {$by}.";
@@ -179,7 +180,7 @@ final readonly class WhatIf
     {
         $shares = [];
         foreach ($this->rhythm->minutes ?? [] as $key => $minutes) {
-            $name = $key === 'hands' ? 'hands, shared by all' : $this->shop->machines[$key]->name ?? $key;
+            $name = $key === 'hands' ? 'hands, shared by all' : $this->shop?->machines[$key]->name ?? $key;
             $shares[$name] = Units::minutes($minutes);
         }
 

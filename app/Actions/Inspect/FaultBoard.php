@@ -13,6 +13,7 @@ use Aenum\Core\Inspect\FilmLayer;
 use Aenum\Core\Inspect\Rework;
 use Aenum\Core\Inspect\ReworkCase;
 use Aenum\Core\Route\RouteTimes;
+use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Log\LotPast;
 use App\Actions\Lot\LotWalk;
@@ -24,6 +25,7 @@ use App\Models\Shop;
 use App\Models\Spraying;
 use App\Support\ShopClock;
 use App\Support\ThisRequest;
+use App\Support\Units;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -60,6 +62,18 @@ final readonly class FaultBoard
             array_values($unknown),
             $case === null ? [] : Rework::all($case, $walk->coats->every->count()),
         );
+    }
+
+    /** How it looks, how large it is and where, in a sentence. */
+    public function looks(): string
+    {
+        $fault = $this->fault;
+        $size = $fault->size_mm === null
+            ? null
+            : Units::current()->show(Dimension::Length, $fault->size_mm).' across';
+        $all = [ucfirst($fault->kind->looks()), $size, $fault->pin?->words(), $fault->note];
+
+        return implode('; ', array_filter($all)).'.';
     }
 
     /** @return array<string, int> cause => how often it was confirmed of this kind */

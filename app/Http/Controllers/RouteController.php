@@ -148,11 +148,16 @@ final class RouteController
             ->values();
         $worded = $waivable->map(fn (Finding $finding): ?string => $finding->rule->signedUnder());
 
+        $counter = Counter::of($route);
+        $signed = $part->signatures->reject(fn (Signature $one): bool => $worded->contains($one->rule));
+        $agreed = [...$counter->promise->heads(), ...$waivable, ...$signed, $part->job->notes];
+
         return view('jobs.agreement', [
             'part' => $part,
-            'counter' => Counter::of($route),
+            'counter' => $counter,
             'waivable' => $waivable,
-            'signed' => $part->signatures->reject(fn (Signature $one): bool => $worded->contains($one->rule)),
+            'signed' => $signed,
+            'isEmpty' => array_filter($agreed) === [],
         ]);
     }
 

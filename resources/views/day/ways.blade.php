@@ -4,7 +4,7 @@
         is not known. Nothing is changed by looking.</p>
     <div class="grid gap-3 max-w-4xl">
         @forelse ($ways as $way)
-            <section class="verdict" data-tone="{{ $way->tone() }}">
+            <section @class(['verdict' => $way->mends(), 'panel' => ! $way->mends()])>
                 <p><b>{{ $way->name() }}</b></p>
                 <p>{{ $way->says() }}</p>
             </section>

@@ -9,13 +9,10 @@
         <x-fault-look :kind="$fault->kind" />
         <div>
             <h1>{{ ucfirst($fault->kind->label()) }} on {{ $fault->pieces }} of {{ $lot->count }}</h1>
-            <p><a href="{{ $lot->isOpen() ? '/station/'.$lot->station->value.'?lot='.$lot->id
-                : '/jobs/'.$lot->part->job_id.'/record' }}">{{ $lot->title() }}</a>, job {{ $lot->part->job->number }};
+            <p><a href="{{ $lot->page() }}">{{ $lot->title() }}</a>, job {{ $lot->part->job->number }};
                 {{ $fault->user->name }}, {{ ShopClock::local($fault->at)->format('j M Y H:i') }}.
                 <b @class(['wrong' => $fault->isOpen()])>{{ ucfirst($fault->state()) }}.</b></p>
-            <p class="hint">{{ ucfirst($fault->kind->looks()) }}{{ $fault->size_mm
-                ? '; '.$u->show(D::Length, $fault->size_mm).' across' : '' }}{{ $fault->pin
-                ? '; '.$fault->pin->words() : '' }}{{ $fault->note ? '; '.$fault->note : '' }}.</p>
+            <p class="hint">{{ $board->looks() }}</p>
         </div>
     </div>
     @if ($board->mayLieOn()->isNotEmpty())
@@ -92,7 +89,7 @@
             @if ($rework)
                 @include('faults.decided')
             @endif
-            @if ($fault->isOpen() && ! ($rework && $rework->closed_at === null))
+            @if ($fault->mayBeDecided())
                 @forelse ($board->ways as $way)
                     @include('faults.way')
                 @empty

@@ -40,7 +40,7 @@
                     {{ $signature->signed_by }}</b>, {{ ShopClock::local($signature->at)->format('j F Y H:i') }},
                 taken by {{ $signature->user->name }}.</p>
         @endforeach
-        @if (!$counter->promise->heads() && $waivable->isEmpty() && $signed->isEmpty() && !$part->job->notes)
+        @if ($isEmpty)
             <p>Nothing special was found or agreed for this part. What is noted under “What it is and its route” is
                 worded here.</p>
         @endif

@@ -14,8 +14,8 @@
         @endif
         @foreach ($quotes as $if => $quote)
             @php($asked = $quote->asked())
-            <section class="panel mb-4" aria-label="{{ $part->name }} {{ $if }}">
-                <h2>{{ $part->count }} × {{ $part->name }} {{ $if }}: {{ $board->money($asked->total()) }}</h2>
+            <section class="panel mb-4" aria-label="{{ trim("{$part->name} {$if}") }}">
+                <h2>{{ $part->count }} × {{ trim("{$part->name} {$if}") }}: {{ $board->money($asked->total()) }}</h2>
                 @foreach ($asked->refused as $refused)
                     <p class="verdict" data-tone="stop">{{ $refused }}</p>
                 @endforeach
