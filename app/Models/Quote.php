@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Capture;
-use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -42,23 +41,24 @@ final class Quote extends Record
         return $this->set_price ?? $this->total;
     }
 
-    public function isOpen(): bool
+    /** Whether it waits for an answer on a day of the shop's, YYYY-MM-DD. */
+    public function isOpen(string $today): bool
     {
-        return $this->state === 'open' && ! $this->isLapsed();
+        return $this->state === 'open' && ! $this->isLapsed($today);
     }
 
-    public function isLapsed(): bool
+    public function isLapsed(string $today): bool
     {
-        return $this->state === 'open' && $this->valid_until->toDateString() < ShopClock::today()->toDateString();
+        return $this->state === 'open' && $this->valid_until->toDateString() < $today;
     }
 
-    /** How it stands, in words. */
-    public function stateWords(): string
+    /** How it stands on a day, in words. */
+    public function stateWords(string $today): string
     {
         return match (true) {
             $this->state === 'accepted' => "accepted by {$this->answered_by}",
             $this->state === 'declined' => 'turned down',
-            $this->isLapsed() => 'lapsed',
+            $this->isLapsed($today) => 'lapsed',
             default => 'valid until '.$this->valid_until->format('j M Y'),
         };
     }

@@ -45,6 +45,7 @@ use Carbon\CarbonImmutable;
  * @property ?float $booth_face_m_s
  * @property float $powder_reserve share kept back for a redo
  * @property bool $booth_reclaims
+ * @property ?int $racks racks or carts there are; null where they are never short
  * @property bool $ovens_overnight a bake may run on while nobody is there
  * @property ?float $price_hour in the shop's currency
  * @property ?float $price_powder_kg

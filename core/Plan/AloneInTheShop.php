@@ -69,22 +69,38 @@ final readonly class AloneInTheShop
     public static function withoutHopeless(Day $day): array
     {
         $packed = new PackedDay($day);
+
+        return self::withoutRunning(
+            $day,
+            fn (int $job): bool => ! (new Timetable($packed))->put($job, new Taste()),
+        );
+    }
+
+    /**
+     * The same day without windows that run already.
+     *
+     * @param  ?\Closure(int): bool  $which  by the number of the job; null for all
+     * @return array{Day, list<string>} and the jobs whose windows those were
+     */
+    public static function withoutRunning(Day $day, ?\Closure $which = null): array
+    {
+        $begun = $without = [];
+        foreach ($day->begun as $one) {
+            $begun[$one->job][$one->step] = true;
+        }
         $jobs = $day->jobs;
-        $hopeless = [];
         foreach ($jobs as $n => $job) {
-            $begun = isset($packed->begun[$packed->first[$n]]);
-            if ($begun && ! (new Timetable($packed))->put($n, new Taste())) {
-                $isBegun = fn (int $k): bool => isset($packed->begun[$packed->first[$n] + $k]);
+            $runs = fn (DayStep $step): bool => isset($begun[$job->key][$step->key]) && $step->waitMax !== null;
+            if (array_filter($job->steps, $runs) !== [] && ($which === null || $which($n))) {
                 $jobs[$n] = $job->withSteps(array_map(
-                    fn (DayStep $step, int $k): DayStep => $isBegun($k) ? $step->withoutWindow() : $step,
+                    fn (DayStep $step): DayStep => $runs($step) ? $step->withoutWindow() : $step,
                     $job->steps,
-                    array_keys($job->steps),
                 ));
-                $hopeless[] = $job->key;
+                $without[] = $job->key;
             }
         }
 
-        return [$hopeless === [] ? $day : $day->withJobs($jobs), $hopeless];
+        return [$without === [] ? $day : $day->withJobs($jobs), $without];
     }
 
     /**

@@ -21,6 +21,7 @@ final readonly class LotOnDay
      * @param  ?string  $leftUntil  key of the step that must have begun by then
      * @param  float  $waitMinutes  still to wait before its next step
      * @param  int  $loads  it goes in so many, one rack or cart after another
+     * @param  array<string, float>  $takes  means it holds from its hanging to its last bake
      */
     public function __construct(
         public array $benches,
@@ -34,6 +35,7 @@ final readonly class LotOnDay
         public ?string $leftUntil = null,
         public float $waitMinutes = 0.0,
         public int $loads = 1,
+        public array $takes = [],
     ) {
     }
 }

@@ -38,6 +38,7 @@ final readonly class LotWork
     public static function of(Walk $walk, PartFacts $part, LotOnDay $lot): self
     {
         $blocks = self::blocks($walk, $part, $lot);
+        self::hold($walk, $lot, $blocks);
         $blown = $steps = $positions = [];
         foreach (self::windows($walk, $part, $lot, $blocks) as [$from, $to, $minutes]) {
             if (! self::shareOut($blocks, $from, $to, $minutes)) {
@@ -84,6 +85,28 @@ final readonly class LotWork
         }
 
         return $slack >= 0;
+    }
+
+    /**
+     * What hangs keeps its rack until it is out of its last oven.
+     *
+     * @param  list<WorkBlock>  $blocks
+     */
+    private static function hold(Walk $walk, LotOnDay $lot, array $blocks): void
+    {
+        $last = null;
+        foreach ($blocks as $n => $block) {
+            $last = $block->firstOn($walk)?->kind === StepKind::Bake ? $n : $last;
+        }
+        $hangs = null;
+        foreach ($walk->steps as $n => $step) {
+            $hangs ??= $step->kind === StepKind::Hang ? $n : null;
+        }
+        foreach ($blocks as $n => $block) {
+            if ($hangs !== null && $last !== null && $n <= $last && max([-1, ...$block->positions]) >= $hangs) {
+                $block->takes = $lot->takes;
+            }
+        }
     }
 
     /** @return list<WorkBlock> */

@@ -18,6 +18,9 @@ final class WorkBlock
 
     public float $most = INF;
 
+    /** @var array<string, float> means that are held in it */
+    public array $takes = [];
+
     /**
      * @param  list<int>  $positions  on the route; none where it only holds a wait or a window that runs already
      * @param  list<string>  $on
@@ -64,6 +67,7 @@ final class WorkBlock
                 $this->colour,
                 $this->family,
                 $this->room,
+                $this->takes,
             );
         }
 

@@ -41,6 +41,7 @@ return new class extends Migration
     {
         Schema::table('shops', function (Blueprint $table): void {
             $table->boolean('ovens_overnight')->default(false);
+            $table->unsignedSmallInteger('racks')->nullable();
         });
         Schema::table('users', function (Blueprint $table): void {
             $table->string('clock', 2)->default('24');
@@ -79,12 +80,15 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['quote_lines', 'quotes', 'quote_policies', 'calendar_feeds', 'wishes', 'planned_steps', 'day_plans', 'absences', 'user_stations', 'work_hours',
-            'benches'] as $table) {
+        $tables = [
+            'quote_lines', 'quotes', 'quote_policies', 'calendar_feeds', 'wishes', 'planned_steps', 'day_plans',
+            'absences', 'user_stations', 'work_hours', 'benches',
+        ];
+        foreach ($tables as $table) {
             Schema::drop($table);
         }
         Schema::table('users', fn (Blueprint $table) => $table->dropColumn('clock'));
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('ovens_overnight'));
+        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['ovens_overnight', 'racks']));
     }
 
     private function hours(): void

@@ -123,12 +123,20 @@ const views = {
         await page.getByRole('region', { name: 'What its logged bakes say' }).evaluate((e) => e.scrollIntoView());
     },
     house: async (page) => page.goto(`${base}/shop`),
+    day: async (page) => page.goto(`${base}/day`),
+    'my-day': async (page) => page.goto(`${base}/day/mine`),
+    hours: async (page) => page.goto(`${base}/hours`),
+    quote: async (page) => {
+        await page.goto(`${base}/find?q=bandstand+trim`);
+        await page.getByRole('link', { name: /Bandstand trim/ }).first().click();
+        await page.getByRole('link', { name: 'Quote', exact: true }).click();
+    },
 };
 
 /* Looked at when they change, and not kept. */
 const unkept = [
     'house', 'rules', 'powder', 'intake', 'part', 'ovens', 'shelf', 'job', 'mesh', 'library', 'practice', 'metal',
-    'agreement', 'release', 'strip', 'wash', 'pot',
+    'agreement', 'release', 'strip', 'wash', 'pot', 'card', 'bake-pulled', 'my-day', 'hours',
 ];
 
 mkdirSync(out, { recursive: true });

@@ -125,6 +125,27 @@ final class DayTest extends ShopTestCase
             ->assertSessionHasErrors('not_before');
     }
 
+    public function test_one_rack_holds_one_load_from_hanging_to_its_last_bake(): void
+    {
+        $lots = [$this->waiting(), $this->waiting(), $this->waiting()];
+        $this->actingAs($this->owner)->get('/hours')->assertSee('Racks or carts');
+        $this->send('/hours', ['hours' => [2 => '7:30-17:00'], 'racks' => '0'], $this->owner, 'PUT')
+            ->assertSessionHasErrors('racks');
+        $hours = array_fill(1, 5, '7:30-17:00');
+        $this->send('/hours', ['hours' => $hours, 'racks' => '1'], $this->owner, 'PUT')->assertSessionHasNoErrors();
+        $held = [];
+        foreach ($lots as $lot) {
+            $mine = PlanOfDay::standing()->steps->where('lot_id', $lot->id);
+            $held[] = [
+                $mine->first(fn (PlannedStep $one): bool => str_contains($one->name, 'hang'))?->from_at,
+                $mine->whereNotNull('oven_id')->max('to_at'),
+            ];
+        }
+        sort($held);
+        self::assertNotNull($held[0][0]);
+        self::assertTrue($held[1][0]?->gte($held[0][1]) && $held[2][0]?->gte($held[1][1]));
+    }
+
     public function test_who_goes_home_does_nothing_until_back(): void
     {
         foreach (range(1, 5) as $n) {

@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Quote;
 use App\Models\QuoteLine;
 use App\Models\Shop;
+use App\Support\ShopClock;
 use Illuminate\Testing\TestResponse;
 
 /** A quote from intake to the answer, and what the work took beside it. */
@@ -84,7 +85,7 @@ final class QuoteTest extends ShopTestCase
         self::assertSame(['declined', 'accepted'], [$first->refresh()->state, $second->refresh()->state]);
         $answer($second, 'declined')->assertSessionHasErrors('name');
         $answer($first, 'accepted')->assertSessionHasErrors('name');
-        self::assertSame('accepted by R. Pell', $second->refresh()->stateWords());
+        self::assertSame('accepted by R. Pell', $second->refresh()->stateWords(ShopClock::today()->toDateString()));
         $this->get("/quotes/{$second->id}")->assertDontSee('Turned down</button>', false);
     }
 
@@ -93,11 +94,11 @@ final class QuoteTest extends ShopTestCase
         $this->write(['valid_until' => '2026-11-24']);
         $quote = $this->told();
         $this->later(37 * 60);
-        self::assertTrue($quote->isOpen(), 'the evening of its last day');
+        self::assertTrue($quote->isOpen(ShopClock::today()->toDateString()), 'the evening of its last day');
         $this->later(2 * 60);
-        self::assertSame('lapsed', $quote->stateWords());
+        self::assertSame('lapsed', $quote->stateWords(ShopClock::today()->toDateString()));
         Shop::current()->update(['timezone' => 'America/Los_Angeles']);
-        self::assertTrue($quote->isOpen(), 'where its last day is not over');
+        self::assertTrue($quote->isOpen(ShopClock::today()->toDateString()), 'where its last day is not over');
         Shop::current()->update(['timezone' => 'Europe/Zurich']);
         $this->send("/quotes/{$quote->id}/answer", ['answer' => 'accepted', 'name' => 'R. Pell'])
             ->assertSessionHasErrors('name');
@@ -120,6 +121,18 @@ final class QuoteTest extends ShopTestCase
         self::assertEqualsWithDelta(2 ** 0.25 * $line->planned_min, $next->minutes ?? 0, 1e-6);
         self::assertEqualsWithDelta($line->planned_min, $next->planned_min ?? 0, 1e-9);
         self::assertSame(1, QuoteLine::query()->whereNotNull('actual_min')->count());
+    }
+
+    public function test_a_job_that_is_only_blasted_is_quoted_and_says_so(): void
+    {
+        $job = $this->job();
+        $part = $this->part($job, 'bare bracket', coats: []);
+        $part->traits()->create(['kind' => 'on_it', 'word' => 'rust']);
+        $this->actingAs($this->finisher)->get("/jobs/{$job->id}/quote")->assertOk()->assertSee('no coat is chosen')
+            ->assertSee('Blast')->assertDontSee('kg of powder');
+        $this->send("/jobs/{$job->id}/quotes", ['valid_until' => '2026-12-20'])->assertSessionHasNoErrors();
+        $this->get("/quotes/{$this->told()->id}")->assertSee('No coat.');
+        self::assertNull($this->told()->lines->firstWhere('kind', LineKind::Coat));
     }
 
     public function test_unknown_metal_has_two_prices_and_no_quote_is_told(): void

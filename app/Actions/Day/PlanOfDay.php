@@ -76,8 +76,8 @@ final class PlanOfDay
     }
 
     /**
-     * A plan, by a clock; windows that run already and cannot be kept are let go, as the rail says of each of them, and
-     * what finds no time at all is left out.
+     * A plan, by a clock. Windows that run already are let go where they cannot all be kept (the rail says of each how
+     * it stands), then every window; what finds no time at all is left out.
      */
     public static function plan(Day $day, float $seconds): Planned
     {
@@ -87,10 +87,14 @@ final class PlanOfDay
         try {
             return DayPlanner::plan($day, $budget);
         } catch (InvalidQuantity) {
+            [$day] = AloneInTheShop::withoutRunning($day);
+        }
+        try {
+            return DayPlanner::plan($day, $budget->again(self::AT_LEAST));
+        } catch (InvalidQuantity) {
             $without = fn (DayJob $job): DayJob => $job->withSteps(
                 array_map(fn (DayStep $step): DayStep => $step->withoutWindow(), $job->steps),
             );
-
             [$day] = AloneInTheShop::withoutImpossible($day->withJobs(array_map($without, $day->jobs)));
 
             return DayPlanner::plan($day, $budget->again(self::AT_LEAST));

@@ -59,6 +59,8 @@ final class ReadShopDay
 
     private const MM2_PER_M2 = 1e6;
 
+    private const RACK = 'rack';
+
     /** A lot goes in loads none of whose steps takes hands longer than this, min. House figure. */
     private const LOAD_MIN = 240.0;
 
@@ -161,9 +163,12 @@ final class ReadShopDay
     /** Why a lot cannot be planned; null where it can. */
     private function holds(LotWalk $walk): ?string
     {
+        $atIntake = $walk->lot->station === Station::Intake;
+        $quote = $this->unanswered[$walk->lot->part->job_id] ?? null;
+
         return match (true) {
-            $walk->lot->station === Station::Intake && $walk->route->holding() !== [] => $walk->route->headline(),
-            $walk->lot->station === Station::Intake && isset($this->unanswered[$walk->lot->part->job_id]) => "Quote {$this->unanswered[$walk->lot->part->job_id]} waits for an answer.",
+            $atIntake && $walk->route->holding() !== [] => $walk->route->headline(),
+            $atIntake && $quote !== null => "Quote {$quote} waits for an answer.",
             $walk->lot->part->coats->isEmpty() && $walk->coats->every->isEmpty() => 'No coat is chosen yet.',
             default => null,
         };
@@ -221,6 +226,7 @@ final class ReadShopDay
             $until,
             $pause->waitMinutes ?? 0.0,
             $loads,
+            Shop::current()->racks === null ? [] : [self::RACK => 1.0],
         );
         $not = $this->wish($lot, 'not_before')?->not_before;
         $ready = max($ready, $not === null ? 0.0 : $this->hours->beginningOf($not));
@@ -361,7 +367,7 @@ final class ReadShopDay
             $this->dayMachines(),
             $this->people(),
             $all,
-            [],
+            Shop::current()->racks === null ? [] : [self::RACK => (float) Shop::current()->racks],
             $now,
             [...$inHand, ...$begun, ...$lastColour, ...$this->clocks($jobs, $now)],
             $this->known($before, $jobs),

@@ -67,7 +67,6 @@ final class KeepQuote
     private static function quotable(Part $part): PartQuote
     {
         $wrong = match (true) {
-            $part->coats->isEmpty() => 'has no coat yet',
             ! $part->metalKind()->isKnown() => 'is of a metal nobody knows yet; two prices stand on this page until '
                 .'somebody asks a magnet',
             ! $part->isWeighed() => 'is not weighed, or its area is not known',
@@ -111,7 +110,8 @@ final class KeepQuote
             $route = PartRoute::of($part);
             $stations = array_map(fn ($station): string => mb_strtolower($station->label()), $route->stations());
             $coats = $part->coats->sortBy('position')->map(fn ($coat): string => $coat->words())->join(', then ');
-            $words['What is done'][] = "{$part->count} × {$part->name}: ".implode(', ', $stations).". Coats: {$coats}.";
+            $words['What is done'][] = "{$part->count} × {$part->name}: ".implode(', ', $stations)
+                .($coats === '' ? '. No coat.' : ". Coats: {$coats}.");
             foreach (Counter::promise($route)->heads() as $head => $lines) {
                 $words[$head] = array_values(array_unique([...$words[$head] ?? [], ...$lines]));
             }
@@ -127,9 +127,10 @@ final class KeepQuote
      */
     public static function answer(Quote $quote, bool $accepted, string $name): void
     {
-        if (! $quote->isOpen()) {
+        $today = ShopClock::today()->toDateString();
+        if (! $quote->isOpen($today)) {
             throw ValidationException::withMessages([
-                'name' => "Quote {$quote->number} is {$quote->stateWords()}; make another.",
+                'name' => "Quote {$quote->number} is {$quote->stateWords($today)}; make another.",
             ]);
         }
         DB::transaction(function () use ($quote, $accepted, $name): void {

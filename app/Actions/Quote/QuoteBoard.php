@@ -17,8 +17,8 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class QuoteBoard
 {
     /**
-     * @param  list<array{part: Part, quotes: array<string, Quote>, why: ?string}>  $parts  one quote, or one for each
-     *      metal it may be; none, and why
+     * @param  list<array{part: Part, quotes: array<string, Quote>, why: ?string, bare: bool}>  $parts  one quote, or one
+     *      for each metal it may be; none, and why
      * @param  Collection<int, Told>  $told
      */
     private function __construct(public Job $job, public array $parts, public Collection $told)
@@ -36,7 +36,7 @@ final readonly class QuoteBoard
                 $why !== null => [],
                 ! $part->metalKind()->isKnown() => QuoteOfPart::byMetal($part),
                 default => ['' => QuoteOfPart::of($part)],
-            }, 'why' => $why];
+            }, 'why' => $why, 'bare' => $part->coats->isEmpty()];
         }
         $told = Told::query();
         $told->where('job_id', $job->id)->orderByDesc('id');
@@ -47,7 +47,6 @@ final readonly class QuoteBoard
     private static function whyNot(Part $part): ?string
     {
         return match (true) {
-            $part->coats->isEmpty() => 'No coat is chosen yet.',
             ! $part->isWeighed() => 'It is not weighed, or its area is not known.',
             default => null,
         };

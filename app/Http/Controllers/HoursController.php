@@ -55,11 +55,15 @@ final class HoursController
             'hours' => ['array'],
             'hours.*' => ['nullable', 'string', 'max:60'],
             'ovens_overnight' => ['nullable', 'boolean'],
+            'racks' => ['nullable', 'integer', 'between:1,500'],
         ]);
         $rows = HoursTyped::read($in['hours'] ?? [], self::WEEKDAYS);
         DB::transaction(function () use ($rows, $in): void {
             HoursTyped::keep(null, $rows);
-            Shop::current()->update(['ovens_overnight' => ! empty($in['ovens_overnight'])]);
+            Shop::current()->update([
+                'ovens_overnight' => ! empty($in['ovens_overnight']),
+                'racks' => $in['racks'] ?? null,
+            ]);
         });
 
         return redirect('/hours')->with('said', 'Saved. The plan goes by it from now on.');

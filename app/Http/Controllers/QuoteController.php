@@ -29,6 +29,11 @@ final class QuoteController
     /** A quote is good for so many days where nobody says otherwise. House figure. */
     private const GOOD_DAYS = 30;
 
+    private static function today(): string
+    {
+        return ShopClock::today()->toDateString();
+    }
+
     public function index(Request $request): View
     {
         $quotes = Quote::query()->with(['job.customer']);
@@ -40,13 +45,18 @@ final class QuoteController
                 ->orWhere('number', $find);
         }
 
-        return view('quotes.index', ['quotes' => $quotes->limit(200)->get(), 'find' => $find]);
+        return view('quotes.index', [
+            'quotes' => $quotes->limit(200)->get(),
+            'find' => $find,
+            'today' => self::today(),
+        ]);
     }
 
     public function show(Job $job): View
     {
         return view('quotes.show', [
             'board' => QuoteBoard::of($job),
+            'today' => self::today(),
             'until' => ShopClock::today()->addDays(self::GOOD_DAYS)->toDateString(),
         ]);
     }
@@ -71,7 +81,11 @@ final class QuoteController
     {
         $quote->loadMissing(['job.customer', 'lines.part', 'maker']);
 
-        return view('quotes.told', ['quote' => $quote, 'byPart' => $quote->lines->groupBy('part_id')]);
+        return view('quotes.told', [
+            'quote' => $quote,
+            'byPart' => $quote->lines->groupBy('part_id'),
+            'today' => self::today(),
+        ]);
     }
 
     public function pdf(Quote $quote): Response

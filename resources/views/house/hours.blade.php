@@ -12,6 +12,8 @@
             <x-pick name="ovens_overnight" label="A bake may run on while nobody is there"
                 :options="[0 => 'no', 1 => 'yes']" :value="(int) $shop->ovens_overnight"
                 hint="Only where your insurance, local code and the oven's maker allow it." />
+            <x-field name="racks" label="Racks or carts there are" :value="$shop->racks" inputmode="numeric"
+                hint="Each load holds one from its hanging to its last bake. Nothing: they are never short." />
             <div><button class="btn btn-do">Save</button></div>
         </x-edit>
         @foreach ($people as $person)

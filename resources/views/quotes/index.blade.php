@@ -7,7 +7,7 @@
     @forelse ($quotes as $quote)
         <p class="panel mb-2"><a href="/quotes/{{ $quote->id }}"><b>Quote {{ $quote->number }}</b></a>,
             {{ $quote->job->customer->name }}, {{ $quote->job->title }}: {{ $quote->money($quote->price()) }},
-            {{ $quote->stateWords() }}</p>
+            {{ $quote->stateWords($today) }}</p>
     @empty
         <p class="panel">None{{ $find === '' ? ' yet. A job at Intake leads to its quote' : ' found' }}.</p>
     @endforelse

@@ -8,9 +8,13 @@
         <p class="mb-3"><span class="num text-[2.6rem]">{{ $board->money($board->total()) }}</span>
             for {{ $board->job->customer->name }}</p>
     @endif
-    @foreach ($board->parts as ['part' => $part, 'quotes' => $quotes, 'why' => $why])
+    @foreach ($board->parts as ['part' => $part, 'quotes' => $quotes, 'why' => $why, 'bare' => $bare])
         @if ($why !== null)
             <p class="verdict mb-3" data-tone="stop"><b>{{ ucfirst($part->name) }}:</b> {{ $why }}</p>
+        @endif
+        @if ($bare)
+            <p class="verdict mb-3" data-tone="stop"><b>{{ ucfirst($part->name) }}:</b> no coat is chosen. This is
+                the price of taking off, blasting and cleaning alone.</p>
         @endif
         @foreach ($quotes as $if => $quote)
             @php($asked = $quote->asked())
@@ -56,6 +60,6 @@
     @endcan
     @foreach ($board->told as $told)
         <p class="panel mb-2"><a href="/quotes/{{ $told->id }}"><b>Quote {{ $told->number }}</b></a>,
-            {{ $told->money($told->price()) }}, {{ $told->stateWords() }}</p>
+            {{ $told->money($told->price()) }}, {{ $told->stateWords($today) }}</p>
     @endforeach
 </x-layout>

@@ -9,7 +9,7 @@
     </div>
     <article class="panel max-w-4xl mb-4">
         <p>{{ App\Models\Shop::current()->name }} for {{ $quote->job->customer->name }}, {{ $quote->job->title }}.
-            {{ $quote->at->format('j F Y') }}, {{ $quote->stateWords() }}.</p>
+            {{ $quote->at->format('j F Y') }}, {{ $quote->stateWords($today) }}.</p>
         <p class="num text-[2.2rem]">{{ $quote->money($quote->price()) }}</p>
         @if ($quote->deposit > 0)
             <p>Of it as a deposit {{ $quote->money($quote->deposit) }}.</p>
@@ -25,7 +25,7 @@
         <p class="hint mt-3">The makers' sheets, local codes and licensed practice come first.</p>
     </article>
     @can('work')
-        @if ($quote->isOpen())
+        @if ($quote->isOpen($today))
             <form method="post" action="/quotes/{{ $quote->id }}/answer" class="panel max-w-4xl flex flex-wrap gap-3
                 items-end mb-4 no-print"><x-once />
                 <x-field name="name" label="Who answers" />

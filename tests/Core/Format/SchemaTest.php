@@ -7,6 +7,9 @@ namespace Tests\Core\Format;
 use Aenum\Core\Blast\Media;
 use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Metal\Metals;
+use Aenum\Core\Plan\DayAim;
+use Aenum\Core\Quote\LineKind;
+use Aenum\Core\Quote\Policy;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\Alloy;
@@ -49,6 +52,13 @@ final class SchemaTest extends TestCase
         }
     }
 
+    public function test_every_policy_of_quoting_has_its_key(): void
+    {
+        $schema = json_decode((string) file_get_contents(self::SCHEMAS.'aenum-quote-1.schema.json'), true);
+        $policies = array_keys($schema['properties']['policies']['properties']);
+        self::assertSame(self::words(Policy::cases()), $policies);
+    }
+
     public function test_every_mark_of_a_part_may_be_ticked(): void
     {
         $schema = json_decode((string) file_get_contents(self::SCHEMAS.'aenum-route-1.schema.json'), true);
@@ -77,6 +87,8 @@ final class SchemaTest extends TestCase
             'before_clear' => self::words(BeforeClear::cases()),
             'step' => self::words(StepKind::cases()),
             'severity' => self::words(Severity::cases()),
+            'line' => self::words(LineKind::cases()),
+            'aim' => self::words(DayAim::cases()),
         ] + HouseWays::choices();
     }
 

@@ -204,6 +204,42 @@ final class DayPlannerTest extends TestCase
         self::assertSame(99.0, DayPlanner::plan($held, Budget::moves(3))->score->makespanMin);
     }
 
+    public function test_windows_that_run_already_are_let_go_only_where_they_are_hopeless(): void
+    {
+        $job = fn (string $key, float $window): DayJob => DayJob::of($key, [
+            DayStep::of('blast', ['pot'], 30.0, waitMax: $window),
+            DayStep::of('coat', ['booth'], 20.0, waitMax: 60.0),
+            DayStep::of('cure', ['oven'], 20.0),
+        ]);
+        $day = Day::of(
+            DayAim::Due,
+            [DayMachine::of('pot'), DayMachine::of('booth', open: Spans::of([[100.0, 400.0]])), DayMachine::of('oven')],
+            [],
+            [$job('kept', 90.0), $job('blown', 60.0), $job('later', 60.0)],
+            [],
+            80.0,
+            array_map(
+                fn (string $key, float $from): Placing => new Placing($key, 'blast', 'pot', null, $from, $from + 30),
+                ['kept', 'blown'],
+                [40.0, 0.0],
+            ),
+        );
+        [$without, $jobs] = AloneInTheShop::withoutHopeless($day);
+        self::assertSame(['blown'], $jobs);
+        self::assertSame([90.0, null, 60.0], array_map(
+            fn (DayJob $one): ?float => $one->steps[0]->waitMax,
+            $without->jobs,
+        ));
+        self::assertSame(60.0, $without->jobs[1]->steps[1]->waitMax, 'what has not begun keeps its window');
+        self::assertSame([], DayRules::broken($without, DayPlanner::plan($without, Budget::moves(5))));
+        self::assertSame(['kept', 'blown'], AloneInTheShop::withoutRunning($day)[1]);
+        $never = $day->withJobs([...$day->jobs, DayJob::of('never', [
+            DayStep::of('blast', ['pot'], 10.0, waitMax: 0.0), DayStep::of('coat', ['booth'], 200.0, waitMax: 0.0),
+            DayStep::of('again', ['booth'], 150.0),
+        ])]);
+        self::assertSame(['never'], AloneInTheShop::withoutImpossible($never)[1]);
+    }
+
     public function test_a_day_that_slips_keeps_what_has_begun_and_most_of_the_plan(): void
     {
         foreach ([2, 5, 9] as $seed) {
