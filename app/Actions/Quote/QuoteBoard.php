@@ -17,8 +17,8 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class QuoteBoard
 {
     /**
-     * @param  list<array{part: Part, quotes: array<string, Quote>, why: ?string, bare: bool}>  $parts  one quote, or one
-     *      for each metal it may be; none, and why
+     * @param  list<array{part: Part, quotes: array<string, Quote>, why: ?string, bare: bool}>  $parts  one quote, or
+     *      one for each metal it may be; none, and why
      * @param  Collection<int, Told>  $told
      */
     private function __construct(public Job $job, public array $parts, public Collection $told)
