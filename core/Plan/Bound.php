@@ -18,7 +18,7 @@ final readonly class Bound
     public static function of(PackedDay $day, AloneInTheShop $alone): float
     {
         $isSpan = $day->day->aim === DayAim::Makespan;
-        $bound = $isSpan ? max(0.0, ...$alone->end) : self::lateAlone($day, $alone);
+        $bound = $isSpan ? max([0.0, ...$alone->end]) : self::lateAlone($day, $alone);
         foreach (self::means($day) as [$rate, $work]) {
             $bound = max($bound, $isSpan
                 ? self::span($day, $alone, $rate, $work)

@@ -141,7 +141,7 @@ final readonly class Day
     {
         $place = "job {$job->key}, step {$step->key},";
         $on = array_map(fn (string $key): DayMachine => $machines[$key], $step->on);
-        $longest = max(0.0, ...array_map(fn (DayMachine $machine): float => $machine->open->longest(), $on));
+        $longest = max([0.0, ...array_map(fn (DayMachine $machine): float => $machine->open->longest(), $on)]);
         if ($step->minutes > $longest) {
             throw InvalidQuantity::unreadable(
                 $place,
@@ -149,7 +149,7 @@ final readonly class Day
                 "at most {$longest} min",
             );
         }
-        $room = max(0.0, ...array_map(fn (DayMachine $m): float => $m->isOven() ? $m->room : INF, $on));
+        $room = max([0.0, ...array_map(fn (DayMachine $m): float => $m->isOven() ? $m->room : INF, $on)]);
         if ($step->room > $room) {
             throw InvalidQuantity::unreadable($place, "wants room {$step->room}", "at most {$room}");
         }

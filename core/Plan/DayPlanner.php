@@ -197,7 +197,7 @@ final class DayPlanner
         $kept = clone $this->table;
         $plain = PlainShop::is($this->packed);
         $hot = $this->before === [] ? self::HEAT : self::HEAT_OF_A_CHANGE;
-        while (! $plain && ! $this->isPerfect($best) && $budget->another()) {
+        while (! $plain && $this->work !== [] && ! $this->isPerfect($best) && $budget->another()) {
             $was = clone $this->table;
             $heat = $hot * (1 - $budget->share()) ** 2 * fmod($best, self::NOWHERE * self::LATE);
             $limit = $now - $heat * log(max(1e-9, $this->dice->share()));
@@ -383,7 +383,7 @@ final class DayPlanner
             fn (int $job): array => [-$this->work[$job], $job],
             fn (int $job): array => [$day->ready[$job], $day->due[$job]],
         ] as $by) {
-            $order = range(0, $day->jobs - 1);
+            $order = array_keys($this->work);
             usort($order, fn (int $a, int $b): int => $by($a) <=> $by($b));
             $orders[] = $order;
         }
@@ -404,7 +404,7 @@ final class DayPlanner
             }
         }
         if ($this->day->aim === DayAim::Makespan) {
-            return self::LATE * ($late + $end) + $sum / $this->packed->jobs + $this->moved();
+            return self::LATE * ($late + $end) + $sum / max(1, $this->packed->jobs) + $this->moved();
         }
 
         return self::LATE * $late + ($this->before === []

@@ -58,8 +58,8 @@ final class PlainShop
             array_filter($day->open) === [] &&
             array_filter($day->change) === [] &&
             array_filter($day->takes) === [] &&
-            max(0, ...array_map(count(...), $day->on)) === 1 &&
-            min(INF, ...$day->waitMax) === INF;
+            max([0, ...array_map(count(...), $day->on)]) === 1 &&
+            min([INF, ...$day->waitMax]) === INF;
     }
 
     /**

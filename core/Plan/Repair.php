@@ -144,7 +144,7 @@ final class Repair
             $from = max($at, $this->handsUntil[$person] ?? -INF);
             $free[$person] = Timetable::fit($this->day->there[$person], $from, $this->day->hands[$step]);
         }
-        $least = min(INF, ...array_values($free));
+        $least = min([INF, ...array_values($free)]);
         $same = $this->before[$step][1];
 
         return ($free[$same] ?? INF) <= $least + MovedStep::STILL_MIN

@@ -730,7 +730,7 @@ final class Timetable
     /** When the last step ends, min. */
     public function end(): float
     {
-        return max(0.0, ...$this->to);
+        return max([0.0, ...$this->to]);
     }
 
     /** Minutes of colour changes on all machines. */

@@ -146,6 +146,15 @@ final class DayTest extends ShopTestCase
         self::assertTrue($held[1][0]?->gte($held[0][1]) && $held[2][0]?->gte($held[1][1]));
     }
 
+    public function test_a_shop_in_which_nothing_hangs_has_an_empty_day(): void
+    {
+        $this->actingAs($this->finisher)->get('/day')->assertOk()->assertSee('Nothing is to be planned');
+        $this->get('/day/mine')->assertOk()->assertSee('Nothing more is planned');
+        $this->get('/day/sheet')->assertOk();
+        $this->get('/day/what-if')->assertOk();
+        self::assertSame($this->plan()->id, $this->plan()->id);
+    }
+
     public function test_who_goes_home_does_nothing_until_back(): void
     {
         foreach (range(1, 5) as $n) {

@@ -62,16 +62,16 @@ final class PlanOfDay
             return $plan;
         }
 
-        return DB::transaction(function () use ($shop, $mark, $written, $plan, $anew): DayPlan {
+        $share = $plan === null || $anew ? 1.0 : self::CHANGE_SHARE;
+        $planned = self::plan($shop->day, $share * config('app.day_seconds'));
+
+        return DB::transaction(function () use ($shop, $planned, $mark, $written, $plan, $anew): DayPlan {
             DB::table('shops')->where('id', 1)->lockForUpdate()->value('id');
             $standing = DayPlan::standing();
-            if (! $anew && $standing !== null && $standing->id !== $plan?->id) {
-                return $standing;
-            }
-            $share = $plan === null || $anew ? 1.0 : self::CHANGE_SHARE;
-            $planned = self::plan($shop->day, $share * config('app.day_seconds'));
+            // Somebody who looked at the same moment was sooner.
+            $isTaken = ! $anew && $standing !== null && $standing->id !== $plan?->id;
 
-            return self::keep($shop, $planned, $mark, $written);
+            return $isTaken ? $standing : self::keep($shop, $planned, $mark, $written);
         });
     }
 

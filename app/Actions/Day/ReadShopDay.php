@@ -201,7 +201,7 @@ final class ReadShopDay
         $most = $this->floors === [] ? self::FLOOR_M2 : max($this->floors);
         $holds = $walk->rackHolds();
         $loads = max($holds === null ? 1 : (int) ceil($lot->count / $holds), (int) ceil($floor / $most - 1e-9));
-        $longest = max(0.0, ...array_map(fn (Step $step): float => $step->minutes, $walk->walk->steps));
+        $longest = max([0.0, ...array_map(fn (Step $step): float => $step->minutes, $walk->walk->steps)]);
         $loads = max($loads, (int) ceil($longest / self::LOAD_MIN));
         $loads = max(1, min(self::MOST_LOADS, $lot->count, $loads));
         $room = min($most, $floor / $loads);
