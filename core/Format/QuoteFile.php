@@ -6,6 +6,7 @@ namespace Aenum\Core\Format;
 
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\Plan;
+use Aenum\Core\Quote\AskedFor;
 use Aenum\Core\Quote\PartQuote;
 use Aenum\Core\Quote\Policy;
 use Aenum\Core\Quote\PolicyWay;
@@ -32,7 +33,7 @@ final readonly class QuoteFile
         private QuoteTerms $terms,
         private float $mediaKgEach,
         private float $roomShare,
-        private int $masksEach,
+        private AskedFor $asked,
     ) {
     }
 
@@ -41,7 +42,7 @@ final readonly class QuoteFile
     {
         $file = Node::parse($json)->object([
             'format', 'note', ...self::JOB, 'powders', 'prices', 'policies', 'rework', 'media_kg_each', 'room_share',
-            'masks_each',
+            'masks_each', 'damages', 'colours',
         ]);
         $file->need('format', '"'.self::FORMAT.'"')->oneOf([self::FORMAT]);
         $facts = JobNode::read($file);
@@ -59,9 +60,10 @@ final readonly class QuoteFile
         }
         $media = $file->numberOr('media_kg_each', 0.0) ?? 0.0;
 
-        $masks = $file->find('masks_each')?->asWhole() ?? 0;
+        $whole = fn (string $key, int $least): int => max($least, $file->find($key)?->asWhole() ?? $least);
+        $asked = new AskedFor($whole('masks_each', 0), $whole('damages', 0), $whole('colours', 1));
 
-        return new self($facts, $powders, self::terms($file), max(0.0, $media), $share, max(0, $masks));
+        return new self($facts, $powders, self::terms($file), max(0.0, $media), $share, $asked);
     }
 
     private static function powder(Node $in): QuotePowder
@@ -121,7 +123,7 @@ final readonly class QuoteFile
             $this->terms,
             fn (Plan $at): float => $this->mediaKgEach * $at->facts->part->count,
             fn (int $count): float => min(1.0, $this->roomShare * $count / $this->facts->part->count),
-            $this->masksEach,
+            $this->asked,
         );
 
         return [

@@ -38,7 +38,6 @@ final readonly class PartQuote
      * @param  list<QuotePowder>  $powders  of the coats, from the metal up
      * @param  float  $mediaKg  worn away by the blast, all pieces
      * @param  float  $roomShare  of the oven it fills, above 0 to 1; what it leaves free others use
-     * @param  int  $masksEach  places of one piece that are masked
      */
     public static function of(
         Plan $plan,
@@ -46,7 +45,7 @@ final readonly class PartQuote
         QuoteTerms $terms,
         float $mediaKg = 0.0,
         float $roomShare = 1.0,
-        int $masksEach = 0,
+        AskedFor $asked = new AskedFor(),
     ): self {
         $facts = $plan->facts;
         $special = array_filter($powders, fn (QuotePowder $powder): bool => $powder->isSpecial) !== [];
@@ -55,7 +54,7 @@ final readonly class PartQuote
             ...self::work($plan, $powders, $terms, $mediaKg, $roomShare, $twoTone),
             ...self::special($facts, $powders, $terms),
         ];
-        [$extra, $refused] = self::extras($facts, $terms, $special, $twoTone, $masksEach);
+        [$extra, $refused] = self::extras($facts, $terms, $special, $twoTone, $asked);
         $lines = [...$lines, ...$extra, self::risk($lines, $terms)];
         $sum = self::sum($lines);
         $least = $terms->policy(Policy::Least);
@@ -244,12 +243,12 @@ final readonly class PartQuote
         QuoteTerms $terms,
         bool $special,
         bool $twoTone,
-        int $masksEach,
+        AskedFor $asked,
     ): array {
         $lines = $refused = [];
         foreach (Policy::cases() as $policy) {
             $way = $terms->policy($policy);
-            $counts = $policy->counts($facts, $special, $twoTone, $masksEach);
+            $counts = $policy->counts($facts, $special, $twoTone, $asked);
             if (in_array($policy, [Policy::Least, Policy::Deposit, Policy::TwoTone], true) || ! $way->isOn) {
                 continue;
             }

@@ -21,6 +21,8 @@ enum Policy: string
     case Grease = 'grease';
     case GreatSize = 'great_size';
     case ManyMasks = 'many_masks';
+    case Repair = 'repair';
+    case OneColour = 'one_colour';
 
     /** A part is of great size from here on, mm. */
     public const GREAT_MM = 2000.0;
@@ -41,6 +43,8 @@ enum Policy: string
             self::Grease => PolicyWay::at(20.0),
             self::GreatSize => PolicyWay::at(40.0),
             self::ManyMasks => PolicyWay::at(1.5),
+            self::Repair => PolicyWay::off(),
+            self::OneColour => PolicyWay::at(30.0),
         };
     }
 
@@ -58,15 +62,15 @@ enum Policy: string
             self::Grease => 'Grease left on, a job',
             self::GreatSize => 'Great size, a piece',
             self::ManyMasks => 'Each mask past '.self::MASKS_FREE.', a piece',
+            self::Repair => 'Repairing or straightening a pinned hurt, a piece',
+            self::OneColour => 'Each colour of a set past the first, a part',
         };
     }
 
     /**
      * How many times it counts on a part; 0 where it does not. Least, deposit and factor count once.
-     *
-     * @param  int  $masksEach  places of one piece that are masked
      */
-    public function counts(JobFacts $facts, bool $isSpecial, bool $isTwoTone, int $masksEach): int
+    public function counts(JobFacts $facts, bool $isSpecial, bool $isTwoTone, AskedFor $asked): int
     {
         $part = $facts->part;
         $soft = [Feature::RubberOrPlastic, Feature::SealedBearings, Feature::Valves];
@@ -80,7 +84,9 @@ enum Policy: string
             self::StockOnly => $isSpecial ? 1 : 0,
             self::Grease => $part->isGreasy() ? 1 : 0,
             self::GreatSize => max($part->boxMm ?? [0.0]) >= self::GREAT_MM ? $part->count : 0,
-            self::ManyMasks => max(0, $masksEach - self::MASKS_FREE) * $part->count,
+            self::ManyMasks => max(0, $asked->masksEach - self::MASKS_FREE) * $part->count,
+            self::Repair => $asked->damages * $part->count,
+            self::OneColour => max(0, $asked->colours - 1),
         };
     }
 }

@@ -19,7 +19,6 @@ final readonly class Quote
      * @param  list<QuotePowder>  $powders
      * @param  \Closure(Plan): float  $mediaKg  worn away by its blast
      * @param  \Closure(int): float  $roomShare  of the oven so many pieces fill, above 0 to 1
-     * @param  int  $masksEach  places of one piece that are masked
      */
     public static function of(
         int $count,
@@ -28,12 +27,12 @@ final readonly class Quote
         QuoteTerms $terms,
         \Closure $mediaKg,
         \Closure $roomShare,
-        int $masksEach = 0,
+        AskedFor $asked = new AskedFor(),
     ): self {
         $byCount = [];
         foreach (array_unique([1, $count, 10 * $count]) as $n) {
             $at = $plan($n);
-            $byCount[$n] = PartQuote::of($at, $powders, $terms, $mediaKg($at), $roomShare($n), $masksEach);
+            $byCount[$n] = PartQuote::of($at, $powders, $terms, $mediaKg($at), $roomShare($n), $asked);
         }
 
         return new self($count, $byCount);

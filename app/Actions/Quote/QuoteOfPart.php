@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Quote;
 
 use Aenum\Core\Job\Plan;
+use Aenum\Core\Mask\PinKind;
+use Aenum\Core\Quote\AskedFor;
 use Aenum\Core\Quote\Quote;
 use Aenum\Core\Quote\QuotePowder;
 use Aenum\Core\Route\RoutePlanner;
@@ -33,7 +35,7 @@ final class QuoteOfPart
             ShopTerms::for($part),
             ShopBlast::mediaKg(...),
             fn (int $count): float => self::roomShare($part, $count),
-            self::masksEach($part),
+            self::asked($part),
         );
     }
 
@@ -85,8 +87,15 @@ final class QuoteOfPart
         return max(0.01, min(1.0, $count * $box[0] * $box[1] / ($room[0] * $room[2])));
     }
 
-    private static function masksEach(Part $part): int
+    private static function asked(Part $part): AskedFor
     {
-        return $part->pins->filter(fn (Pin $pin): bool => $pin->kind->isMasked())->count();
+        $of = fn (\Closure $is): int => $part->pins->filter(fn (Pin $pin): bool => $is($pin->kind))->count();
+        $top = fn (Part $one): ?string => $one->coats->sortBy('position')->last()?->powder->name;
+
+        return new AskedFor(
+            $of(fn (PinKind $kind): bool => $kind->isMasked()),
+            $of(fn (PinKind $kind): bool => $kind === PinKind::Damage),
+            max(1, $part->job->parts->map($top)->filter()->unique()->count()),
+        );
     }
 }

@@ -11,6 +11,7 @@ use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\PartFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Metal\Metals;
+use Aenum\Core\Quote\AskedFor;
 use Aenum\Core\Quote\LineKind;
 use Aenum\Core\Quote\PartQuote;
 use Aenum\Core\Quote\Policy;
@@ -149,13 +150,13 @@ final class QuoteTest extends TestCase
             array $policies,
             array $onIt = [OnIt::Rust],
             array $features = [],
-            int $masks = 0,
+            ?AskedFor $asked = null,
             ?array $box = null,
         ): PartQuote => PartQuote::of(
             self::plan(10, 'carbon_steel', $onIt, $features, $box),
             [QuotePowder::of(1.5)],
             self::terms($policies),
-            masksEach: $masks,
+            asked: $asked ?? new AskedFor(),
         );
         self::assertSame(
             ['Plated parts, a piece: the shop does not take it.'],
@@ -165,11 +166,15 @@ final class QuoteTest extends TestCase
         $extra = fn (PartQuote $one): float => self::line($one, LineKind::Extra)?->material ?? 0.0;
         self::assertSame(90.0, $extra($quote([Policy::Plated->value => PolicyWay::at(9.0)], [OnIt::Plating])));
         self::assertSame(150.0, $extra($quote([], features: [Feature::SealedBearings])));
-        self::assertSame(0.0, $extra($quote([], masks: 6)));
-        self::assertSame(15.0, $extra($quote([], masks: 7)));
+        self::assertSame(0.0, $extra($quote([], asked: new AskedFor(6))));
+        self::assertSame(15.0, $extra($quote([], asked: new AskedFor(7))));
         self::assertSame(0.0, $extra($quote([], box: [1999.0, 100.0, 20.0])));
         self::assertSame(400.0, $extra($quote([], box: [2000.0, 100.0, 20.0])));
         self::assertSame(20.0, $extra($quote([], [OnIt::Grease])));
+        self::assertSame(60.0, $extra($quote([], asked: new AskedFor(colours: 3))));
+        self::assertSame(0.0, $extra($quote([], asked: new AskedFor(damages: 2))));
+        $repairs = [Policy::Repair->value => PolicyWay::at(8.0)];
+        self::assertSame(160.0, $extra($quote($repairs, asked: new AskedFor(damages: 2))));
         $bareOnly = [Policy::BareOnly->value => PolicyWay::refuse()];
         self::assertCount(1, $quote($bareOnly, [OnIt::Paint])->refused);
         self::assertSame([], $quote($bareOnly, [OnIt::Rust])->refused);
