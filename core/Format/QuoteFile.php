@@ -16,6 +16,8 @@ use Aenum\Core\Quote\QuotePowder;
 use Aenum\Core\Quote\QuoteTerms;
 use Aenum\Core\Route\RoutePlanner;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Unit\UnitSystem;
 
 /** `aenum-quote/1`: a job as aenum-route/1 has it, the powders of its coats, and what the shop charges by. */
 final readonly class QuoteFile
@@ -151,7 +153,7 @@ final readonly class QuoteFile
                 'hands' => round($line->hands, 2),
                 'material' => round($line->material, 2),
                 'money' => round($line->money(), 2),
-                'rests' => $line->rests,
+                'rests' => array_map(fn (Said $one): string => $one->in(UnitSystem::Metric), $line->rests),
             ], $quote->lines),
         ];
     }

@@ -11,6 +11,8 @@ use Aenum\Core\Job\Step;
 use Aenum\Core\Powder\Cover;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\PartHeats;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\StepKind;
 
 /** What a part costs at a count: lines with minutes, material and money, and what is refused. */
@@ -59,7 +61,7 @@ final readonly class PartQuote
         $sum = self::sum($lines);
         $least = $terms->policy(Policy::Least);
         if ($least->isOn && $sum < $least->figure) {
-            $rests = ["the shop's least charge, {$least->figure}"];
+            $rests = [Said::of('the shop\'s least charge, {figure}', ['figure' => $least->figure])];
             $lines[] = new QuoteLine(LineKind::Least, 0.0, 0.0, 0.0, $least->figure - $sum, $rests);
         }
         [$low, $high, $measured] = self::between($lines, $terms);
@@ -119,21 +121,27 @@ final readonly class PartQuote
                 continue;
             }
             $minutes = array_sum(array_map(fn (Step $step): float => $step->minutes, $steps));
-            $rests = [round($minutes, 1).' min by the book for '.$plan->facts->part->count.' pieces'];
+            $rests = [Said::of('{min} by the book for {n} pieces', [
+                'min' => Quantity::minutes($minutes),
+                'n' => $plan->facts->part->count,
+            ])];
             $coats = count(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Coat));
             if ($coats > 0) {
                 $change = $coats * QuoteTerms::CHANGE_SHARE * $terms->changeMin;
                 $minutes += $change;
-                $rests[] = round($change, 1).' min of colour changes, half of each';
+                $rests[] = Said::of('{min} of colour changes, half of each', ['min' => Quantity::minutes($change)]);
                 $tone = $terms->policy(Policy::TwoTone);
                 if ($twoTone && $tone->isOn) {
                     $minutes *= $tone->figure;
-                    $rests[] = "times {$tone->figure} for two colours";
+                    $rests[] = Said::of('times {figure} for two colours', ['figure' => $tone->figure]);
                 }
             }
             $factor = $terms->learned[$kind->value] ?? null;
             if ($factor !== null) {
-                $rests[] = 'times '.round($factor->factor, 2)." as this shop takes it: {$factor->trust()}";
+                $rests[] = Said::of('times {factor} as this shop takes it: {trust}', [
+                    'factor' => round($factor->factor, 2),
+                    'trust' => $factor->trust(),
+                ]);
             }
             [$material, $of] = self::material($plan, $kind, $powders, $terms, $mediaKg, $roomShare);
             $taken = $minutes * ($factor->factor ?? 1.0);
@@ -147,7 +155,7 @@ final readonly class PartQuote
 
     /**
      * @param  list<QuotePowder>  $powders
-     * @return array{float, list<string>}
+     * @return array{float, list<Said>}
      */
     private static function material(
         Plan $plan,
@@ -158,7 +166,9 @@ final readonly class PartQuote
         float $roomShare,
     ): array {
         if ($kind === LineKind::Blast && $mediaKg > 0) {
-            return [$mediaKg * $terms->mediaKg, [round($mediaKg, 1).' kg of media worn away']];
+            $worn = Said::of('{kg} of media worn away', ['kg' => Quantity::kg($mediaKg)]);
+
+            return [$mediaKg * $terms->mediaKg, [$worn]];
         }
         if ($kind === LineKind::Coat) {
             $money = 0.0;
@@ -166,7 +176,7 @@ final readonly class PartQuote
             foreach ($powders as $n => $powder) {
                 $kg = $powder->isSpecial ? 0.0 : self::powderKg($plan->facts, $n, $powder);
                 $money += $kg * ($powder->priceKg ?? $terms->powderKg);
-                $rests[] = round($kg, 2).' kg of powder for coat '.($n + 1);
+                $rests[] = Said::of('{kg} of powder for coat {n}', ['kg' => Quantity::kg($kg), 'n' => $n + 1]);
             }
 
             return [$money, $rests];
@@ -180,7 +190,7 @@ final readonly class PartQuote
 
         return $kwh <= 0 ? [0.0, []] : [
             $kwh * $terms->kwh,
-            [round($kwh, 1).' kWh, '.round(100 * $roomShare).' % of the oven taken'],
+            [Said::from(round($kwh, 1).' kWh, '.round(100 * $roomShare).' % of the oven taken')],
         ];
     }
 
@@ -225,10 +235,13 @@ final readonly class PartQuote
                     QuoteTerms::PANEL_MIN / 60 * $terms->hour,
                     $boxes * $powder->boxKg * ($powder->priceKg ?? $terms->powderKg),
                     [
-                        round($kg, 2).' kg for coat '.($n + 1).', '.round(100 * QuoteTerms::REDO_RESERVE)
-                            .' % of it kept for a redo',
-                        "{$boxes} whole boxes of {$powder->boxKg} kg",
-                        QuoteTerms::PANEL_MIN.' min for a test panel',
+                        Said::of('{kg} for coat {n}, and with it {share} % for a redo', [
+                            'kg' => Quantity::kg($kg),
+                            'n' => $n + 1,
+                            'share' => round(100 * QuoteTerms::REDO_RESERVE),
+                        ]),
+                        Said::of('{n} whole boxes of {kg}', ['n' => $boxes, 'kg' => Quantity::kg($powder->boxKg)]),
+                        Said::of('{min} for a test panel', ['min' => Quantity::minutes(QuoteTerms::PANEL_MIN)]),
                     ],
                 );
             }
@@ -255,7 +268,7 @@ final readonly class PartQuote
             if ($counts > 0 && $way->refuses) {
                 $refused[] = "{$policy->label()}: the shop does not take it.";
             } elseif ($counts > 0 && $way->figure > 0) {
-                $rests = ["{$policy->label()}: {$counts} at {$way->figure}"];
+                $rests = [Said::from("{$policy->label()}: {$counts} at {$way->figure}")];
                 $lines[] = new QuoteLine(LineKind::Extra, 0.0, 0.0, 0.0, $counts * $way->figure, $rests);
             }
         }
@@ -271,8 +284,8 @@ final readonly class PartQuote
         $share = $terms->reworkShare();
 
         return new QuoteLine(LineKind::Risk, 0.0, 0.0, 0.0, $share * self::sum(array_values($redo)), [
-            round(100 * $share, 1).' % of masking, coating, oven and inspection',
-            $terms->reworkWords(),
+            Said::from(round(100 * $share, 1).' % of masking, coating, oven and inspection'),
+            Said::from($terms->reworkWords()),
         ]);
     }
 

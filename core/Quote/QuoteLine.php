@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Quote;
 
+use Aenum\Core\Unit\Said;
+
 /** One line of a quote, with what it rests on. */
 final readonly class QuoteLine
 {
@@ -12,7 +14,7 @@ final readonly class QuoteLine
      * @param  float  $planned  the same by the book, before anything was learned
      * @param  float  $hands  money
      * @param  float  $material  money: powder, media, heat
-     * @param  list<string>  $rests  what it was worked out from, in words
+     * @param  list<Said>  $rests  what it was worked out from
      */
     public function __construct(
         public LineKind $kind,

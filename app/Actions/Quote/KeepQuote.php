@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Quote;
 
 use Aenum\Core\Quote\PartQuote;
+use Aenum\Core\Unit\Said;
+use Aenum\Core\Unit\UnitSystem;
 use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
 use App\Models\Job;
@@ -93,7 +95,7 @@ final class KeepQuote
                     'hands' => $line->hands,
                     'material' => $line->material,
                     'money' => $line->money(),
-                    'rests' => $line->rests,
+                    'rests' => array_map(fn (Said $one): string => $one->in(UnitSystem::Metric), $line->rests),
                 ]);
             }
         }

@@ -38,7 +38,7 @@
                             <span class="num">{{ $board->money($line->money()) }}</span></summary>
                         <ul class="list-disc pl-6 pb-2">
                             @foreach ($line->rests as $rests)
-                                <li>{{ $rests }}</li>
+                                <li>{{ $u->said($rests) }}</li>
                             @endforeach
                             <li>{{ $board->money($line->hands) }} of hands, {{ $board->money($line->material) }}
                                 of material</li>
