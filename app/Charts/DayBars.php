@@ -107,8 +107,7 @@ final readonly class DayBars
 
     /**
      * @return list<array{
-     *      x: float, y: int, wide: float, hands: float, says: string, short: string, to: string, begun: bool,
-     *      isDark: bool
+     *      x: float, y: int, wide: float, hands: float, says: string, short: string, begun: bool, isDark: bool
      * }>
      */
     public function bars(): array
@@ -128,7 +127,6 @@ final readonly class DayBars
                     'hands' => round($wide * $share, 1),
                     'says' => $this->says($step),
                     'short' => $this->short($step, $wide),
-                    'to' => "/jobs/{$step->lot->part->job_id}",
                     'begun' => $step->begun,
                     'isDark' => $share >= 0.5,
                 ];

@@ -12,7 +12,7 @@
             <text class="name" x="4" y="{{ $line['y'] }}">{{ $line['name'] }}</text>
         @endforeach
         @foreach ($bars->bars() as $bar)
-            <a href="{{ $bar['to'] }}" tabindex="-1">
+            <g>
                 <title>{{ $bar['says'] }}</title>
                 <rect @class(['bar', 'is-begun' => $bar['begun']]) x="{{ $bar['x'] }}" y="{{ $bar['y'] }}"
                     width="{{ $bar['wide'] }}" height="26" rx="3" />
@@ -20,7 +20,7 @@
                     rx="3" />
                 <text @class(['in-bar', 'on-light' => ! $bar['isDark']]) x="{{ $bar['x'] + 4 }}"
                     y="{{ $bar['y'] + 18 }}">{{ $bar['short'] }}</text>
-            </a>
+            </g>
         @endforeach
         @if ($bars->now() !== null)
             <line class="now" x1="{{ $bars->now() }}" x2="{{ $bars->now() }}" y1="18" y2="{{ $bars->high() }}" />
