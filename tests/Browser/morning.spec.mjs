@@ -3,6 +3,15 @@ import { test, expect, signIn, later, watch } from './support.mjs';
 /** A morning: plan, start, a bake runs over, a person goes home, a rush job comes in. */
 test('a morning is planned, slips, and is planned again', async ({ page, browser, baseURL }) => {
     await signIn(page, baseURL, 'mara');
+    // Whatever the hour is by now, there is a day to plan, and most of it is still to come.
+    await page.goto('/hours');
+    const hours = page.locator('form[action="/hours"]');
+    for (const day of ['Mon', 'Tues', 'Wednes', 'Thurs', 'Fri', 'Satur', 'Sun'])
+        await hours.getByLabel(`${day}day`).fill('0:00-24:00');
+    await hours.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Saved. The plan goes by it')).toBeVisible();
+    const hour = parseInt(await page.locator('[data-shop-time]').textContent(), 10);
+    if (hour >= 19) await later(page, 60 * (25 - hour));
     await page.goto('/day');
     await expect(page.getByRole('heading', { name: /^The day, / })).toBeVisible();
     await expect(page.getByRole('img', { name: /Benches and ovens/ })).toBeVisible();
