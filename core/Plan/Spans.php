@@ -61,6 +61,19 @@ final readonly class Spans
             : max(array_map(fn (array $span): float => $span[1] - $span[0], $this->open));
     }
 
+    /** The same, each beginning so much later, those that would be over by then gone; as it is where none is left. */
+    public function later(float $minutes): self
+    {
+        $open = [];
+        foreach ($this->open as [$from, $to]) {
+            if ($from + $minutes < $to) {
+                $open[] = [$from + $minutes, $to];
+            }
+        }
+
+        return $open === [] ? $this : new self($open);
+    }
+
     /** The same with so much more at the end of every span, as far as the next one. */
     public function longer(float $minutes): self
     {

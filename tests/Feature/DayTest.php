@@ -172,6 +172,23 @@ final class DayTest extends ShopTestCase
         $this->send('/day/away', ['until' => $away['from']] + $away)->assertSessionHasErrors('until');
     }
 
+    public function test_an_oven_is_cold_in_the_morning_and_warm_from_the_bake_before(): void
+    {
+        CarbonImmutable::setTestNow(CarbonImmutable::parse('2026-11-03 07:30', 'Europe/Zurich'));
+        $this->oven->update(['minutes_to_200' => 50]);
+        $lots = [$this->waiting(Station::Cure), $this->waiting(Station::Cure)];
+        $lots[1]->part->update(['mass_kg' => 90]);
+        $bakes = $this->plan()->steps->whereNotNull('oven_id')->sortBy('from_at')->values();
+        self::assertSame('08:20', ShopClock::hour($bakes[0]->from_at));
+        $isShared = $bakes[1]->from_at->eq($bakes[0]->from_at);
+        $apart = $bakes[1]->from_at->diffInMinutes($bakes[0]->to_at, true);
+        self::assertTrue($isShared || $apart < 30, 'the second waits for no other heating up');
+        Shop::current()->update(['ovens_overnight' => true]);
+        self::assertSame('07:30', ShopClock::hour(
+            PlanOfDay::standing(anew: true)->steps->whereNotNull('oven_id')->min('from_at'),
+        ));
+    }
+
     public function test_an_oven_that_bakes_takes_nothing_until_its_load_is_out(): void
     {
         $bake = $this->hang($this->part($this->job()));

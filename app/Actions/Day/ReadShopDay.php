@@ -517,12 +517,16 @@ final class ReadShopDay
     private function dayMachines(): array
     {
         $open = $this->hours->ofShop();
-        $ovens = Shop::current()->ovens_overnight ? Spans::always() : $open;
         $changes = $this->colourChanges();
         $machines = [DayMachine::of(LotWork::CLOCK)];
         foreach ($this->machines as $key => $machine) {
             $machines[] = match (true) {
-                $machine instanceof Oven => DayMachine::of($key, MachineKind::Oven, $ovens, $this->floors[$key]),
+                $machine instanceof Oven => DayMachine::of(
+                    $key,
+                    MachineKind::Oven,
+                    $this->hot($machine, $open),
+                    $this->floors[$key],
+                ),
                 $machine->station === Station::Coat => DayMachine::of(
                     $key,
                     open: $open,
@@ -533,6 +537,12 @@ final class ReadShopDay
         }
 
         return $machines;
+    }
+
+    /** An oven is cold in the morning and hot from then on, from bake to bake; left on overnight it stays so. */
+    private function hot(Oven $oven, Spans $open): Spans
+    {
+        return Shop::current()->ovens_overnight ? Spans::always() : $open->later($oven->minutes_to_200 ?? 0.0);
     }
 
     /** @return array<string, float> "colour>next" => min */

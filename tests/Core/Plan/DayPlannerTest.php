@@ -152,6 +152,18 @@ final class DayPlannerTest extends TestCase
         self::assertSame(0.0, DayPlanner::plan($day(270.0), Budget::moves(5))->steps[0]->fromMin);
     }
 
+    public function test_spans_begin_later_and_end_later_as_far_as_they_go(): void
+    {
+        $spans = Spans::of([[100.0, 200.0], [230.0, 260.0]]);
+        self::assertSame([[130.0, 200.0]], $spans->later(30.0)->open);
+        self::assertSame([[129.0, 200.0], [259.0, 260.0]], $spans->later(29.0)->open);
+        self::assertSame([[100.0, 230.0], [230.0, 300.0]], $spans->longer(40.0)->open);
+        self::assertSame([], Spans::always()->later(30.0)->open);
+        self::assertSame($spans, $spans->later(100.0), 'none would be left');
+        self::assertSame([100.0, INF], [$spans->fit(0.0, 100.0), $spans->fit(0.0, 100.1)]);
+        self::assertSame([100.0, INF], [$spans->longest(), Spans::always()->longest()]);
+    }
+
     public function test_what_cannot_be_held_is_refused_by_job_and_step(): void
     {
         $shut = DayMachine::of('booth', open: Spans::of([[0.0, 100.0]]));
