@@ -74,12 +74,16 @@ final readonly class Spans
         return $open === [] ? $this : new self($open);
     }
 
-    /** The same with so much more at the end of every span, as far as the next one. */
+    /** Between two spans this far apart a day has ended, min; less is a break. House figure. */
+    private const NIGHT_MIN = 240.0;
+
+    /** The same with so much more at the end of each day, as far as the next; breaks stay breaks. */
     public function longer(float $minutes): self
     {
         $open = [];
         foreach ($this->open as $n => [$from, $to]) {
-            $open[] = [$from, max($to, min($to + $minutes, $this->open[$n + 1][0] ?? INF))];
+            $next = $this->open[$n + 1][0] ?? INF;
+            $open[] = [$from, $next - $to < self::NIGHT_MIN ? $to : min($to + $minutes, $next)];
         }
 
         return new self($open);

@@ -131,7 +131,7 @@ final readonly class PartQuote
                 $minutes += $change;
                 $rests[] = Said::of('{min} of colour changes, half of each', ['min' => Quantity::minutes($change)]);
                 $tone = $terms->policy(Policy::TwoTone);
-                if ($twoTone && $tone->isOn) {
+                if ($twoTone && $tone->isOn && ! $tone->refuses) {
                     $minutes *= $tone->figure;
                     $rests[] = Said::of('times {figure} for two colours', ['figure' => $tone->figure]);
                 }
@@ -174,7 +174,10 @@ final readonly class PartQuote
             $money = 0.0;
             $rests = [];
             foreach ($powders as $n => $powder) {
-                $kg = $powder->isSpecial ? 0.0 : self::powderKg($plan->facts, $n, $powder);
+                if ($powder->isSpecial) {
+                    continue;
+                }
+                $kg = self::powderKg($plan->facts, $n, $powder);
                 $money += $kg * ($powder->priceKg ?? $terms->powderKg);
                 $rests[] = Said::of('{kg} of powder for coat {n}', ['kg' => Quantity::kg($kg), 'n' => $n + 1]);
             }
@@ -262,12 +265,13 @@ final readonly class PartQuote
         foreach (Policy::cases() as $policy) {
             $way = $terms->policy($policy);
             $counts = $policy->counts($facts, $special, $twoTone, $asked);
-            if (in_array($policy, [Policy::Least, Policy::Deposit, Policy::TwoTone], true) || ! $way->isOn) {
+            $isOwn = in_array($policy, [Policy::Least, Policy::Deposit], true);
+            if ($isOwn || ! $way->isOn) {
                 continue;
             }
             if ($counts > 0 && $way->refuses) {
                 $refused[] = "{$policy->label()}: the shop does not take it.";
-            } elseif ($counts > 0 && $way->figure > 0) {
+            } elseif ($policy !== Policy::TwoTone && $counts > 0 && $way->figure > 0) {
                 $rests = [Said::from("{$policy->label()}: {$counts} at {$way->figure}")];
                 $lines[] = new QuoteLine(LineKind::Extra, 0.0, 0.0, 0.0, $counts * $way->figure, $rests);
             }

@@ -80,8 +80,9 @@ final readonly class DayBoard
 
         return match (true) {
             $late <= 0 => 'No plan is less late than this one.',
+            $bound <= 0 => Units::minutes($late).' late in all; how little it could be is not known.',
             $late <= $bound + 1 => Units::minutes($late).' late in all, and no plan has less.',
-            default => Units::minutes($late).' late in all; no plan has less than '.Units::minutes(max(0, $bound)).'.',
+            default => Units::minutes($late).' late in all; no plan has less than '.Units::minutes($bound).'.',
         };
     }
 

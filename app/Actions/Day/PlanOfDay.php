@@ -141,7 +141,7 @@ final class PlanOfDay
             'mark' => $mark,
             'trail_to' => $written,
             'late_min' => $late,
-            'bound_min' => min($late, $planned->boundMin),
+            'bound_min' => $shop->isWishedFor ? 0.0 : min($late, $planned->boundMin),
             'change_min' => $planned->score->changeMin,
             'says' => json_encode([
                 'v' => Capture::VERSION,
@@ -185,17 +185,17 @@ final class PlanOfDay
     private static function says(ShopDay $shop, Planned $planned): array
     {
         $rows = [];
+        $over = $shop->late($planned);
         foreach ($planned->late as $late) {
             $one = $shop->lots[(int) $late->job] ?? null;
-            $over = $one?->dueMin === null ? 0.0 : ($planned->endOf($late->job) ?? 0.0) - $one->dueMin;
-            if ($one === null || $over <= 0) {
+            if ($one === null || ! isset($over[$one->lot->id]) || isset($rows[$one->lot->id])) {
                 continue;
             }
             $positions = $one->work->positions[$late->step ?? ''] ?? [];
             $machine = $shop->machines[$late->for ?? ''] ?? null;
             $rows[$one->lot->id] = [
                 'lot' => $one->lot->id,
-                'late_min' => round(max($over, $rows[$one->lot->id]['late_min'] ?? 0)),
+                'late_min' => round($over[$one->lot->id]),
                 'alone_min' => round($late->aloneMin),
                 'by' => $late->by->value,
                 'step' => $positions === [] ? null : LotWork::name($one->walk->walk, $positions),

@@ -143,7 +143,17 @@ final class ReadShopDay
             $planned[$id] = $one;
         }
 
-        return new ShopDay($this->day($planned, $running), $this->hours, $planned, $held, $this->machines, $this->now);
+        $first = $this->wishes->flatten()->contains(fn (Wish $wish): bool => $wish->kind === 'first');
+
+        return new ShopDay(
+            $this->day($planned, $running),
+            $this->hours,
+            $planned,
+            $held,
+            $this->machines,
+            $this->now,
+            $first,
+        );
     }
 
     private function machines(): void
@@ -341,7 +351,7 @@ final class ReadShopDay
      */
     private function day(array $planned, Collection $running): Day
     {
-        $jobs = $stationsOf = [];
+        $jobs = [];
         foreach ($planned as $one) {
             $by = $this->wish($one->lot, 'by');
             $isFirst = $this->wish($one->lot, 'first') !== null;
@@ -454,7 +464,8 @@ final class ReadShopDay
         foreach ($this->before as $planned) {
             $placing = $this->placing($planned);
             $n = $byKey[$placing->job] ?? null;
-            $step = $n === null ? null : $jobs[$n]->steps[0];
+            $at = $n !== null && $jobs[$n]->steps[0]->key === LotWork::SINCE ? 1 : 0;
+            $step = $n === null ? null : $jobs[$n]->steps[$at] ?? null;
             $gone = $now - $placing->fromMin;
             if (
                 $n === null || $step === null || $step->key !== $placing->step || $gone < 0
@@ -468,7 +479,11 @@ final class ReadShopDay
             }
             $taken[$placing->on] = $taken["by {$placing->who}"] = true;
             $minutes = max($step->minutes, $gone + self::NEARLY_OVER_MIN);
-            $jobs[$n] = $jobs[$n]->withSteps([$step->taking($minutes), ...array_slice($jobs[$n]->steps, 1)]);
+            $jobs[$n] = $jobs[$n]->withSteps([
+                ...array_slice($jobs[$n]->steps, 0, $at),
+                $step->taking($minutes),
+                ...array_slice($jobs[$n]->steps, $at + 1),
+            ]);
             $begun[] = $placing;
         }
 

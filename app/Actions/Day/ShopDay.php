@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Day;
 
 use Aenum\Core\Plan\Day;
+use Aenum\Core\Plan\DayPlan;
 use App\Models\Bench;
 use App\Models\Oven;
 use Carbon\CarbonImmutable;
@@ -24,6 +25,29 @@ final readonly class ShopDay
         public array $held,
         public array $machines,
         public CarbonImmutable $now,
+        /** Somebody wished something first: then no bound of what was promised is known. */
+        public bool $isWishedFor = false,
     ) {
+    }
+
+    /**
+     * What is late by what was promised, whatever was wished of the plan.
+     *
+     * @return array<int, float> lot => min
+     */
+    public function late(DayPlan $plan): array
+    {
+        $late = [];
+        foreach ($this->lots as $id => $one) {
+            $ends = array_map(
+                fn (int $load): float => $plan->endOf($one->key($load)) ?? -INF,
+                range(1, $one->on->loads),
+            );
+            if ($one->dueMin !== null && max($ends) - $one->dueMin > 0.5) {
+                $late[$id] = max($ends) - $one->dueMin;
+            }
+        }
+
+        return $late;
     }
 }

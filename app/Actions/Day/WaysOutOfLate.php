@@ -35,12 +35,13 @@ final readonly class WaysOutOfLate
         }
         [$day] = AloneInTheShop::withoutHopeless($shop->day);
         $plan = PlanOfDay::plan($day, self::seconds());
-        $key = $one->key($one->on->loads);
+        $keys = array_map($one->key(...), range(1, $one->on->loads));
+        usort($keys, fn (string $a, string $b): int => $plan->endOf($b) <=> $plan->endOf($a));
+        $ways = WaysOut::of($day, $plan, $keys[0], self::budget(...));
+        $isOne = count($keys) === 1;
+        $ways = array_filter($ways, fn (WayOut $way): bool => $isOne || $way->kind !== WayKind::Split);
 
-        return array_map(
-            fn (WayOut $way): self => new self($way, $shop),
-            WaysOut::of($day, $plan, $key, self::budget(...)),
-        );
+        return array_values(array_map(fn (WayOut $way): self => new self($way, $shop), $ways));
     }
 
     private static function seconds(): float

@@ -7,9 +7,9 @@ namespace App\Actions\Day;
 use Aenum\Core\Plan\AloneInTheShop;
 use Aenum\Core\Plan\DayPlan as Planned;
 use Aenum\Core\Plan\DayStep;
-use Aenum\Core\Plan\LateJob;
 use Aenum\Core\Plan\Rhythm;
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Models\DayPlan;
 use App\Models\Lot;
 use App\Models\Part;
 use App\Support\ShopClock;
@@ -53,9 +53,10 @@ final readonly class WhatIf
     /** Were so many pieces like a part taken in now. Nothing of it stays. */
     public static function taken(Part $like, int $count, ?CarbonImmutable $due): self
     {
+        $standing = PlanOfDay::standing();
         DB::beginTransaction();
         try {
-            return self::tried($like, $count, $due);
+            return self::tried($standing, $like, $count, $due);
         } catch (InvalidQuantity) {
             return new self(null, null, [], null, 0, null);
         } finally {
@@ -63,9 +64,8 @@ final readonly class WhatIf
         }
     }
 
-    private static function tried(Part $like, int $count, ?CarbonImmutable $due): self
+    private static function tried(DayPlan $standing, Part $like, int $count, ?CarbonImmutable $due): self
     {
-        $standing = PlanOfDay::standing();
         $lot = self::lot($like, $count, $due);
         $with = (new ReadShopDay($standing->steps->toBase()))->read([$lot]);
         $mine = $with->lots[$lot->id] ?? null;
@@ -76,16 +76,13 @@ final readonly class WhatIf
             $ends[] = $is->endOf("{$lot->id}.{$load}") ?? -INF;
         }
         $end = max($ends);
-        $others = array_filter(
-            self::late($is),
-            fn (string $key): bool => (int) $key !== $lot->id && ! in_array((int) $key, $was, true),
-        );
+        $others = array_diff(array_keys($with->late($is)), $was, [$lot->id]);
 
         return new self(
             is_finite($end) ? $with->hours->moment($end) : null,
             $mine?->dueMin === null || ! is_finite($end) ? null : max(0.0, $end - $mine->dueMin),
             array_values(array_unique(array_map(
-                fn (string $key): string => (string) ($with->lots[(int) $key]->lot->part->job->number ?? ''),
+                fn (int $id): string => (string) $with->lots[$id]->lot->part->job->number,
                 $others,
             ))),
             $mine === null || $mine->on->loads < 2 ? null : Rhythm::of(
@@ -103,12 +100,6 @@ final readonly class WhatIf
         [$day] = AloneInTheShop::withoutHopeless($shop->day);
 
         return PlanOfDay::plan($day, self::SHARE * config('app.day_seconds'));
-    }
-
-    /** @return list<string> */
-    private static function late(Planned $plan): array
-    {
-        return array_map(fn (LateJob $late): string => $late->job, $plan->late);
     }
 
     /** The part again, with a lot of its own that nothing was done to. */

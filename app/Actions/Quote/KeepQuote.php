@@ -45,8 +45,10 @@ final class KeepQuote
         }
 
         return DB::transaction(function () use ($job, $quotes, $validUntil, $set, $by): Quote {
+            // Two counters at once take turns at the number.
+            DB::table('shops')->where('id', 1)->lockForUpdate()->value('id');
             $quote = Quote::query()->create([
-                'number' => max(self::FIRST_NUMBER, 1 + (int) Quote::query()->lockForUpdate()->max('number')),
+                'number' => max(self::FIRST_NUMBER, 1 + (int) Quote::query()->max('number')),
                 'job_id' => $job->id,
                 'total' => array_sum(array_map(fn (array $one): float => $one[1]->total(), $quotes)),
                 'set_price' => $set,

@@ -9,7 +9,6 @@ use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Quote\AskedFor;
 use Aenum\Core\Quote\Quote;
 use Aenum\Core\Quote\QuotePowder;
-use Aenum\Core\Route\RoutePlanner;
 use App\Actions\Blast\ShopBlast;
 use App\Actions\Coat\PowderStock;
 use App\Actions\Route\PartRoute;
@@ -30,7 +29,7 @@ final class QuoteOfPart
 
         return Quote::of(
             $part->count,
-            fn (int $count): Plan => $count === $part->count ? $route->plan() : self::planOf($route, $count),
+            fn (int $count): Plan => $count === $part->count ? $route->plan() : $route->atCount($count),
             $part->coats->sortBy('position')->map(self::powder(...))->values()->all(),
             ShopTerms::for($part),
             ShopBlast::mediaKg(...),
@@ -54,13 +53,6 @@ final class QuoteOfPart
         }
 
         return $quotes;
-    }
-
-    private static function planOf(PartRoute $route, int $count): Plan
-    {
-        $facts = $route->facts->of($route->facts->part->many($count), $route->facts->coats);
-
-        return new Plan($facts, RoutePlanner::lay($facts));
     }
 
     private static function powder(Coat $coat): QuotePowder

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Quote;
 
 use Aenum\Core\Blast\ShopFactor;
+use Aenum\Core\Coat\Feed;
 use Aenum\Core\Quote\LineKind;
 use Aenum\Core\Quote\QuoteTerms;
 use App\Actions\Coat\ColourChanges;
@@ -29,7 +30,7 @@ final class ShopTerms
         $shop = Shop::current();
         $prices = $shop->prices();
         [$reworked, $lots] = self::record($part);
-        $feed = Gun::inUse()->first()?->feed;
+        $feed = Gun::inUse()->first()->feed ?? Feed::Cup;
 
         return QuoteTerms::of(
             $prices['hour'] ?? self::NO_PRICE,
@@ -37,7 +38,7 @@ final class ShopTerms
             $prices['media_kg'] ?? self::NO_PRICE,
             $prices['kwh'] ?? self::NO_PRICE,
             $shop->ambient_c,
-            ($feed?->changeMinutes() ?? 0.0) * ColourChanges::factor()->factor,
+            $feed->changeMinutes() * ColourChanges::factor()->factor,
             self::learned(),
             QuotePolicy::query()->get()->mapWithKeys(
                 fn (QuotePolicy $one): array => [$one->policy => $one->way()],

@@ -109,6 +109,39 @@ final readonly class PartRoute
         return array_map(fn (Step $step): Step => $step->kind === $main ? $step->taking($minutes) : $step, $steps);
     }
 
+    /** The same for another number of pieces; what a person has put in keeps its share of the hands laid out. */
+    public function atCount(int $count): Plan
+    {
+        $facts = $this->facts->of($this->facts->part->many($count), $this->facts->coats);
+        $laid = self::laidOut($facts);
+        if (! $this->changed) {
+            return new Plan($facts, $laid);
+        }
+        [$now, $then] = [self::handsByKind(self::laidOut($this->facts)), self::handsByKind($laid)];
+        $times = fn (Step $step): float => ($now[$step->kind->value] ?? 0.0) > 0
+            ? ($then[$step->kind->value] ?? 0.0) / $now[$step->kind->value]
+            : $count / $this->facts->part->count;
+
+        return new Plan($facts, array_map(
+            fn (Step $step): Step => $step->taking($times($step) * $step->minutes),
+            $this->steps,
+        ));
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array<string, float> kind => min
+     */
+    private static function handsByKind(array $steps): array
+    {
+        $hands = [];
+        foreach ($steps as $step) {
+            $hands[$step->kind->value] = ($hands[$step->kind->value] ?? 0.0) + $step->minutes;
+        }
+
+        return $hands;
+    }
+
     /** @return list<Finding> what keeps the job at Intake */
     public function holding(): array
     {

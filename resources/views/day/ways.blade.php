@@ -1,7 +1,7 @@
 <x-layout title="Ways out">
     <h1 class="mb-1">Ways out for job {{ $lot->part->job->number }}, {{ $lot->partName() }}</h1>
-    <p class="hint mb-3">Each was tried by a plan of its own, in a quarter of a second; what a longer search would find
-        is not known. Nothing is changed by looking.</p>
+    <p class="hint mb-3">Each was tried by a plan of its own, searched for a moment; what a longer search would find is
+        not known. Nothing is changed by looking.</p>
     <div class="grid gap-3 max-w-4xl">
         @forelse ($ways as $way)
             <section @class(['verdict' => $way->mends(), 'panel' => ! $way->mends()])>

@@ -157,7 +157,11 @@ final class DayPlannerTest extends TestCase
         $spans = Spans::of([[100.0, 200.0], [230.0, 260.0]]);
         self::assertSame([[130.0, 200.0]], $spans->later(30.0)->open);
         self::assertSame([[129.0, 200.0], [259.0, 260.0]], $spans->later(29.0)->open);
-        self::assertSame([[100.0, 230.0], [230.0, 300.0]], $spans->longer(40.0)->open);
+        self::assertSame([[100.0, 200.0], [230.0, 300.0]], $spans->longer(40.0)->open, 'the break stays one');
+        $two = fn (float $next): Spans => Spans::of([[0.0, 100.0], [$next, 900.0]]);
+        self::assertSame(160.0, $two(340.0)->longer(60.0)->open[0][1]);
+        self::assertSame(100.0, $two(339.0)->longer(60.0)->open[0][1]);
+        self::assertSame(340.0, $two(340.0)->longer(500.0)->open[0][1]);
         self::assertSame([], Spans::always()->later(30.0)->open);
         self::assertSame($spans, $spans->later(100.0), 'none would be left');
         self::assertSame([100.0, INF], [$spans->fit(0.0, 100.0), $spans->fit(0.0, 100.1)]);

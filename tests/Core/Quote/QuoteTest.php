@@ -182,6 +182,13 @@ final class QuoteTest extends TestCase
         self::assertEqualsWithDelta(5000.0, $least->total(), 1e-9);
         self::assertEqualsWithDelta(1500.0, $least->deposit, 1e-9);
         self::assertNull(self::line($quote([Policy::Least->value => PolicyWay::at(1.0)]), LineKind::Least));
+        $never = PartQuote::of(
+            self::plan(zone: 'rim'),
+            array_fill(0, 2, QuotePowder::of(1.5)),
+            self::terms([Policy::TwoTone->value => PolicyWay::refuse()]),
+        );
+        self::assertCount(1, $never->refused, 'and its coats are not had for nothing');
+        self::assertGreaterThan(0.0, self::line($never, LineKind::Coat)?->hands);
         $tone = fn (?string $zone): float => self::line(PartQuote::of(
             self::plan(zone: $zone),
             array_fill(0, $zone === null ? 1 : 2, QuotePowder::of(1.5)),
