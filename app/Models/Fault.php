@@ -68,6 +68,12 @@ final class Fault extends Record
         return $this->kind->isFault() && $this->rework()?->closed_at === null;
     }
 
+    /** What its form does. */
+    public function closing(): string
+    {
+        return $this->isOpen() ? 'Mended: close it' : 'Keep the cause';
+    }
+
     /** Whether somebody is still to say what is done about it. */
     public function mayBeDecided(): bool
     {

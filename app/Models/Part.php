@@ -73,6 +73,18 @@ final class Part extends Record
         return Metals::find($this->metal) ?? Metal::unknown($this->metal);
     }
 
+    /** Whether another's shapes may be taken for it. */
+    public function mayBeBuiltLike(self $other): bool
+    {
+        return $this->job->isOpen() && $this->id !== $other->id;
+    }
+
+    /** Whether there is anything of it to look at: pins, shapes, a picture. */
+    public function isPictured(): bool
+    {
+        return $this->pins->isNotEmpty() || (bool) $this->shapes || $this->picturePinned() !== null;
+    }
+
     /** @return array{float, float, float}|null outside measures */
     public function boxMm(): ?array
     {

@@ -300,6 +300,17 @@ final class DayTest extends ShopTestCase
         self::assertGreaterThan(60, $this->plan()->steps->count());
     }
 
+    public function test_what_was_wished_first_is_not_called_late_by_what_might_come(): void
+    {
+        $lot = $this->waiting(Station::Coat, '2026-11-20');
+        $this->send('/day/wishes', ['lot' => $lot->id, 'kind' => 'first']);
+        $page = $this->actingAs($this->finisher)->get('/day')->assertOk()->assertSee('Every date is kept');
+        $page->assertDontSee('no plan has less than');
+        $this->get("/day/what-if?part={$lot->part_id}&count=2")->assertOk()->assertSee('nobody is late by it');
+        $this->send('/day/wishes', ['lot' => $this->waiting(due: '2026-11-02')->id, 'kind' => 'first']);
+        $this->get('/day')->assertSee('how little it could be is not known');
+    }
+
     public function test_my_day_begins_with_what_is_next_by_the_clock_i_read(): void
     {
         $this->waiting(Station::Coat);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aenum\Core\Job\Step;
 use Aenum\Core\Quote\LineKind;
 use App\Actions\Quote\QuoteOfPart;
 use App\Actions\Quote\ShopTerms;
+use App\Actions\Route\ChangeRoute;
+use App\Actions\Route\PartRoute;
 use App\Models\Job;
 use App\Models\Quote;
 use App\Models\QuoteLine;
@@ -47,6 +50,19 @@ final class QuoteTest extends ShopTestCase
             $page->assertSee('<b class="num">'.trim($count).'</b>', false);
         }
         $page->assertSee('is a guess, not a measure');
+    }
+
+    public function test_another_count_goes_by_the_same_minutes_also_on_a_route_a_person_changed(): void
+    {
+        $part = $this->quoted->parts()->firstOrFail();
+        $minutes = fn (int $count): float => PartRoute::of($part->refresh())->atCount($count)->handMinutes();
+        self::assertEqualsWithDelta(PartRoute::of($part)->minutes(), $minutes(8), 1e-9);
+        $laid = array_map($minutes, [1, 8, 80]);
+        $steps = PartRoute::of($part)->steps;
+        ChangeRoute::write($part, array_map(fn (Step $one): Step => $one->taking(2 * $one->minutes), $steps));
+        foreach ([1, 8, 80] as $n => $count) {
+            self::assertEqualsWithDelta(2 * $laid[$n], $minutes($count), 1e-6);
+        }
     }
 
     public function test_it_is_numbered_worded_printed_and_its_figures_stay(): void

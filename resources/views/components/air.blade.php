@@ -33,7 +33,7 @@
                 <button class="btn btn-quiet w-full" name="from_station" value="1">Read the weather station</button>
             </form>
         @endif
-        <details @if ($errors->has('air') || $errors->has('rh') || ! StandIns::answer()) open @endif>
+        <details @if ($errors->hasAny(['air', 'rh']) || ! StandIns::answer()) open @endif>
             <summary>By hand</summary>
             <form method="post" action="/air" class="grid gap-2">
                 <x-once />

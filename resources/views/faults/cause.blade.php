@@ -5,7 +5,6 @@
         <x-pick name="cause" label="What was it from?" :options="$board->causeNames()"
             :value="$fault->cause?->value" empty="not found out"
             hint="What is confirmed here moves how usual it is taken to be." />
-        <button class="btn {{ $fault->isOpen() ? 'btn-do' : '' }}">{{ $fault->isOpen() ? 'Mended: close it'
-            : 'Keep the cause' }}</button>
+        <button @class(['btn', 'btn-do' => $fault->isOpen()])>{{ $fault->closing() }}</button>
     </form>
 @endcan

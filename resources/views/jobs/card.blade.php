@@ -27,7 +27,7 @@
                 <x-qr :text="url('/jobs/' . $job->id)" :label="'Opens job ' . $job->number" />
             </div>
             @php($picture = $part->picturePinned())
-            @if ($part->pins->isNotEmpty() || $part->shapes || $picture)
+            @if ($part->isPictured())
                 <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-3 mt-2 card-pins"><x-pinned
                         :part="$part" :picture="$picture" /><x-pin-list :part="$part" :pins="$part->pins" />
                 </div>

@@ -47,7 +47,7 @@
                         @endforeach
                 </ul>@else<p class="hint">Not baked yet.</p>
                 @endif
-                @if ($for && $for->job->isOpen() && $for->id !== $one['part']->id)
+                @if ($for?->mayBeBuiltLike($one['part']))
                     @can('work')
                         <form method="post" action="/parts/{{ $for->id }}/shapes/copy"><x-once /><input
                                 type="hidden" name="from" value="{{ $one['part']->id }}"><button class="btn w-full"
