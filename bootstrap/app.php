@@ -1,6 +1,7 @@
 <?php
 
 use Aenum\Core\Unit\InvalidQuantity;
+use App\Http\Middleware\ByToken;
 use App\Http\Middleware\DecimalComma;
 use App\Http\Middleware\HasShop;
 use App\Http\Middleware\KnownHost;
@@ -23,7 +24,11 @@ use Illuminate\Validation\ValidationException;
 $var = require __DIR__.'/paths.php';
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/door.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHost::class]);
@@ -31,7 +36,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
             append: [SharedTablet::class, OneValueEach::class, DecimalComma::class, Once::class],
             prepend: [WholeText::class, HasShop::class],
         );
-        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->api(prepend: [ByToken::class]);
+        $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
@@ -45,9 +51,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']);
         });
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::refusal(...));
-        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->hasHeader('HX-Request')
-            ? response('', 401, ['HX-Redirect' => '/sign-in'])
-            : redirect()->guest('/sign-in'));
+        $exceptions->render(fn (AuthenticationException $e, Request $request) => match (true) {
+            $request->is('api/*') => null,
+            $request->hasHeader('HX-Request') => response('', 401, ['HX-Redirect' => '/sign-in']),
+            default => redirect()->guest('/sign-in'),
+        });
         $exceptions->render(Faults::page(...));
         $exceptions->dontFlash(['password', 'current_password', 'new_password', 'again', 'pin', 'code']);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);

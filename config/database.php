@@ -1,5 +1,8 @@
 <?php
 
+// In a cluster what is only looked at is asked of any database, and what was written in this request of its own.
+$reads = env('DB_READ_PORT');
+
 return [
     'default' => 'mariadb',
     'connections' => [
@@ -11,6 +14,7 @@ return [
             'database' => env('DB_DATABASE', 'aenum'),
             'username' => env('DB_USERNAME', 'aenum'),
             'password' => env('DB_PASSWORD', ''),
+            ...($reads === null ? [] : ['read' => ['port' => $reads], 'write' => [], 'sticky' => true]),
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'prefix' => '',

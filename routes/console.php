@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Accounts\FirstRun;
 use App\Models\Shop;
 use App\Support\DemoSignIns;
+use App\Support\Photos;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -37,3 +38,14 @@ Artisan::command('shop:first-run', function () use ($say): void {
         ? 'Sign in with your own e-mail.'
         : 'Open it with this code, once: '.FirstRun::code());
 })->purpose('Print the code that opens a new shop');
+
+// Photos that are kept in the database, out of it and into it: a folder as ./backup and ./restore know it.
+Artisan::command('files:copy-out {dir}', function (string $dir) use ($say): void {
+    $copied = Photos::copyOut($dir);
+    $say("{$copied} files copied out to {$dir}.");
+})->purpose('Write every photo kept in the database into a folder');
+
+Artisan::command('files:take-in {dir}', function (string $dir) use ($say): void {
+    $taken = Photos::takeIn($dir);
+    $say("{$taken} files taken in from {$dir}.");
+})->purpose('Put every photo of a folder where this install keeps them');

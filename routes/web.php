@@ -12,6 +12,7 @@ use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\CustomerRecordController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\FaultController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\FloorController;
@@ -66,7 +67,7 @@ Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
 Route::pattern('secret', '[A-Za-z0-9_-]{43}');
 foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 'feed', 'bench', 'quote',
-    'line'] as $number) {
+    'line', 'device'] as $number) {
     Route::pattern($number, '[0-9]{1,9}');
 }
 
@@ -104,6 +105,11 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/jobs/{job}/trail', [TrailController::class, 'job']);
     Route::get('/ovens/{oven}/trail', [TrailController::class, 'oven']);
     Route::get('/powders/{powder}/trail', [TrailController::class, 'powder']);
+
+    Route::get('/devices', [DeviceController::class, 'index']);
+    Route::get('/devices/door', [DeviceController::class, 'door']);
+    Route::post('/devices', [DeviceController::class, 'store']);
+    Route::post('/devices/{device}/withdraw', [DeviceController::class, 'withdraw']);
 
     Route::get('/', RailController::class);
     Route::get('/find', [RailController::class, 'find']);

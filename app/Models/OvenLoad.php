@@ -45,6 +45,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Collection<int, OvenLoadItem> $items
  * @property Collection<int, OvenEvent> $events
  * @property Collection<int, Reading> $readings
+ * @property Collection<int, LiveSample> $liveSamples
  * @property Collection<int, OvenResult> $results
  */
 final class OvenLoad extends Record
@@ -179,6 +180,12 @@ final class OvenLoad extends Record
         $relation->whereNull('withdrawn_at')->orderBy('at');
 
         return $relation;
+    }
+
+    /** @return HasMany<LiveSample, $this> */
+    public function liveSamples(): HasMany
+    {
+        return $this->hasMany(LiveSample::class);
     }
 
     /** @return HasMany<Reading, $this> */

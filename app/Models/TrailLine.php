@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed>|null $after by column
  * @property ?int $job_id
  * @property ?int $oven_id
+ * @property ?int $waited_s so much later than it was done, where it waited for the network
  * @property ?User $user
  */
 final class TrailLine extends Record

@@ -7,6 +7,7 @@ namespace App\Models;
 use Aenum\Core\Unit\UnitSystem;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Laravel\Sanctum\HasApiTokens;
 
 /**
  * @property int $id
@@ -23,6 +24,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** @use HasApiTokens<DeviceToken> */
+    use HasApiTokens;
+
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token', 'pin', 'code'];

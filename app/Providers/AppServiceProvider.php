@@ -6,16 +6,23 @@ namespace App\Providers;
 
 use App\Actions\Rail\ReadRail;
 use App\Http\Middleware\SharedTablet;
+use App\Models\DeviceToken;
 use App\Models\User;
-use App\Support\ToTheMillisecond;
+use App\Support\FilesInDatabase;
+use App\Support\ShopDatabase;
 use App\Support\Trail;
 use App\Support\Units;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
+use League\Flysystem\Filesystem;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -23,7 +30,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ToTheMillisecond(...$with));
+        Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ShopDatabase(...$with));
+        Storage::extend('database', fn (Application $app, array $config): FilesystemAdapter => new FilesystemAdapter(
+            new Filesystem($disk = new FilesInDatabase, $config),
+            $disk,
+            $config,
+        ));
     }
 
     public function boot(): void
@@ -31,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->app->environment() !== 'production');
         // A page asks once for what all its rows want, not once a row.
         Model::automaticallyEagerLoadRelationships();
+        Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         Trail::listen();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Illuminate\Database\LostConnectionException;
-use Illuminate\Database\QueryException;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Laravel\Sanctum\Exceptions\MissingAbilityException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -43,56 +45,67 @@ final class Faults
     /** Statuses whose own message is for people. */
     private const SPEAK = [403, 409, 422, 507];
 
-    /** MariaDB cannot be reached, went away, or has no room to write. */
-    private const GONE = [2002, 2003, 2006, 2013, 1053, 1077, 1927];
-
-    private const NO_ROOM = [1021, 1114, 3];
+    private const CUT_OFF = ['Too few databases', 'Nothing can be read or kept just now: no database of this shop '
+        .'is with more than half of them, and what two halves wrote could not be put together. What was just sent '
+        .'was not done; send it again in a moment. Clocks run on: go by the last pull you saw. If this stays, look at '
+        .'./cluster status on one of its machines.'];
 
     public static function page(Throwable $fault, Request $request): ?Response
     {
+        if ($request->is('api/*')) {
+            return self::problem($fault);
+        }
         if ($fault instanceof ValidationException || $fault instanceof HttpResponseException) {
             return null;
         }
-        if (self::isDatabaseGone($fault)) {
-            return self::answer(503, self::NO_DATABASE, ['Retry-After' => 5]);
+        [$status, $words, $headers] = self::told($fault);
+
+        return $status === 500 && config('app.debug') ? null : self::answer($status, $words, $headers);
+    }
+
+    /** The same for a device. */
+    private static function problem(Throwable $fault): ?Response
+    {
+        if ($fault instanceof ValidationException) {
+            return Problem::invalid($fault);
+        }
+        if ($fault instanceof HttpResponseException) {
+            return null;
+        }
+        [$status, [$title, $says], $headers] = $fault instanceof AuthenticationException
+            ? [401, ['No such token', 'The token is missing, was taken back, or is not one of this shop.'], []]
+            : self::told($fault);
+
+        return Problem::of($status, $title, $says, [], $headers)->withException($fault);
+    }
+
+    /** @return array{int, array{string, string}, array<string, mixed>} status, title and words, headers */
+    private static function told(Throwable $fault): array
+    {
+        $cause = DatabaseFault::in($fault);
+        if ($cause === DatabaseFault::Gone || $cause === DatabaseFault::CutOff) {
+            $isAlone = $cause === DatabaseFault::CutOff || config('app.node') !== null;
+
+            return [503, $isAlone ? self::CUT_OFF : self::NO_DATABASE, ['Retry-After' => 5]];
         }
         $status = match (true) {
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode(),
-            self::isDiskFull($fault) => 507,
+            $fault instanceof MissingAbilityException, $fault instanceof AuthorizationException => 403,
+            $fault instanceof ModelNotFoundException => 404,
+            self::isDiskFull($fault, $cause) => 507,
             default => 500,
         };
-        if ($status === 500 && config('app.debug')) {
-            return null;
-        }
         [$title, $says] = self::WORDS[$status] ?? self::WORDS[500];
         if (in_array($status, self::SPEAK, true) && $fault instanceof HttpExceptionInterface) {
             $says = $fault->getMessage() === '' ? $says : $fault->getMessage();
         }
 
-        return self::answer(
-            $status,
-            [$title, $says],
-            $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : [],
-        );
+        return [$status, [$title, $says], $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : []];
     }
 
-    public static function isDatabaseGone(Throwable $fault): bool
+    private static function isDiskFull(Throwable $fault, ?DatabaseFault $cause): bool
     {
-        return $fault instanceof LostConnectionException || in_array(self::number($fault), self::GONE, true)
-            || str_contains($fault->getMessage(), 'server has gone away');
-    }
-
-    private static function isDiskFull(Throwable $fault): bool
-    {
-        return in_array(self::number($fault), self::NO_ROOM, true)
-            || str_contains($fault->getMessage(), 'No space left on device');
-    }
-
-    private static function number(Throwable $fault): ?int
-    {
-        $sql = $fault instanceof QueryException ? $fault->getPrevious() : $fault;
-
-        return $sql instanceof \PDOException ? (int) ($sql->errorInfo[1] ?? $sql->getCode()) : null;
+        return $cause === DatabaseFault::NoRoom || str_contains($fault->getMessage(), 'No space left on device');
     }
 
     /**

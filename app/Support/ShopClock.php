@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\Auth;
  * The time in the shop.
  *
  * Instants are kept in UTC and shown in the shop's zone. In the demo shop the clock can be put forward, so that a
- * bake can be watched without waiting for it; a real shop's clock is never off.
+ * bake can be watched without waiting for it; a real shop's clock is never off. What waited to be told was done then.
  */
 final class ShopClock
 {
@@ -20,7 +20,7 @@ final class ShopClock
     {
         $ahead = config('app.demo') ? Shop::current()->clock_ahead_s : 0;
 
-        return CarbonImmutable::now('UTC')->addSeconds($ahead);
+        return CarbonImmutable::now('UTC')->addSeconds($ahead)->subMilliseconds(Waited::now());
     }
 
     public static function local(CarbonImmutable $instant): CarbonImmutable

@@ -19,7 +19,8 @@ final class Trail
     private const OF_NO_INTEREST = ['id', 'created_at', 'updated_at'];
 
     /** Kept as known or not, never as what they are. */
-    private const SECRETS = ['password', 'pin', 'remember_token', 'code', 'session_mark', 'mark', 'signature'];
+    private const SECRETS = ['password', 'pin', 'remember_token', 'code', 'session_mark', 'mark', 'signature',
+        'token'];
 
     /** A longer value is named by its length; the row itself has it. */
     private const LONGEST = 1000;
@@ -56,6 +57,7 @@ final class Trail
             'after' => self::json($after),
             'job_id' => Whose::job($row),
             'oven_id' => Whose::oven($row),
+            'waited_s' => Waited::now() === 0 ? null : intdiv(Waited::now(), 1000),
         ]);
     }
 

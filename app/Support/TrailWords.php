@@ -25,6 +25,7 @@ final class TrailWords
         'work_hours' => 'hours', 'user_stations' => 'station of a person', 'absences' => 'absence',
         'wishes' => 'wish of the plan', 'calendar_feeds' => 'address of a calendar', 'benches' => 'bench',
         'quotes' => 'quote', 'quote_lines' => 'line of a quote', 'quote_policies' => 'policy of quoting',
+        'device_tokens' => 'device', 'weights' => 'weight of a scale',
         'record_links' => 'address of a record', 'supplements' => 'supplement to a record', 'releases' => 'hand-over',
     ];
 
@@ -65,11 +66,20 @@ final class TrailWords
         return [
             'when' => ShopClock::local($line->at)->format('j M Y H:i:s'),
             'who' => $line->user->name ?? 'Aenum itself',
-            'from' => $line->from_where,
+            'from' => self::from($line),
             'what' => "{$row} ".self::DONE[$line->what],
             'isNew' => $line->what === 'created',
             'changes' => $changes,
         ];
+    }
+
+    /** From where it came, and how long it had waited for the network. */
+    private static function from(TrailLine $line): ?string
+    {
+        $waited = $line->waited_s === null ? null : 'told '.Units::minutes($line->waited_s / 60).' later';
+        $said = array_filter([$line->from_where, $waited]);
+
+        return $said === [] ? null : implode(', ', $said);
     }
 
     private static function label(string $column): string

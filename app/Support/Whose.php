@@ -11,6 +11,7 @@ use App\Models\Fault;
 use App\Models\Fitting;
 use App\Models\Inspection;
 use App\Models\Job;
+use App\Models\LiveSample;
 use App\Models\LogLine;
 use App\Models\LookedAt;
 use App\Models\Lot;
@@ -88,7 +89,7 @@ final class Whose
     ];
 
     /** Rows of a load that are of no one job. */
-    private const OF_LOAD = [OvenEvent::class, OvenLog::class, Reading::class, OvenLoadItem::class];
+    private const OF_LOAD = [OvenEvent::class, OvenLog::class, LiveSample::class, Reading::class, OvenLoadItem::class];
 
     /** @return list<int> the jobs it is part of */
     public static function jobs(Model $row): array

@@ -13,6 +13,7 @@ use Aenum\Core\Word\OvenEventKind;
 use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\Cure\BakeBoard;
+use App\Actions\Logger\LiveLogger;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -349,6 +350,7 @@ final class RunOven
                 $this->keepResults($one);
                 $this->tick($one, $by);
             }
+            LiveLogger::keep($held, $by);
         });
     }
 
@@ -407,6 +409,12 @@ final class RunOven
             }
             $work($held);
         });
+        $this->follow($load);
+    }
+
+    /** The pull as it is known now, kept for the rail, after something was learned of a load. */
+    public function follow(OvenLoad $load): void
+    {
         $fresh = $load->fresh();
         foreach ($fresh === null || ! $fresh->isRunning() ? [] : [$fresh, ...$fresh->riders] as $one) {
             ExpectedPull::remember($one, self::board($fresh)->pullAt() ?? ShopClock::now());

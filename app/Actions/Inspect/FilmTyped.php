@@ -61,6 +61,20 @@ final readonly class FilmTyped
         }
     }
 
+    /**
+     * As a gauge sent them.
+     *
+     * @param  list<array{um: float|int, spot?: string}>  $readings
+     *
+     * @throws ValidationException
+     */
+    public static function measured(array $readings): self
+    {
+        return self::of(array_map(fn (array $one): array => [
+            'um' => (float) $one['um'], 'spot' => $one['spot'] ?? 'face',
+        ], $readings), 'device');
+    }
+
     /** @param  list<array{um: float, spot: ?string}>  $readings */
     private static function of(array $readings, string $source): self
     {

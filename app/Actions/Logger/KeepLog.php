@@ -24,7 +24,8 @@ final class KeepLog
     /** More points say nothing more of a curve that takes minutes. */
     private const MOST_POINTS = 240;
 
-    private const AIR = ['air', 'oven', 'oven air'];
+    /** What a couple in the oven's air is called. */
+    public const AIR = ['air', 'oven', 'oven air'];
 
     /** @throws ValidationException naming what cannot be read */
     public function __invoke(OvenLoad $bake, string $csv, string $name, float $beginsMin, User $by): OvenLog
@@ -41,6 +42,17 @@ final class KeepLog
                 'log' => ucfirst(trim("logger file {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
             ]);
         }
+
+        return $this->keep($bake, $file->columns, $name, $beginsMin, $by);
+    }
+
+    /**
+     * @param  list<LoggerColumn>  $read
+     *
+     * @throws ValidationException where none of them is of this load
+     */
+    public function keep(OvenLoad $bake, array $read, string $name, float $beginsMin, User $by): OvenLog
+    {
         $load = LoadOfBake::from($bake);
         $columns = array_map(
             fn (LoggerColumn $column): array => [
@@ -48,7 +60,7 @@ final class KeepLog
                 'in' => $this->sitsIn($column->name, $load),
                 'points' => $this->thinned($column->points),
             ],
-            $file->columns,
+            $read,
         );
         if (array_filter($columns, fn (array $column): bool => $column['in'] !== null) === []) {
             throw ValidationException::withMessages([
@@ -118,16 +130,31 @@ final class KeepLog
         };
     }
 
+    /**
+     * Whether one of the columns is named after the air or a part of the load.
+     *
+     * @param  list<string>  $names
+     */
+    public function knows(OvenLoad $bake, array $names): bool
+    {
+        $load = LoadOfBake::from($bake);
+
+        return array_filter($names, fn (string $name): bool => $this->sitsIn($name, $load) !== null) !== [];
+    }
+
+    /** A name as two people write it alike. */
+    public static function plain(string $name): string
+    {
+        return trim((string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)));
+    }
+
     private function sitsIn(string $column, LoadOfBake $load): ?string
     {
-        $plain = fn (string $name): string => trim(
-            (string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)),
-        );
-        if (in_array($plain($column), self::AIR, true)) {
+        if (in_array(self::plain($column), self::AIR, true)) {
             return 'air';
         }
         foreach ($load->hung as $hung) {
-            if ($plain($hung->item->name) === $plain($column)) {
+            if (self::plain($hung->item->name) === self::plain($column)) {
                 return $hung->key();
             }
         }

@@ -10,6 +10,7 @@ use Aenum\Core\Cure\Reading as CoreReading;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
+use App\Actions\Logger\LiveLogger;
 use App\Models\OvenLoad;
 use App\Support\ShopClock;
 use Illuminate\Support\Facades\Cache;
@@ -35,7 +36,7 @@ final class Correct
             }
         }
 
-        return $readings;
+        return [...$readings, ...LiveLogger::readings($load, $items)];
     }
 
     /** @return list<array{float, float}> second of the run, and the air as the oven showed it then, °C */
@@ -48,7 +49,7 @@ final class Correct
             }
         }
 
-        return $shown;
+        return [...$shown, ...LiveLogger::air($load)];
     }
 
     /**

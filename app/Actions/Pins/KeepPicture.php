@@ -127,7 +127,7 @@ final class KeepPicture
     /** On the disk whole, or not at all. */
     private function keep(string $name, string $bytes): void
     {
-        $disk = Storage::disk('local');
+        $disk = Storage::disk();
         try {
             $disk->put($name, $bytes);
         } catch (UnableToWriteFile) {

@@ -32,6 +32,7 @@ use App\Models\Lot;
 use App\Models\PowderLot;
 use App\Models\Spraying;
 use App\Models\SprayingZone;
+use App\Models\Weight;
 use App\Rules\Measured;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
@@ -208,16 +209,12 @@ final class CoatController
         return redirect('/station/coat')->with('said', 'The colour change is logged.');
     }
 
-    /** What the simulated scale shows, as the field that is typed into. */
+    /** What the scale last sent, else what the simulated one shows, as the field that is typed into. */
     public function scale(Request $request): View
     {
-        StandIns::orNone();
         $spraying = Spraying::query()->find($request->integer('spraying'));
-        $scale = new SimulatedScale();
         $units = Units::current();
-        $grams = $spraying === null
-            ? $scale->weighedOut(max(1.0, (float) $request->float('asked')))
-            : $scale->cameBack($spraying);
+        $grams = Weight::latest()->grams ?? $this->simulated($request, $spraying);
 
         return view('coat.scale', [
             'name' => $spraying === null ? 'weighed' : 'back',
@@ -225,6 +222,16 @@ final class CoatController
             'spraying' => $spraying?->id,
             'asked' => $request->float('asked'),
         ]);
+    }
+
+    private function simulated(Request $request, ?Spraying $spraying): float
+    {
+        StandIns::orNone();
+        $scale = new SimulatedScale();
+
+        return $spraying === null
+            ? $scale->weighedOut(max(1.0, (float) $request->float('asked')))
+            : $scale->cameBack($spraying);
     }
 
     /** What the simulated gauge reads on raw powder, as the field that is typed into. */

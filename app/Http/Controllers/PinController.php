@@ -40,9 +40,9 @@ final class PinController
 
     public function image(Picture $picture): Response
     {
-        abort_if($picture->withdrawn_at !== null || ! Storage::disk('local')->exists($picture->file), 404);
+        abort_if($picture->withdrawn_at !== null || ! Storage::disk()->exists($picture->file), 404);
 
-        return response((string) Storage::disk('local')->get($picture->file), 200, [
+        return response((string) Storage::disk()->get($picture->file), 200, [
             'Content-Type' => 'image/jpeg',
             'X-Content-Type-Options' => 'nosniff',
             'Content-Disposition' => 'inline',

@@ -190,9 +190,9 @@ final class PowderController
 
     public function image(PowderPicture $look): Response
     {
-        abort_if($look->withdrawn_at !== null || ! Storage::disk('local')->exists($look->file), 404);
+        abort_if($look->withdrawn_at !== null || ! Storage::disk()->exists($look->file), 404);
 
-        return response((string) Storage::disk('local')->get($look->file), 200, [
+        return response((string) Storage::disk()->get($look->file), 200, [
             'Content-Type' => 'image/jpeg',
             'X-Content-Type-Options' => 'nosniff',
             'Content-Disposition' => 'inline',

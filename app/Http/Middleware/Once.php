@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Support\OneGo;
 use Closure;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as OwnResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
-use Throwable;
 
 /**
  * What a form does is done whole, once, or not at all.
@@ -29,38 +27,24 @@ final class Once
 
     private const PRUNE_ONE_IN = 500;
 
-    /** How often a request that met another in the database is tried before it is called a fault. */
-    private const TRIES = 5;
-
-    /** MariaDB's numbers: a deadlock, which is also what a cluster says of a conflict; a lock waited for in vain. */
-    private const DEADLOCK = 1213;
-
-    private const WAITED_IN_VAIN = 1205;
-
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isMethodSafe() || $request->user() === null) {
             return $next($request);
         }
-        for ($try = 1; ; $try++) {
-            $fault = null;
-            $answer = null;
-            DB::beginTransaction();
-            try {
-                $answer = $this->work($request, $next);
-                $fault = $this->faultOf($answer);
-                $this->isDone($answer, $request) ? DB::commit() : DB::rollBack();
-            } catch (Throwable $e) {
-                DB::rollBack();
-                $fault = $e;
-            }
-            if (self::number($fault) === self::WAITED_IN_VAIN) {
-                return $this->underWay();
-            }
-            if ($try === self::TRIES || self::number($fault) !== self::DEADLOCK) {
-                return $answer ?? throw $fault;
-            }
-        }
+        $session = $request->session();
+        $asItWas = $session->all();
+
+        return OneGo::of(
+            fn (): Response => $this->work($request, $next),
+            fn (Response $answer): bool => $this->isDone($answer, $request),
+            Str::isUuid($request->input('_once')),
+            // What the last try told the next page is not so.
+            function () use ($session, $asItWas): void {
+                $session->flush();
+                $session->put($asItWas);
+            },
+        ) ?? $this->underWay();
     }
 
     private function work(Request $request, Closure $next): Response
@@ -116,21 +100,5 @@ final class Once
         $fresh = $request->session()->get('_flash.new', []);
 
         return is_array($fresh) && in_array('errors', $fresh, true);
-    }
-
-    private function faultOf(Response $answer): ?Throwable
-    {
-        return $answer instanceof OwnResponse || $answer instanceof RedirectResponse ? $answer->exception : null;
-    }
-
-    private static function number(?Throwable $fault): ?int
-    {
-        for (; $fault !== null; $fault = $fault->getPrevious()) {
-            if ($fault instanceof QueryException || $fault instanceof \PDOException) {
-                return isset($fault->errorInfo[1]) ? (int) $fault->errorInfo[1] : null;
-            }
-        }
-
-        return null;
     }
 }

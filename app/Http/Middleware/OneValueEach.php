@@ -42,6 +42,7 @@ final class OneValueEach
         'works_at',
         'policy_way',
         'policy_figure',
+        'abilities',
     ];
 
     /** Lists an address may carry. */

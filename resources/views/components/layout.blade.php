@@ -95,7 +95,8 @@
                                 :options="['24' => '14:30', '12' => '2:30 pm']" :value="$user->clock" />
                             <button class="btn btn-quiet">Keep</button>
                         </form>
-                        <a class="btn btn-quiet" href="/me">Password, PIN, devices</a>
+                        <a class="btn btn-quiet" href="/me">Password, PIN, where signed in</a>
+                        <a class="btn btn-quiet" href="/devices">Devices</a>
                         @if (config('app.demo') && $user->can('work'))
                             <form method="post" action="/demo-clock" class="grid gap-2 border-t border-line pt-3">
                                 <x-once />

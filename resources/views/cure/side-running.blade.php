@@ -3,7 +3,6 @@
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 @php($next = NextMove::of($board))
-@php($read = $bake->readings->isNotEmpty())
 <div class="panel">
     <p class="hint">{{ $next->due ? $next->overWords() : 'Pull in' }}</p>
     <p class="num text-[4.6rem]" data-until="{{ $next->pullAt->getTimestampMs() }}" data-past="pull now">
@@ -28,7 +27,7 @@
     @if ($next->shouldReadC !== null)
         <p>It should read about {{ $u->temp($next->shouldReadC) }} then.</p>
     @endif
-    @if ($read)
+    @if ($board->correction->residualsK !== [])
         <p>The readings say the oven heats this load at {{ number_format($board->correction->factor, 2) }} of what
             the model thought.</p>
     @endif
@@ -70,4 +69,9 @@
     @endforeach
     @include('cure.event-form', ['setpointC' => $next->setpointC, 'powerIsOff' => $next->powerIsOff])
 @endcan
+@foreach (App\Actions\Logger\LiveLogger::riders($bake) as $rider)
+    <p class="panel !py-2">{{ $rider['logger'] }} rides along, last heard at
+        {{ ShopClock::time($rider['at']) }}: {{ collect($rider['says'])->map(
+            fn($c, $name) => "{$name} {$u->temp($c)}")->join(', ') }}.</p>
+@endforeach
 @include('cure.floor-log')

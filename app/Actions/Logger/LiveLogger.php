@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Logger;
+
+use Aenum\Core\Cure\Reading as CoreReading;
+use Aenum\Core\Logger\LoggerColumn;
+use Aenum\Core\Unit\InvalidQuantity;
+use App\Actions\Oven\LoadSchedule;
+use App\Actions\Oven\ReadItem;
+use App\Models\LiveSample;
+use App\Models\OvenLoad;
+use App\Models\User;
+use App\Support\ShopClock;
+use App\Support\Waited;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * A logger that speaks while it rides: what its couples read corrects the bake as it comes in, as a thermometer's
+ * readings do, and when the load is pulled it is kept as the logger's file.
+ */
+final class LiveLogger
+{
+    /**
+     * Samples of one couple are no news of each other: of each so many are taken into the reckoning, the last and those
+     * so far before it. tests/Bench/correct.php measures the band with them.
+     */
+    private const TAKEN = 3;
+
+    private const APART_S = 240.0;
+
+    /** A couple that has only begun to see heat says nothing of the oven yet, s of the run. */
+    private const NOT_BEFORE_S = 120.0;
+
+    /** A load keeps no more than this of all its loggers together. */
+    private const MOST = 200_000;
+
+    /**
+     * Takes in a batch. A sample that is there already is left as it is.
+     *
+     * @param  list<array{at: string, channel: string, c: float|int}>  $samples
+     * @return int how many are new
+     *
+     * @throws ValidationException naming the sample that cannot be
+     */
+    public static function take(OvenLoad $bake, string $logger, array $samples, User $by): int
+    {
+        if (! $bake->isRunning() || $bake->shut_at === null) {
+            throw ValidationException::withMessages([
+                'load' => "This load is {$bake->status}; a logger speaks of one that bakes.",
+            ]);
+        }
+        $rows = [];
+        foreach ($samples as $n => $one) {
+            $at = CarbonImmutable::parse($one['at'])->utc();
+            self::mustBe($at, $bake->beganAt() ?? $bake->shut_at, "samples/{$n}/at");
+            $rows[] = [
+                'oven_load_id' => $bake->id,
+                'logger' => $logger,
+                'channel' => trim($one['channel']),
+                'at' => $at->format('Y-m-d H:i:s.v'),
+                'celsius' => (float) $one['c'],
+                'user_id' => $by->id,
+            ];
+        }
+        $there = DB::table('live_samples')->where('oven_load_id', $bake->id)->count();
+        if ($there + count($rows) > self::MOST) {
+            throw ValidationException::withMessages(['samples' => 'This bake has '.self::MOST.' samples already.']);
+        }
+
+        return DB::table('live_samples')->insertOrIgnore($rows);
+    }
+
+    /**
+     * @param  list<ReadItem>  $items  in the order of the run
+     * @return list<CoreReading>
+     */
+    public static function readings(OvenLoad $load, array $items): array
+    {
+        $readings = [];
+        foreach ($items as $n => $one) {
+            foreach (self::thinned($load, self::plain($one->item->name)) as [$second, $celsius]) {
+                try {
+                    $readings[] = CoreReading::of($n, $second, $celsius);
+                } catch (InvalidQuantity) {
+                    // A couple that hangs loose reads what no part can be: it does not count, and stays in the file.
+                }
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @return list<array{float, float}> second of the run, and the air, °C */
+    public static function air(OvenLoad $load): array
+    {
+        return self::thinned($load, KeepLog::AIR[0]);
+    }
+
+    /** Keeps what each logger said as its file, when the load is out. */
+    public static function keep(OvenLoad $bake, User $by): void
+    {
+        $shut = $bake->shut_at ?? ShopClock::now();
+        foreach (self::samples($bake)->groupBy('logger') as $logger => $of) {
+            $columns = $of->groupBy('channel')->map(fn (Collection $mine, string $name): LoggerColumn => new LoggerColumn(
+                $name,
+                array_values($mine->map(fn (LiveSample $one): array => [
+                    $shut->diffInMilliseconds($one->at) / 1000, $one->celsius,
+                ])->all()),
+            ))->filter(fn (LoggerColumn $column): bool => count($column->points) > 1);
+            $keep = new KeepLog;
+            if ($keep->knows($bake, array_values($columns->keys()->all()))) {
+                $keep->keep($bake, array_values($columns->all()), (string) $logger, 0.0, $by);
+            }
+        }
+    }
+
+    /**
+     * The loggers that ride in a load, and what each said last.
+     *
+     * @return list<array{logger: string, at: CarbonImmutable, says: array<string, float>}>
+     */
+    public static function riders(OvenLoad $load): array
+    {
+        $riders = self::samples($load)->groupBy('logger')->map(fn (Collection $of, string $logger): array => [
+            'logger' => $logger,
+            'at' => $of->max('at'),
+            'says' => $of->groupBy('channel')->map(fn (Collection $mine): float => $mine->last()->celsius)->all(),
+        ]);
+
+        return array_values($riders->all());
+    }
+
+    private static function mustBe(CarbonImmutable $at, CarbonImmutable $began, string $field): void
+    {
+        $ago = $at->diffInMilliseconds(ShopClock::now());
+        if ($at->lt($began) || $ago < -Waited::AHEAD_MS) {
+            throw ValidationException::withMessages([
+                $field => 'That moment is not of this bake; allowed: from when its door opened up to now.',
+            ]);
+        }
+    }
+
+    /** @return list<array{float, float}> second of the run, °C */
+    private static function thinned(OvenLoad $load, string $channel): array
+    {
+        $taken = [];
+        $of = self::samples($load)->filter(fn (LiveSample $one): bool => self::plain($one->channel) === $channel);
+        foreach ($of->sortByDesc('at') as $one) {
+            $second = LoadSchedule::second($load->ran(), $one->at);
+            $last = $taken === [] ? INF : $taken[count($taken) - 1][0];
+            if ($second >= self::NOT_BEFORE_S && $last - $second >= self::APART_S && count($taken) < self::TAKEN) {
+                $taken[] = [$second, $one->celsius];
+            }
+        }
+
+        return array_reverse($taken);
+    }
+
+    /** @return Collection<int, LiveSample> */
+    private static function samples(OvenLoad $load): Collection
+    {
+        return $load->liveSamples->toBase()->sortBy('at')->values();
+    }
+
+    private static function plain(string $name): string
+    {
+        return KeepLog::plain($name);
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Door\BakeTold;
+use App\Actions\Door\DoorTime;
+use App\Actions\Door\ShopTold;
+use App\Actions\Floor\RunOven;
+use App\Actions\Inspect\FilmTyped;
+use App\Actions\Inspect\RecordInspection;
+use App\Actions\Inspect\Stack;
+use App\Actions\Logger\LiveLogger;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Oven\ExpectedPull;
+use App\Actions\Release\JobRecord;
+use App\Actions\Route\PartWays;
+use App\Http\Controllers\Concerns\KnowsWhoAsks;
+use App\Models\Job;
+use App\Models\Lot;
+use App\Models\OvenLoad;
+use App\Models\Weight;
+use App\Support\ShopClock;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** What devices ask and bring, one method for each call of the door; their bodies keep to their schemas already. */
+final class DoorController
+{
+    use KnowsWhoAsks;
+
+    public function rail(): JsonResponse
+    {
+        return $this->told(ShopTold::rail());
+    }
+
+    public function day(): JsonResponse
+    {
+        return $this->told(ShopTold::day());
+    }
+
+    public function job(Job $job): JsonResponse
+    {
+        return $this->told(JobRecord::of($job)->open());
+    }
+
+    public function bake(OvenLoad $bake): JsonResponse
+    {
+        abort_if($bake->status === 'withdrawn', 404);
+
+        return $this->told(BakeTold::of($bake));
+    }
+
+    public function reading(Request $request, OvenLoad $load, RunOven $run): JsonResponse
+    {
+        $in = $this->asked($request);
+        $run->read(
+            $load,
+            $this->person($request),
+            $in['item'],
+            (float) $in['shown_c'],
+            (float) $in['emissivity'],
+            'device',
+            ($in['door'] ?? 'shut') === 'open',
+            ($in['surface'] ?? 'film') === 'bare',
+            isset($in['display_c']) ? (float) $in['display_c'] : null,
+        );
+
+        return $this->kept(1, 'The reading is taken in.', $load);
+    }
+
+    public function samples(Request $request, OvenLoad $bake, RunOven $run): JsonResponse
+    {
+        $in = $this->asked($request);
+        $new = LiveLogger::take($bake, $in['logger'], $in['samples'], $this->person($request));
+        $new === 0 ? null : $run->follow($bake);
+
+        return $this->kept($new, $new === 0 ? 'All of it was there already.' : 'Taken in; the bake follows.', $bake);
+    }
+
+    public function film(Request $request, Lot $lot, RecordInspection $record): JsonResponse
+    {
+        $in = $this->asked($request);
+        $stack = Stack::of(LotWalk::of($lot)) ?? throw ValidationException::withMessages([
+            'readings' => "Nothing is baked on {$lot->partName()} yet; raw powder is measured at Coat.",
+        ]);
+        $inspection = $record->film(
+            $stack->top,
+            $lot,
+            $this->person($request),
+            FilmTyped::measured($in['readings']),
+            PartWays::of($lot->part)->film,
+            trim(($in['gauge'] ?? '').(isset($in['note']) ? ": {$in['note']}" : ''), ': ') ?: null,
+        );
+        $says = 'Written down: '.($inspection->verdict === 'pass' ? 'within the band.' : 'outside the band.');
+
+        return $this->kept(count($in['readings']), $says, null, $inspection->verdict);
+    }
+
+    public function weight(Request $request): JsonResponse
+    {
+        $in = $this->asked($request);
+        Weight::query()->create([
+            'scale' => $in['scale'],
+            'grams' => (float) $in['grams'],
+            'at' => ShopClock::now(),
+            'user_id' => $this->person($request)->id,
+        ]);
+
+        return $this->kept(1, 'It stands at the coat bench for ten minutes.');
+    }
+
+    /** @return array<string, mixed> */
+    private function asked(Request $request): array
+    {
+        /** @var array<string, mixed> */
+        return $request->attributes->get('asked');
+    }
+
+    private function kept(int $rows, string $says, ?OvenLoad $load = null, ?string $verdict = null): JsonResponse
+    {
+        $load = $load?->fresh();
+
+        return $this->told([
+            'kept' => $rows,
+            'says' => $says,
+            'at' => DoorTime::of(ShopClock::now()),
+            'pull_at' => $load?->isRunning() === true ? DoorTime::of(ExpectedPull::of($load)) : null,
+            'verdict' => $verdict,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function told(array $body): JsonResponse
+    {
+        return response()->json(
+            $body,
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+}

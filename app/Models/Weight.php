@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\ShopClock;
+use Carbon\CarbonImmutable;
+
+/**
+ * What a scale has shown, waiting for whoever stands at the bench.
+ *
+ * @property int $id
+ * @property string $scale its name
+ * @property float $grams
+ * @property CarbonImmutable $at
+ */
+final class Weight extends Record
+{
+    /** So long somebody may still mean it, min. House figure. */
+    private const STANDS_MIN = 10;
+
+    public $timestamps = false;
+
+    /** The latest that still stands; null where no scale has spoken. */
+    public static function latest(): ?self
+    {
+        $weights = self::query();
+        $weights->where('at', '>', ShopClock::now()->subMinutes(self::STANDS_MIN))->orderByDesc('at');
+
+        return $weights->first();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['grams' => 'float', 'at' => 'immutable_datetime:Y-m-d H:i:s.v'];
+    }
+}

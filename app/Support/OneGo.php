@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response as OwnResponse;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/**
+ * All that one request writes, in one go: kept whole or not at all. What met another in the database goes again unseen;
+ * what lost the database in the middle goes again where a token says whether it was done.
+ */
+final class OneGo
+{
+    /** How often one that met another is tried before it is called a fault. */
+    private const TRIES = 10;
+
+    /** Those that met do not meet again at once, ms. */
+    private const APART_MS = 30;
+
+    /** How long is waited for a database that went away, before it is asked again, ms. */
+    private const PAUSE_MS = 700;
+
+    /**
+     * @param  Closure(): Response  $work
+     * @param  Closure(Response): bool  $isDone  whether what it answers is to be kept
+     * @param  bool  $isKnown  whether a token in it says that it was done before
+     * @param  Closure(): void  $again  what has to be put back before it goes again
+     * @return Response|null null where it waited in vain for somebody who writes there
+     *
+     * @throws Throwable what stood in its way
+     */
+    public static function of(Closure $work, Closure $isDone, bool $isKnown, Closure $again): ?Response
+    {
+        for ($try = 1; ; $try++) {
+            [$answer, $fault] = self::go($work, $isDone);
+            $cause = DatabaseFault::in($fault);
+            if ($cause === DatabaseFault::WaitedInVain) {
+                return null;
+            }
+            $passes = $cause === DatabaseFault::Met || ($isKnown && $cause?->passes() === true);
+            if ($try === self::TRIES || ! $passes) {
+                return $answer ?? throw $fault ?? new \LogicException('no answer and no fault');
+            }
+            self::rest($cause);
+            $again();
+        }
+    }
+
+    /**
+     * @param  Closure(): Response  $work
+     * @param  Closure(Response): bool  $isDone
+     * @return array{?Response, ?Throwable}
+     */
+    private static function go(Closure $work, Closure $isDone): array
+    {
+        try {
+            DB::beginTransaction();
+            $answer = $work();
+            $isDone($answer) ? DB::commit() : DB::rollBack();
+
+            return [$answer, self::faultOf($answer)];
+        } catch (Throwable $e) {
+            DB::rollBack();
+
+            // What was not kept is not answered, however well it went until then.
+            return [null, $e];
+        }
+    }
+
+    private static function rest(?DatabaseFault $cause): void
+    {
+        if ($cause === DatabaseFault::Met) {
+            usleep(random_int(0, 1000 * self::APART_MS));
+
+            return;
+        }
+        usleep(1000 * self::PAUSE_MS);
+        DB::purge();
+    }
+
+    private static function faultOf(Response $answer): ?Throwable
+    {
+        $tells = $answer instanceof OwnResponse || $answer instanceof RedirectResponse
+            || $answer instanceof JsonResponse;
+
+        return $tells ? $answer->exception : null;
+    }
+}
