@@ -3,6 +3,7 @@
 use Aenum\Core\Unit\InvalidQuantity;
 use App\Http\Middleware\ByToken;
 use App\Http\Middleware\DecimalComma;
+use App\Http\Middleware\FromTheWaitingLine;
 use App\Http\Middleware\HasShop;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\Once;
@@ -33,7 +34,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHost::class]);
         $middleware->web(
-            append: [SharedTablet::class, OneValueEach::class, DecimalComma::class, Once::class],
+            append: [SharedTablet::class, FromTheWaitingLine::class, OneValueEach::class, DecimalComma::class, Once::class],
             prepend: [WholeText::class, HasShop::class],
         );
         $middleware->api(prepend: [ByToken::class]);

@@ -1,4 +1,4 @@
-// Builds public/build: one stylesheet, one script, the fonts. The result is committed, so that starting needs no Node.
+// Builds public/build: one stylesheet, the scripts, the fonts. The result is committed, so that starting needs no Node.
 import { execFileSync } from 'node:child_process';
 import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
@@ -14,9 +14,10 @@ for (const [family, weights] of Object.entries({ barlow: [400, 500, 600], 'barlo
     }
     cpSync(`node_modules/@fontsource/${family}/LICENSE`, `${out}/fonts/${family}-LICENSE.txt`);
 }
-const scripts = ['app.js', 'local.js'];
+const scripts = ['app.js', 'local.js', 'sw.js'];
 await esbuild.build({
-    entryPoints: scripts.map((script) => `resources/js/${script}`),
+    entryPoints: ['resources/js/app.js', 'resources/js/local.js', 'resources/js/offline/sw.js'],
+    entryNames: '[name]',
     bundle: true,
     minify: true,
     format: 'iife',

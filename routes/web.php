@@ -18,6 +18,7 @@ use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GunController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HereController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspectController;
@@ -74,6 +75,9 @@ foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 
 Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
 Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
+
+// Who a tablet's pages are from, and the mark their forms carry now: asked before what waited there is sent.
+Route::get('/here', HereController::class);
 
 // A calendar signs in nowhere: its address is its right, and it can be taken back.
 Route::middleware('throttle:60,1')->get('/calendar/{secret}.ics', [DayController::class, 'calendar']);

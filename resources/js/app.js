@@ -7,6 +7,7 @@ import { turnParts } from './turn.js';
 import { sprayPanels } from './booth.js';
 import { signOutWhenIdle } from './idle.js';
 import { signByHand } from './sign.js';
+import { keepOnWithoutNetwork } from './offline/net.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -21,3 +22,4 @@ turnParts();
 signOutWhenIdle();
 sprayPanels();
 signByHand();
+keepOnWithoutNetwork();

@@ -14,6 +14,19 @@ export const spell = (ms) => {
     return h > 0 ? `${h}:${pad(m)}:${pad(seconds % 60)}` : `${m}:${pad(seconds % 60)}`;
 };
 
+/** The shop's own hour at a moment of this device's clock. */
+export const shopHour = (at) => {
+    const clock = document.querySelector('[data-shop-time]');
+    const isOf12 = clock?.dataset.clock === '12';
+
+    return new Intl.DateTimeFormat('en-GB', {
+        timeZone: clock?.dataset.shopTime,
+        hour: isOf12 ? 'numeric' : '2-digit',
+        minute: '2-digit',
+        hour12: isOf12,
+    }).format(at + offset);
+};
+
 const tick = () => {
     for (const node of document.querySelectorAll('[data-until]')) {
         const left = Number(node.dataset.until) - shopNow();
@@ -24,14 +37,7 @@ const tick = () => {
         const left = Number(node.dataset.minutesUntil) - shopNow();
         node.textContent = left > 0 ? `${Math.ceil(left / 60000)} min` : 'now';
     }
-    for (const node of document.querySelectorAll('[data-shop-time]')) {
-        node.textContent = new Intl.DateTimeFormat('en-GB', {
-            timeZone: node.dataset.shopTime,
-            hour: node.dataset.clock === '12' ? 'numeric' : '2-digit',
-            minute: '2-digit',
-            hour12: node.dataset.clock === '12',
-        }).format(shopNow());
-    }
+    for (const node of document.querySelectorAll('[data-shop-time]')) node.textContent = shopHour(Date.now());
 };
 
 export const runClocks = () => {

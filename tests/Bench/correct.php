@@ -5,7 +5,8 @@ declare(strict_types=1);
 /**
  * Hidden ovens whose eight figures all differ from the model's by up to 40 % either way; one reading and what the
  * display showed. Prints how often the true pull lies in the band that is told, and how far off the pull told is.
- * Run: php tests/Bench/correct.php [how many] [seed]
+ * With "live": a logger on everything instead, as App\Actions\Logger\LiveLogger takes it into the reckoning.
+ * Run: php tests/Bench/correct.php [how many] [seed] [live]
  */
 
 use Aenum\Core\Cure\Aim;
@@ -26,6 +27,7 @@ require __DIR__.'/../../vendor/autoload.php';
 
 $many = (int) ($argv[1] ?? 100);
 mt_srand((int) ($argv[2] ?? 7));
+$live = ($argv[3] ?? '') === 'live';
 $loads = [
     [Loads::item(), Loads::item('panel', 6.3, 0.8, 4, 'carbon_steel')],
     [Loads::item('column', 34, 1.2, 3)],
@@ -52,11 +54,19 @@ for ($n = 0; $n < $many; $n++) {
     $second = 60 * Logged::uniform(0.35, 0.65) * $pull;
     $run = $tape->until($second, $load);
     $item = $true->last;
+    $moments = $live ? array_filter([$second - 480, $second - 240, $second], fn (float $s): bool => $s >= 120) : [];
+    $readings = $displays = [];
+    foreach ($moments as $moment) {
+        $displays[] = [$moment, $run->airC($moment) + Logged::normal(1)];
+        foreach (array_keys($load) as $n) {
+            $readings[] = Reading::of($n, $moment, $run->coreC($n, $moment) + Logged::normal(1));
+        }
+    }
     $from = hrtime(true);
     $told = PullEnsemble::of(
         $model, $load, $aims, $schedule, $rules,
-        [Reading::of($item, $second, $run->surfaceC($item, $second) + Logged::normal(3))],
-        [[$second, $run->airC($second) + Logged::normal(1)]],
+        $live ? $readings : [Reading::of($item, $second, $run->surfaceC($item, $second) + Logged::normal(3))],
+        $live ? $displays : [[$second, $run->airC($second) + Logged::normal(1)]],
     );
     $took[] = (hrtime(true) - $from) / 1e9;
     if ($told->minutes === null || $told->lowMinutes === null || $told->highMinutes === null) {

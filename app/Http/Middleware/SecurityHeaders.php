@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src "
-        ."'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        ."'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'; "
+        ."worker-src 'self'; manifest-src 'self'";
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -3,7 +3,7 @@
 @php($zone = App\Models\Shop::current()->timezone)
 <!doctype html>
 <html lang="en" data-theme="{{ $user->theme ?? 'system' }}"
-    data-now="{{ App\Support\ShopClock::now()->getTimestampMs() }}"
+    data-user="{{ $user->id }}" data-now="{{ App\Support\ShopClock::now()->getTimestampMs() }}"
     @if (session(App\Http\Middleware\SharedTablet::SESSION)) data-signs-out="{{
         60 * App\Models\Shop::current()->tablet_minutes }}" @endif>
 
@@ -12,6 +12,7 @@
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <title>{{ $title }} · Aenum</title>
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+        <link rel="manifest" href="/manifest.json">
         <link rel="preload" href="/build/fonts/barlow-latin-400-normal.woff2" as="font" type="font/woff2"
             crossorigin>
         <x-assets />
@@ -105,6 +106,8 @@
                                         inputmode="decimal"><button class="btn btn-quiet">Forward</button></div>
                             </form>
                         @endif
+                        <p class="hint" data-no-tls hidden>This tablet cannot work on without the network: its address
+                            is not https.</p>
                         <button type="button" class="btn btn-quiet" data-show-keys>Keys</button>
                         <form method="post" action="/sign-out">@csrf<button class="btn btn-quiet w-full">Sign
                                 out</button></form>
@@ -112,6 +115,7 @@
                 </details>
             </nav>
         </header>
+        <div id="net" class="net no-print" role="status" hidden></div>
         <main id="main" class="px-5 py-4 max-w-[1500px] mx-auto" tabindex="-1">
             @if (session('said'))
                 <p class="verdict mb-3 no-print" role="status">{{ session('said') }}

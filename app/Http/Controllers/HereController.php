@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Who is signed in here, and the mark forms carry now. */
+final class HereController
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        return response()->json(['user' => $request->user()?->getAuthIdentifier(), 'token' => csrf_token()]);
+    }
+}

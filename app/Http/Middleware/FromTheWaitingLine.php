@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Support\Waited;
+use Closure;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * A form that waited in a tablet for the network: it is done as of the moment it was pressed, and the tablet is told in
+ * so many words whether it was, to tell whoever pressed it.
+ */
+final class FromTheWaitingLine
+{
+    public const HEADER = 'X-Aenum-Waited';
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $waited = $request->header(self::HEADER);
+        if ($waited === null || $request->isMethodSafe()) {
+            return $next($request);
+        }
+        try {
+            Waited::since(is_numeric($waited) ? (float) $waited : INF, 'form');
+        } catch (ValidationException $e) {
+            return $this->refused($e);
+        }
+        $answer = $next($request);
+        $fault = $answer instanceof RedirectResponse ? $answer->exception : null;
+        $session = $request->session();
+        $said = $session->pull('said');
+        $errors = $session->pull('errors');
+
+        return match (true) {
+            $fault instanceof AuthenticationException => new JsonResponse(['refused' => []], 401),
+            $fault instanceof ValidationException => $this->refused($fault),
+            $errors !== null => new JsonResponse(['refused' => $errors->all()], 422),
+            $answer instanceof RedirectResponse => new JsonResponse(['refused' => [], 'said' => $said]),
+            default => $answer,
+        };
+    }
+
+    private function refused(ValidationException $fault): JsonResponse
+    {
+        return new JsonResponse(['refused' => Arr::flatten($fault->errors())], 422);
+    }
+}

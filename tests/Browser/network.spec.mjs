@@ -1,0 +1,124 @@
+import { test, expect, signIn } from './support.mjs';
+import { Network } from './network.mjs';
+
+/** The running bake of the demo; where others have pulled it, another is hung and its door shut. */
+const runningBake = async (page) => {
+    await page.goto('/station/cure');
+    const runs = page.locator('a[href^="/bakes/"]').filter({ has: page.locator('[data-until]') });
+    if (await runs.count()) return runs.first().getAttribute('href');
+    await page.locator('form[action="/bakes"] input[type=checkbox]').first().check();
+    await page.getByRole('button', { name: 'Hang and work out the bake' }).click();
+    await page.getByRole('button', { name: 'Door is shut: start' }).click();
+    await expect(page.getByRole('button', { name: /Pull: it/ })).toBeVisible();
+
+    return new URL(page.url()).pathname;
+};
+
+/** A job with a step to tick where its lot hangs. */
+const jobToTick = async (page) => {
+    for (const station of ['strip', 'blast', 'wash', 'coat', 'mask-and-hang', 'inspect']) {
+        await page.goto(`/station/${station}`);
+        const links = await page.locator('main a[href^="/jobs/"]').evaluateAll((all) =>
+            [...new Set(all.map((one) => new URL(one.href).pathname))].filter((path) => /^\/jobs\/\d+$/.test(path)));
+        for (const path of links) {
+            await page.goto(path);
+            if (await page.getByRole('button', { name: /^Tick / }).count()) return path;
+        }
+    }
+    throw new Error('no job of the demo has a step to tick');
+};
+
+const minute = (page) => page.locator('[data-shop-time]').textContent();
+
+test('a tablet that loses the network in the middle of a bake goes on, and loses nothing', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
+    const network = new Network(baseURL);
+    await network.up();
+    await signIn(page, baseURL, 'mara');
+    const bake = await runningBake(page);
+    const job = await jobToTick(page);
+    const tablet = await (await browser.newContext({ baseURL: network.url })).newPage();
+    await signIn(tablet, network.url, 'joss');
+    await tablet.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await tablet.goto(job);
+    await tablet.goto(bake);
+    const net = tablet.locator('#net');
+    await expect(net).toBeHidden();
+
+    await network.cut();
+    // The last picture stays and its clocks run on, as on a tablet that never lost it.
+    await tablet.goto(job);
+    await expect(net).toContainText('No network since');
+    await tablet.goto(bake);
+    await expect(net).toContainText('Clocks run on');
+    await page.goto(bake);
+    await expect(async () => expect(await minute(tablet)).toBe(await minute(page))).toPass();
+    const left = (one) => one.locator('main [data-until]').first().textContent();
+    const seconds = (text) => text.split(':').reduce((sum, part) => 60 * sum + Number(part), 0);
+    const [here, there] = [await left(tablet), await left(page)];
+    if (/:/.test(here)) expect(Math.abs(seconds(here) - seconds(there))).toBeLessThan(5);
+
+    // Sign, read, pull; and pull once more, as somebody does who sees nothing happen.
+    await tablet.goto(job);
+    const tick = await tablet.getByRole('button', { name: /^Tick / }).first().getAttribute('aria-label');
+    await tablet.getByRole('button', { name: /^Tick / }).first().click();
+    await expect(net).toContainText('1 waits to be sent');
+    await tablet.goto(bake);
+    await tablet.locator('summary', { hasText: 'Thermometer reading' }).click();
+    await tablet.getByLabel('It shows').fill('171.5');
+    await tablet.getByRole('button', { name: 'Take it in' }).click();
+    await expect(net).toContainText('It shows');
+    await expect(net).toContainText('171.5');
+    for (const many of [3, 4]) {
+        await tablet.getByRole('button', { name: /Pull: it/ }).click();
+        await expect(net).toContainText(`${many} wait to be sent`);
+    }
+    const pulled = await minute(tablet);
+    await expect(net.locator('li').first()).toContainText(tick);
+    // What cannot wait says so, and what was typed is still there.
+    await tablet.goto('/never-seen');
+    await expect(tablet.getByRole('heading', { name: 'This page is not on this tablet' })).toBeVisible();
+    await tablet.goto(bake);
+    // Until it is another minute: what is told then was done before.
+    await expect(async () => expect(await minute(tablet)).not.toBe(pulled)).toPass({ timeout: 90_000 });
+
+    await network.mend();
+    await expect(net).toContainText('Not taken');
+    await expect(net).toContainText('This load is pulled now');
+    await expect(net).not.toContainText('to be sent');
+    await expect(net).not.toContainText('No network');
+    await net.getByRole('button', { name: 'Seen' }).click();
+    await expect(net).toBeHidden();
+
+    // Both tablets have the same, as of when it was pressed, and each thing once.
+    await page.goto(bake);
+    await expect(page.getByText(`pulled at ${pulled}`)).toBeVisible();
+    const read = page.getByRole('row', { name: /reading written down/ }).filter({ hasText: /told .* later/ });
+    await page.goto('/ovens');
+    const trails = await page.locator('a[href$="/edit"]').evaluateAll((all) => all.map((one) => one.pathname));
+    let readings = 0;
+    for (const oven of trails) {
+        await page.goto(oven.replace('/edit', '/trail'));
+        readings += await read.count();
+    }
+    expect(readings, 'the reading is there once').toBe(1);
+    await page.goto(bake);
+    await tablet.goto(bake);
+    const verdict = (one) => one.getByRole('region', { name: 'Verdict' }).textContent();
+    expect(await verdict(tablet)).toBe(await verdict(page));
+    await page.goto(job);
+    await expect(page.getByRole('button', { name: tick, exact: true })).toHaveCount(0);
+    await page.goto(`${job}/trail`);
+    await expect(page.getByText(/told .* later/).first()).toBeVisible();
+
+    // Whoever signs in next at this tablet finds nothing of it there.
+    await tablet.goto('/');
+    await tablet.locator('summary', { hasText: 'Joss Tellmark' }).click();
+    await tablet.getByRole('button', { name: 'Sign out' }).click();
+    await expect(tablet.getByLabel('E-mail')).toBeVisible();
+    await expect.poll(() => tablet.evaluate(async () => (await (await caches.open('aenum-pages')).keys()).length)).toBe(0);
+    await network.cut();
+});
