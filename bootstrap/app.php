@@ -54,6 +54,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::refusal(...));
         $exceptions->render(fn (AuthenticationException $e, Request $request) => match (true) {
             $request->is('api/*') => null,
+            $request->hasHeader(FromTheWaitingLine::HEADER) => response()->json(['refused' => []], 401),
             $request->hasHeader('HX-Request') => response('', 401, ['HX-Redirect' => '/sign-in']),
             default => redirect()->guest('/sign-in'),
         });

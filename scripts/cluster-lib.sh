@@ -224,8 +224,8 @@ cluster_up() {
     [ -e /usr/lib/galera/libgalera_smm.so ] || need_packages galera-4:galera_recovery galera-4:none
     need_vendor
     cluster_settings
-    databases_up
     front_runs || start_front
+    databases_up
     for _ in $(seq 60); do db_answers_through_front && break; sleep 0.25; done
     tables_up >"$CLUSTER/log/migrate.log" 2>&1 || fail "could not prepare the database; see $CLUSTER/log/migrate.log"
     for node in "${APPS[@]}"; do app_runs "$node" || { kill_node "$node"; start_app "$node"; }; done

@@ -79,10 +79,17 @@ final class Faults
         return Problem::of($status, $title, $says, [], $headers)->withException($fault);
     }
 
-    /** @return array{int, array{string, string}, array<string, mixed>} status, title and words, headers */
+    /**
+     * In a cluster who waits in vain waits for a database that has lost the others.
+     *
+     * @return array{int, array{string, string}, array<string, mixed>} status, title and words, headers
+     */
     private static function told(Throwable $fault): array
     {
         $cause = DatabaseFault::in($fault);
+        if ($cause === DatabaseFault::WaitedInVain && config('app.node') !== null) {
+            $cause = DatabaseFault::CutOff;
+        }
         if ($cause === DatabaseFault::Gone || $cause === DatabaseFault::CutOff) {
             $isAlone = $cause === DatabaseFault::CutOff || config('app.node') !== null;
 

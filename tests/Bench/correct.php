@@ -58,8 +58,8 @@ for ($n = 0; $n < $many; $n++) {
     $readings = $displays = [];
     foreach ($moments as $moment) {
         $displays[] = [$moment, $run->airC($moment) + Logged::normal(1)];
-        foreach (array_keys($load) as $n) {
-            $readings[] = Reading::of($n, $moment, $run->coreC($n, $moment) + Logged::normal(1));
+        foreach (array_keys($load) as $each) {
+            $readings[] = Reading::of($each, $moment, $run->coreC($each, $moment) + Logged::normal(1));
         }
     }
     $from = hrtime(true);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\DoorCall;
 use App\Models\User;
 use Database\Seeders\DemoShop;
 use Illuminate\Contracts\Http\Kernel;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\Route;
 /** Nobody in who should not be, and nothing on a page that should not be. */
 final class AccessTest extends ShopTestCase
 {
-    /** @return list<OneRoute> */
+    /** @return list<OneRoute> all but those of the device door, which DeviceDoorTest tries */
     private function routes(): array
     {
         return array_values(
@@ -22,6 +23,7 @@ final class AccessTest extends ShopTestCase
                 Route::getRoutes()->getRoutes(),
                 fn (OneRoute $r): bool => ! str_starts_with($r->uri(), '_') &&
                     $r->uri() !== 'storage/{path}' &&
+                    ! str_starts_with($r->uri(), 'api/') &&
                     $r->uri() !== 'up',
             ),
         );
@@ -66,6 +68,7 @@ final class AccessTest extends ShopTestCase
                 '{fitting}' => '1',
                 '{mask}' => '1',
                 '{tablet}' => '1',
+                '{device}' => '1',
                 '{exercise}' => 'mixture',
                 '{drill}' => 'edges',
                 '{station}' => 'blast',
@@ -75,7 +78,7 @@ final class AccessTest extends ShopTestCase
     public function test_every_page_but_the_door_asks_for_a_sign_in(): void
     {
         $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health', 'r/{secret}',
-            'r/{secret}/record.pdf', 'calendar/{secret}.ics'];
+            'r/{secret}/record.pdf', 'calendar/{secret}.ics', 'here'];
         $asked = 0;
         foreach ($this->routes() as $route) {
             if (! in_array($route->uri(), $open, true)) {
@@ -89,7 +92,7 @@ final class AccessTest extends ShopTestCase
     public function test_everything_that_writes_asks_for_a_right_and_a_csrf_token(): void
     {
         $own = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'sign-out', 'me', 'me/password', 'me/pin',
-            'me/sessions/end'];
+            'me/sessions/end', 'devices', 'devices/{device}/withdraw'];
         foreach ($this->routes() as $route) {
             if ($route->methods()[0] === 'GET') {
                 continue;
@@ -104,6 +107,21 @@ final class AccessTest extends ShopTestCase
             }
         }
         self::assertContains(ValidateCsrfToken::class, app(Kernel::class)->getMiddlewareGroups()['web']);
+    }
+
+    public function test_the_device_door_opens_to_tokens_alone(): void
+    {
+        $door = array_filter(
+            Route::getRoutes()->getRoutes(),
+            fn (OneRoute $r): bool => str_starts_with($r->uri(), 'api/'),
+        );
+        self::assertCount(count(DoorCall::cases()), $door);
+        foreach ($door as $route) {
+            $path = (string) preg_replace('/{\w+}/', '1', $route->uri());
+            // A person's own sign-in is none there either.
+            $asked = $this->actingAs($this->owner)->call($route->methods()[0], $path, [], [], [], [], '{}');
+            self::assertSame(401, $asked->getStatusCode(), $route->uri());
+        }
     }
 
     public function test_a_viewer_changes_nothing_and_a_finisher_does_not_manage(): void

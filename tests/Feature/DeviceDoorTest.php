@@ -8,11 +8,13 @@ use App\Actions\Oven\ExpectedPull;
 use App\Devices\Ability;
 use App\Devices\DoorCall;
 use App\Devices\Play\PlayedBake;
+use App\Http\Middleware\SharedTablet;
 use App\Models\DeviceToken;
 use App\Models\Inspection;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 use App\Models\Reading;
+use App\Models\Tablet;
 use App\Models\User;
 use App\Models\Weight;
 use App\Support\BySchema;
@@ -146,6 +148,11 @@ final class DeviceDoorTest extends ShopTestCase
         $this->actingAs($this->owner)->get('/devices')->assertOk()->assertSee('Tall rider');
         $this->send("/devices/{$device->id}/withdraw", [], $this->owner)->assertSessionHasNoErrors();
         $this->refused($this->ask('rail', null, $token), 401);
+        $tablet = Tablet::query()->create(['name' => 'x', 'mark' => Tablet::hash('m'), 'user_id' => $this->owner->id,
+            'at' => $this->now]);
+        $byPin = $this->actingAs($this->finisher)->withSession([SharedTablet::SESSION => $tablet->id]);
+        $byPin->post('/devices', ['_once' => Str::uuid()->toString(), 'name' => 'x', 'abilities' => ['read']])
+            ->assertSessionHasErrors('name');
         $lines = DB::table('trail')->where('row_table', 'device_tokens')->pluck('what')->all();
         self::assertSame(['created', 'deleted'], $lines);
     }
@@ -231,7 +238,10 @@ final class DeviceDoorTest extends ShopTestCase
         $told = $this->ask("bakes/{$bake->id}")->json();
         self::assertGreaterThan(0, $told['readings']);
         self::assertNotNull($told['pull_between']);
-        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()->assertSee('Rider 1');
+        // The first of every four minutes: 2, 4 and 8 of twelve.
+        self::assertSame(3, $told['readings']);
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()
+            ->assertSee('Rider 1 rides along')->assertSee('nineteen times in twenty');
         $early = ['logger' => 'Rider 1', 'samples' => [['at' => $this->now(60), 'channel' => 'air', 'c' => 20]]];
         self::assertStringContainsString('/samples/0/at', $this->refused(
             $this->ask("bakes/{$bake->id}/samples", $early),

@@ -26,8 +26,8 @@ use Illuminate\Validation\ValidationException;
 final class LiveLogger
 {
     /**
-     * Samples of one couple are no news of each other: of each so many are taken into the reckoning, the last and those
-     * so far before it. tests/Bench/correct.php measures the band with them.
+     * Samples of one couple are no news of each other: of each so many are taken into the reckoning, the first of each
+     * of the last stretches. tests/Bench/correct.php measures the band with them.
      */
     private const TAKEN = 3;
 
@@ -101,6 +101,20 @@ final class LiveLogger
         return self::thinned($load, KeepLog::AIR[0]);
     }
 
+    /**
+     * Whether it says of everything in the load, and of the air, all that is taken into the reckoning: what the band is
+     * worth was measured with that.
+     */
+    public static function saysAll(OvenLoad $load): bool
+    {
+        $full = array_filter(
+            self::samples($load)->map(fn (LiveSample $one): string => self::plain($one->channel))->unique()->all(),
+            fn (string $channel): bool => count(self::thinned($load, $channel)) === self::TAKEN,
+        );
+
+        return in_array(KeepLog::AIR[0], $full, true) && count($full) > $load->items->count();
+    }
+
     /** Keeps what each logger said as its file, when the load is out. */
     public static function keep(OvenLoad $bake, User $by): void
     {
@@ -148,17 +162,18 @@ final class LiveLogger
     /** @return list<array{float, float}> second of the run, °C */
     private static function thinned(OvenLoad $load, string $channel): array
     {
-        $taken = [];
+        $first = [];
         $of = self::samples($load)->filter(fn (LiveSample $one): bool => self::plain($one->channel) === $channel);
-        foreach ($of->sortByDesc('at') as $one) {
+        foreach ($of as $one) {
             $second = LoadSchedule::second($load->ran(), $one->at);
-            $last = $taken === [] ? INF : $taken[count($taken) - 1][0];
-            if ($second >= self::NOT_BEFORE_S && $last - $second >= self::APART_S && count($taken) < self::TAKEN) {
-                $taken[] = [$second, $one->celsius];
+            // The first of each stretch, so that the reckoning stands until the next begins.
+            $stretch = (int) floor($second / self::APART_S);
+            if ($second >= self::NOT_BEFORE_S && ! isset($first[$stretch])) {
+                $first[$stretch] = [$second, $one->celsius];
             }
         }
 
-        return array_reverse($taken);
+        return array_values(array_slice($first, -self::TAKEN));
     }
 
     /** @return Collection<int, LiveSample> */

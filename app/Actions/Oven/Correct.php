@@ -77,7 +77,12 @@ final class Correct
         $taught = Frozen::oven($load->ran())->taught();
         $since = $taught?->words(ShopClock::local($taught->since)->format('j F Y'));
 
+        $rides = $load->isRunning() && LiveLogger::saysAll($load);
+
         return match (true) {
+            $since !== null && $rides => "The oven is {$since}, and a logger rides along.",
+            $rides && $isRead => 'A logger rides along: measured over ovens nobody knew, the true moment lies in it '
+                .'nineteen times in twenty.',
             $since !== null && $isRead => "The oven is {$since}: the true moment lies in it two times in three.",
             $since !== null => "The oven is {$since}. A reading on the floor narrows the pull.",
             $isRead => 'Measured over ovens nobody knew, the true moment lies in it two times in three.',

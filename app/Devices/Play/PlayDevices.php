@@ -81,10 +81,9 @@ final readonly class PlayDevices
                 'samples' => (new PlayedBake($told))->samples($this->now($told)),
             ]);
             ($this->say)("{$answer['at']}: {$answer['kept']} samples; pull at {$answer['pull_at']}");
-            if (time() + $every <= $until) {
-                sleep($every);
-            }
-        } while (time() < $until);
+            $goesOn = time() + $every < $until;
+            $goesOn ? sleep($every) : null;
+        } while ($goesOn);
     }
 
     private function thermometer(): void

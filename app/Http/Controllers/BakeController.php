@@ -10,6 +10,7 @@ use Aenum\Core\Cure\Prefer;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Cure\AfterBake;
 use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\BoardForAll;
 use App\Actions\Cure\CameOut;
 use App\Actions\Cure\HangLoad;
 use App\Actions\Cure\LoadOfBake;
@@ -28,6 +29,7 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -69,11 +71,15 @@ final class BakeController
     }
 
     /** The part of the page that answers the settings, or the clock. */
-    public function board(OvenLoad $bake): View
+    public function board(Request $request, OvenLoad $bake): Response
     {
         abort_if($bake->status === 'withdrawn', 404);
+        /** @var User $user */
+        $user = $request->user();
+        $render = fn (): string => view('cure.board', $this->data($bake))->render();
 
-        return view('cure.board', $this->data($bake));
+        // What was refused just now is for one pair of eyes.
+        return response($request->session()->has('errors') ? $render() : BoardForAll::of($bake, $user, $render));
     }
 
     public function adjust(Request $request, OvenLoad $bake): View|RedirectResponse

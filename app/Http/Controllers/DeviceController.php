@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Door\DoorPage;
 use App\Devices\Ability;
+use App\Http\Middleware\SharedTablet;
 use App\Models\DeviceToken;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -43,6 +44,10 @@ final class DeviceController
             'name.max' => 'Name of the device is too long; allowed: up to 60 characters.',
             'abilities.*' => 'Nothing it may do is ticked, or something you may not give; tick at least one.',
         ]);
+        if ($request->session()->has(SharedTablet::SESSION)) {
+            return back()->withErrors(['name' => 'A PIN at a tablet many hands use is not enough to let a device in; '
+                .'sign in with your password.']);
+        }
         if (DeviceToken::query()->count() >= self::MOST) {
             return back()->withInput()->withErrors(['name' => 'There are '.self::MOST.' devices already; take one back.']);
         }

@@ -6,7 +6,6 @@ namespace App\Http\Middleware;
 
 use App\Support\Waited;
 use Closure;
-use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,7 +39,6 @@ final class FromTheWaitingLine
         $errors = $session->pull('errors');
 
         return match (true) {
-            $fault instanceof AuthenticationException => new JsonResponse(['refused' => []], 401),
             $fault instanceof ValidationException => $this->refused($fault),
             $errors !== null => new JsonResponse(['refused' => $errors->all()], 422),
             $answer instanceof RedirectResponse => new JsonResponse(['refused' => [], 'said' => $said]),

@@ -133,7 +133,8 @@ const sendOne = async (form, token) => {
 
             return refused.length ? refused.join(' ') : null;
         }
-        if (answer.status === 401 || answer.status === 419 || AWAY.includes(answer.status)) return undefined;
+        // Led elsewhere, it is not signed in as whoever pressed it.
+        if ([0, 401, 419, ...AWAY].includes(answer.status)) return undefined;
         if (answer.status < 500 || (form.tries ?? 0) >= TRIES)
             return `The shop answered ${answer.status} to it; look whether it is there, and write it again if not.`;
         await store.tried(form);
