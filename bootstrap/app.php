@@ -34,7 +34,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHost::class]);
         $middleware->web(
-            append: [SharedTablet::class, FromTheWaitingLine::class, OneValueEach::class, DecimalComma::class, Once::class],
+            append: [
+                SharedTablet::class, FromTheWaitingLine::class, OneValueEach::class, DecimalComma::class, Once::class,
+            ],
             prepend: [WholeText::class, HasShop::class],
         );
         $middleware->api(prepend: [ByToken::class]);

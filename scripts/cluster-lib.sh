@@ -142,7 +142,7 @@ databases_up() {
     elif [ "$(all_that_have_all)" = '' ]; then
         # Those that are left are less than half, and nobody else lives: one of them goes on for all.
         for node in "${DBS[@]}"; do
-            ! db_runs "$node" || { in_db "$node" mariadb -e "SET GLOBAL wsrep_provider_options='pc.bootstrap=1'"; break; }
+            ! db_runs "$node" || { told "$node" pc.bootstrap=1; break; }
         done
     fi
     # One after the other: each takes all it misses from those that are there.
@@ -155,6 +155,9 @@ databases_up() {
         fail "$node does not come up; see $CLUSTER/$node/log/db.log"
     done
 }
+
+# told NODE NAME=VALUE: a setting of its part in the cluster.
+told() { in_db "$1" mariadb -e "SET GLOBAL wsrep_provider_options='$2'"; }
 
 all_that_have_all() { local node; for node in "${DBS[@]}"; do ! has_all "$node" || printf '%s ' "$node"; done; }
 
@@ -281,7 +284,9 @@ cluster_status() {
     for node in "${ALL_NODES[@]}"; do
         if ! runs "$node"; then printf '%-6s away\n' "$node"; continue; fi
         case $node in
-            db*) size=$(in_db "$node" mariadb -N -e "SHOW STATUS LIKE 'wsrep_cluster_size'" 2>/dev/null | cut -f2 || true)
+            db*)
+                size=$(in_db "$node" mariadb -N -e "SHOW STATUS LIKE 'wsrep_cluster_size'" 2>/dev/null | cut -f2 \
+                    || true)
                 printf '%-6s %s, sees %s of %s\n' "$node" \
                     "$(has_all "$node" && echo 'has all' || echo 'writes nothing')" "${size:-none}" "${#DBS[@]}" ;;
             *) printf '%-6s runs\n' "$node" ;;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use Aenum\Core\Word\Ability;
+
 /**
  * Everything a device can ask at the door: routes, checks, the page that tells of it and its tests are made from this
  * list and the schemas it names.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 
 /**
@@ -23,10 +22,10 @@ final class Weight extends Record
     public $timestamps = false;
 
     /** The latest that still stands; null where no scale has spoken. */
-    public static function latest(): ?self
+    public static function latest(CarbonImmutable $now): ?self
     {
         $weights = self::query();
-        $weights->where('at', '>', ShopClock::now()->subMinutes(self::STANDS_MIN))->orderByDesc('at');
+        $weights->where('at', '>', $now->subMinutes(self::STANDS_MIN))->orderByDesc('at');
 
         return $weights->first();
     }

@@ -9,9 +9,26 @@ use Aenum\Core\Heat\Segment;
 /** One thermocouple's readings. */
 final readonly class LoggerColumn
 {
+    /** What a couple in the oven's air is called, and what else it may be. */
+    public const AIR = 'air';
+
+    private const ALSO_AIR = ['oven', 'oven air'];
+
     /** @param  list<array{float, float}>  $points [s since the first line, °C], at least two, in order */
     public function __construct(public string $name, public array $points)
     {
+    }
+
+    /** A name as two people write it alike: letters and figures, small, with one blank between. */
+    public static function plain(string $name): string
+    {
+        return trim((string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)));
+    }
+
+    /** Whether a couple of that name hangs in the oven's air. */
+    public static function isAir(string $name): bool
+    {
+        return in_array(self::plain($name), [self::AIR, ...self::ALSO_AIR], true);
     }
 
     /** @return list<Segment> the curve, straight between readings */

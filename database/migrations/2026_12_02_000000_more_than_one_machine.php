@@ -74,7 +74,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('trail', fn (Blueprint $table) => $table->dropColumn('waited_s'));
-        foreach (['live_samples', 'weights', 'door_answers', 'device_tokens', 'cache', 'cache_locks', 'stored_files'] as $table) {
+        $added = ['live_samples', 'weights', 'door_answers', 'device_tokens', 'cache', 'cache_locks', 'stored_files'];
+        foreach ($added as $table) {
             Schema::dropIfExists($table);
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 /**
  * Hidden ovens whose eight figures all differ from the model's by up to 40 % either way; one reading and what the
  * display showed. Prints how often the true pull lies in the band that is told, and how far off the pull told is.
- * With "live": a logger on everything instead, as App\Actions\Logger\LiveLogger takes it into the reckoning.
+ * With "live": a logger on everything instead, as App\Actions\Oven\LiveLogger takes it into the reckoning.
  * Run: php tests/Bench/correct.php [how many] [seed] [live]
  */
 

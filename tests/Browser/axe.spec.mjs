@@ -83,6 +83,8 @@ for (const theme of ['light', 'dark']) {
             '/shop',
             '/people',
             '/hours',
+            '/devices',
+            '/devices/door',
             '/day',
             '/day/mine',
             '/day/late/60',

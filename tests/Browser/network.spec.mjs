@@ -119,6 +119,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     await tablet.locator('summary', { hasText: 'Joss Tellmark' }).click();
     await tablet.getByRole('button', { name: 'Sign out' }).click();
     await expect(tablet.getByLabel('E-mail')).toBeVisible();
-    await expect.poll(() => tablet.evaluate(async () => (await (await caches.open('aenum-pages')).keys()).length)).toBe(0);
+    const kept = () => tablet.evaluate(async () => (await (await caches.open('aenum-pages')).keys()).length);
+    await expect.poll(kept).toBe(0);
     await network.cut();
 });

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aenum\Core\Word\Ability;
 use App\Actions\Oven\ExpectedPull;
-use App\Devices\Ability;
 use App\Devices\DoorCall;
 use App\Devices\Play\PlayedBake;
 use App\Http\Middleware\SharedTablet;
@@ -38,8 +38,12 @@ final class DeviceDoorTest extends ShopTestCase
     }
 
     /** @param  array<string, mixed>|string|null  $body */
-    private function ask(string $path, array|string|null $body = null, ?string $token = null, ?string $key = null): TestResponse
-    {
+    private function ask(
+        string $path,
+        array|string|null $body = null,
+        ?string $token = null,
+        ?string $key = null,
+    ): TestResponse {
         $token ??= $this->token();
         Auth::forgetGuards();
         $headers = [
@@ -89,7 +93,9 @@ final class DeviceDoorTest extends ShopTestCase
             'job' => "jobs/{$item->part->job_id}",
         ];
         $bodies = [
-            'reading' => ["loads/{$bake->id}/readings", ['item' => "{$item->id}-0"] + (array) DoorCall::Reading->example()],
+            'reading' => ["loads/{$bake->id}/readings", [
+                'item' => "{$item->id}-0",
+            ] + (array) DoorCall::Reading->example()],
             'samples' => ["bakes/{$bake->id}/samples", ['logger' => 'Rider 1', 'samples' => [
                 ['at' => $this->now(), 'channel' => 'air', 'c' => 198],
             ]]],
@@ -134,10 +140,12 @@ final class DeviceDoorTest extends ShopTestCase
 
     public function test_a_person_makes_and_takes_back_tokens_and_only_what_they_may_give(): void
     {
-        $this->send('/devices', ['name' => 'Tall rider', 'abilities' => ['readings', 'read']])->assertSessionHasNoErrors();
+        $this->send('/devices', ['name' => 'Tall rider', 'abilities' => ['readings', 'read']])
+            ->assertSessionHasNoErrors();
         $device = DeviceToken::query()->firstOrFail();
         self::assertNotSame('', session('token'));
-        self::assertStringNotContainsString((string) session('token'), (string) json_encode($device->getAttributes()));
+        $kept = (string) json_encode($device->getAttributes());
+        self::assertStringNotContainsString((string) session('token'), $kept);
         $token = (string) session('token');
         $this->ask('rail', null, $token)->assertOk();
         $this->send('/devices', ['name' => ''])->assertSessionHasErrors(['name', 'abilities']);
@@ -290,7 +298,10 @@ final class DeviceDoorTest extends ShopTestCase
     public function test_whatever_is_sent_is_taken_or_refused_in_words(): void
     {
         $bake = $this->running();
-        $seeds = [(string) json_encode(DoorCall::Samples->example()), (string) json_encode(DoorCall::Reading->example())];
+        $seeds = array_map(
+            fn (DoorCall $call): string => (string) json_encode($call->example()),
+            [DoorCall::Samples, DoorCall::Reading],
+        );
         mt_srand(20261130);
         for ($n = 0; $n < 120; $n++) {
             $body = $seeds[$n % 2];

@@ -20,7 +20,7 @@ trait EveryPage
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
         '/people', '/hours', '/day', '/day/mine', '/day/sheet', '/day/what-if', '/quotes',
-        '/quote-policies',
+        '/quote-policies', '/devices', '/devices/door',
         '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
         '/practice', '/practice/refill', '/practice/checklist',
     ];

@@ -44,8 +44,11 @@ final class ManyMachinesTest extends ShopTestCase
     }
 
     #[DataProvider('numbers')]
-    public function test_faults_of_the_database_are_known_by_their_numbers(int $number, ?DatabaseFault $is, bool $passes): void
-    {
+    public function test_faults_of_the_database_are_known_by_their_numbers(
+        int $number,
+        ?DatabaseFault $is,
+        bool $passes,
+    ): void {
         $wrapped = new RuntimeException('outside', 0, self::fault($number));
         self::assertSame($is, DatabaseFault::in($wrapped));
         self::assertSame($passes, $is?->passes() ?? false);
@@ -106,7 +109,8 @@ final class ManyMachinesTest extends ShopTestCase
         } catch (PDOException) {
             self::assertSame(1, $tries);
         }
-        self::assertNull(OneGo::of(fn (): Response => throw self::fault(1205), fn (): bool => true, true, fn (): null => null));
+        $waits = fn (): Response => throw self::fault(1205);
+        self::assertNull(OneGo::of($waits, fn (): bool => true, true, fn (): null => null));
     }
 
     public function test_photos_as_rows_are_files_like_any_other(): void

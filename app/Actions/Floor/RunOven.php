@@ -13,7 +13,7 @@ use Aenum\Core\Word\OvenEventKind;
 use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\BakeOutBoard;
 use App\Actions\Cure\BakeBoard;
-use App\Actions\Logger\LiveLogger;
+use App\Actions\Logger\KeepLive;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -350,7 +350,7 @@ final class RunOven
                 $this->keepResults($one);
                 $this->tick($one, $by);
             }
-            LiveLogger::keep($held, $by);
+            KeepLive::of($held, $by);
         });
     }
 

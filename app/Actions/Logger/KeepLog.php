@@ -24,9 +24,6 @@ final class KeepLog
     /** More points say nothing more of a curve that takes minutes. */
     private const MOST_POINTS = 240;
 
-    /** What a couple in the oven's air is called. */
-    public const AIR = ['air', 'oven', 'oven air'];
-
     /** @throws ValidationException naming what cannot be read */
     public function __invoke(OvenLoad $bake, string $csv, string $name, float $beginsMin, User $by): OvenLog
     {
@@ -142,19 +139,13 @@ final class KeepLog
         return array_filter($names, fn (string $name): bool => $this->sitsIn($name, $load) !== null) !== [];
     }
 
-    /** A name as two people write it alike. */
-    public static function plain(string $name): string
-    {
-        return trim((string) preg_replace('/[^\p{L}\d]+/u', ' ', mb_strtolower($name)));
-    }
-
     private function sitsIn(string $column, LoadOfBake $load): ?string
     {
-        if (in_array(self::plain($column), self::AIR, true)) {
+        if (LoggerColumn::isAir($column)) {
             return 'air';
         }
         foreach ($load->hung as $hung) {
-            if (self::plain($hung->item->name) === self::plain($column)) {
+            if (LoggerColumn::plain($hung->item->name) === LoggerColumn::plain($column)) {
                 return $hung->key();
             }
         }

@@ -10,7 +10,6 @@ use Aenum\Core\Cure\Reading as CoreReading;
 use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
-use App\Actions\Logger\LiveLogger;
 use App\Models\OvenLoad;
 use App\Support\ShopClock;
 use Illuminate\Support\Facades\Cache;

@@ -107,7 +107,8 @@ final readonly class PlayDevices
             fn (int $n): array => ['um' => round($um * self::GAUGE_SPREAD[$n % count(self::GAUGE_SPREAD)], 1)],
             range(0, max(0, $this->number('readings', 12) - 1)),
         );
-        $answer = $this->door->post("lots/{$this->number('lot')}/film", ['gauge' => 'Gauge 2', 'readings' => $readings]);
+        $lot = $this->number('lot');
+        $answer = $this->door->post("lots/{$lot}/film", ['gauge' => 'Gauge 2', 'readings' => $readings]);
         ($this->say)($answer['says']);
     }
 

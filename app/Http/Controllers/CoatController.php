@@ -34,6 +34,7 @@ use App\Models\Spraying;
 use App\Models\SprayingZone;
 use App\Models\Weight;
 use App\Rules\Measured;
+use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -214,7 +215,7 @@ final class CoatController
     {
         $spraying = Spraying::query()->find($request->integer('spraying'));
         $units = Units::current();
-        $grams = Weight::latest()->grams ?? $this->simulated($request, $spraying);
+        $grams = Weight::latest(ShopClock::now())->grams ?? $this->simulated($request, $spraying);
 
         return view('coat.scale', [
             'name' => $spraying === null ? 'weighed' : 'back',

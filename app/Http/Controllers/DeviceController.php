@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Word\Ability;
 use App\Actions\Door\DoorPage;
-use App\Devices\Ability;
 use App\Http\Middleware\SharedTablet;
 use App\Models\DeviceToken;
 use App\Models\User;
@@ -49,7 +49,9 @@ final class DeviceController
                 .'sign in with your password.']);
         }
         if (DeviceToken::query()->count() >= self::MOST) {
-            return back()->withInput()->withErrors(['name' => 'There are '.self::MOST.' devices already; take one back.']);
+            $why = 'There are '.self::MOST.' devices already; take one back.';
+
+            return back()->withInput()->withErrors(['name' => $why]);
         }
         $made = $me->createToken(trim($in['name']), array_values($in['abilities']));
 

@@ -13,7 +13,8 @@ const tell = (message) => worker()?.postMessage(message);
 let known = { since: null, waiting: [], refused: [], others: 0 };
 let typedSince = false;
 
-const element = (tag, textContent, more = {}) => Object.assign(document.createElement(tag), { textContent, ...more });
+const element = (tag, textContent, more = {}) =>
+    Object.assign(document.createElement(tag), { textContent, ...more });
 
 const show = () => {
     const box = line();
@@ -31,8 +32,10 @@ const show = () => {
         list.append(...waiting.map((one) => element('li', `${shopHour(one.at)} ${one.says}`)));
         parts.push(list);
     }
-    if (others)
-        parts.push(element('span', `${others} of somebody else ${others === 1 ? 'waits' : 'wait'} until they sign on.`));
+    if (others) {
+        const wait = others === 1 ? 'waits' : 'wait';
+        parts.push(element('span', `${others} of somebody else ${wait} until they sign on.`));
+    }
     if (refused.length) {
         parts.push(element('strong', 'Not taken'));
         const list = element('ul', '');
@@ -62,7 +65,7 @@ const freshen = (sent) => {
 };
 
 const isTyped = (field) => {
-    if (!field.name || field.name.startsWith('_') || field.type === 'hidden' || field.type === 'password') return false;
+    if (!field.name || field.name.startsWith('_') || /hidden|password/.test(field.type)) return false;
     if (field.tagName === 'SELECT') return !field.selectedOptions[0]?.defaultSelected && field.selectedIndex > 0;
     if (field.type === 'checkbox' || field.type === 'radio') return field.checked && !field.defaultChecked;
 

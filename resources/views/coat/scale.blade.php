@@ -1,8 +1,8 @@
-{{-- A weight: typed, or taken from the scale that sent one, else from the stand-in. $name, $shows, $spraying, $asked --}}
+{{-- A weight: typed, or from the scale that sent one, else the stand-in. $name, $shows, $spraying, $asked --}}
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Devices\StandIns')
 @use('App\Models\Weight')
-@php($sent = Weight::latest())
+@php($sent = Weight::latest(App\Support\ShopClock::now()))
 <div id="scale-{{ $name }}" class="flex items-end gap-2">
     <div class="w-36">
         <x-field :name="$name" :label="$name === 'weighed' ? 'Weighed out' : 'Came back'" :unit="$u->unit(D::Powder)"
@@ -12,6 +12,7 @@
         <button type="button" class="btn btn-quiet" hx-target="#scale-{{ $name }}" hx-swap="outerHTML"
             hx-get="/scale?asked={{ round($asked) }}&spraying={{ $spraying }}"
             aria-label="{{ $name === 'weighed' ? 'Weigh out' : 'Weigh what came back' }} on {{ $sent->scale
-                ?? 'the simulated scale' }}">{{ $sent === null ? 'Scale' : $u->show(D::Powder, $sent->grams, 0) }}</button>
+                ?? 'the simulated scale' }}">{{ $sent === null ? 'Scale'
+                    : $u->show(D::Powder, $sent->grams, 0) }}</button>
     @endif
 </div>

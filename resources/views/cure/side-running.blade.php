@@ -69,7 +69,7 @@
     @endforeach
     @include('cure.event-form', ['setpointC' => $next->setpointC, 'powerIsOff' => $next->powerIsOff])
 @endcan
-@foreach (App\Actions\Logger\LiveLogger::riders($bake) as $rider)
+@foreach (App\Actions\Oven\LiveLogger::riders($bake) as $rider)
     <p class="panel !py-2">{{ $rider['logger'] }} rides along, last heard at
         {{ ShopClock::time($rider['at']) }}: {{ collect($rider['says'])->map(
             fn($c, $name) => "{$name} {$u->temp($c)}")->join(', ') }}.</p>

@@ -38,7 +38,8 @@
             <fieldset class="grid gap-1">
                 <legend>It may</legend>
                 @foreach ($abilities as $one)
-                    <label class="flex items-center gap-3 min-h-[44px]"><input type="checkbox" name="abilities[]" value="{{ $one->value }}"
+                    <label class="flex items-center gap-3 min-h-[44px]">
+                        <input type="checkbox" name="abilities[]" value="{{ $one->value }}"
                             @checked(in_array($one->value, (array) old('abilities', []), true))>
                         {{ $one->label() }}</label>
                 @endforeach

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Logger;
+namespace App\Actions\Oven;
 
 use Aenum\Core\Cure\Reading as CoreReading;
 use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Unit\InvalidQuantity;
-use App\Actions\Oven\LoadSchedule;
-use App\Actions\Oven\ReadItem;
 use App\Models\LiveSample;
 use App\Models\OvenLoad;
 use App\Models\User;
@@ -21,7 +19,7 @@ use Illuminate\Validation\ValidationException;
 
 /**
  * A logger that speaks while it rides: what its couples read corrects the bake as it comes in, as a thermometer's
- * readings do, and when the load is pulled it is kept as the logger's file.
+ * readings do.
  */
 final class LiveLogger
 {
@@ -98,7 +96,7 @@ final class LiveLogger
     /** @return list<array{float, float}> second of the run, and the air, °C */
     public static function air(OvenLoad $load): array
     {
-        return self::thinned($load, KeepLog::AIR[0]);
+        return self::thinned($load, LoggerColumn::AIR);
     }
 
     /**
@@ -112,25 +110,7 @@ final class LiveLogger
             fn (string $channel): bool => count(self::thinned($load, $channel)) === self::TAKEN,
         );
 
-        return in_array(KeepLog::AIR[0], $full, true) && count($full) > $load->items->count();
-    }
-
-    /** Keeps what each logger said as its file, when the load is out. */
-    public static function keep(OvenLoad $bake, User $by): void
-    {
-        $shut = $bake->shut_at ?? ShopClock::now();
-        foreach (self::samples($bake)->groupBy('logger') as $logger => $of) {
-            $columns = $of->groupBy('channel')->map(fn (Collection $mine, string $name): LoggerColumn => new LoggerColumn(
-                $name,
-                array_values($mine->map(fn (LiveSample $one): array => [
-                    $shut->diffInMilliseconds($one->at) / 1000, $one->celsius,
-                ])->all()),
-            ))->filter(fn (LoggerColumn $column): bool => count($column->points) > 1);
-            $keep = new KeepLog;
-            if ($keep->knows($bake, array_values($columns->keys()->all()))) {
-                $keep->keep($bake, array_values($columns->all()), (string) $logger, 0.0, $by);
-            }
-        }
+        return in_array(LoggerColumn::AIR, $full, true) && count($full) > $load->items->count();
     }
 
     /**
@@ -163,8 +143,10 @@ final class LiveLogger
     private static function thinned(OvenLoad $load, string $channel): array
     {
         $first = [];
-        $of = self::samples($load)->filter(fn (LiveSample $one): bool => self::plain($one->channel) === $channel);
-        foreach ($of as $one) {
+        foreach (self::samples($load) as $one) {
+            if (self::plain($one->channel) !== $channel) {
+                continue;
+            }
             $second = LoadSchedule::second($load->ran(), $one->at);
             // The first of each stretch, so that the reckoning stands until the next begins.
             $stretch = (int) floor($second / self::APART_S);
@@ -176,14 +158,15 @@ final class LiveLogger
         return array_values(array_slice($first, -self::TAKEN));
     }
 
-    /** @return Collection<int, LiveSample> */
-    private static function samples(OvenLoad $load): Collection
+    /** @return Collection<int, LiveSample> in order of time */
+    public static function samples(OvenLoad $load): Collection
     {
         return $load->liveSamples->toBase()->sortBy('at')->values();
     }
 
+    /** Any name of the air is one. */
     private static function plain(string $name): string
     {
-        return KeepLog::plain($name);
+        return LoggerColumn::isAir($name) ? LoggerColumn::AIR : LoggerColumn::plain($name);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace Aenum\Core\Word;
 
 /** What a device's token lets it do. */
 enum Ability: string
@@ -12,6 +12,7 @@ enum Ability: string
     case Film = 'film';
     case Weight = 'weight';
 
+    /** In words, after "may". */
     public function label(): string
     {
         return match ($this) {
