@@ -182,7 +182,11 @@ start_front() {
     local name rule=()
     { printf 'HTTP/1.0 503 Service Unavailable\r\nCache-Control: no-store\r\nRetry-After: 5\r\n'
         printf 'Content-Type: text/html; charset=utf-8\r\n\r\n'
-        sed 's#run ./start on its machine#run ./cluster up on one of its machines#' public/away.html
+        # With nobody behind it, it brings its own looks.
+        sed -e 's#run ./start on its machine#run ./cluster up on one of its machines#' \
+            -e 's#<link rel="stylesheet" .*>#<style>body{font:1.15rem/1.4 system-ui,sans-serif;margin:15vh auto;#' \
+            -e 's#15vh auto;$#&max-width:28rem;padding:0 1.5rem;background:\#e9edec;color:\#151d1c}</style>#' \
+            public/away.html
     } >"$CLUSTER/run/away.http"
     for name in APP1 APP2 DB1 DB2 DB3; do rule+=(-e "s#@$name@#$(setting "PORT_$name")#g"); done
     sed -e "s#@ROOT@#$ROOT#g" -e "s#@VAR@#$CLUSTER#g" -e "s#@HOST@#127.0.0.1#" -e "s#@PORT@#$(setting AENUM_PORT)#" \

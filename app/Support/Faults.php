@@ -46,9 +46,9 @@ final class Faults
     private const SPEAK = [403, 409, 422, 507];
 
     private const CUT_OFF = ['Too few databases', 'Nothing can be read or kept just now: no database of this shop '
-        .'is with more than half of them, and what two halves wrote could not be put together. What was just sent '
-        .'was not done; send it again in a moment. Clocks run on: go by the last pull you saw. If this stays, look at '
-        .'./cluster status on one of its machines.'];
+        .'is with more than half of them, and what two halves wrote could not be put together. Send what was '
+        .'just sent again in a moment: nothing is done twice. Clocks run on: go by the last pull you saw. If this '
+        .'stays, look at ./cluster status on one of its machines.'];
 
     public static function page(Throwable $fault, Request $request): ?Response
     {
