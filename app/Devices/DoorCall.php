@@ -39,7 +39,7 @@ enum DoorCall: string
     {
         return match ($this) {
             self::Rail => 'rail',
-            self::Job => 'jobs/{job}',
+            self::Job => 'jobs/{number}',
             self::Bake => 'bakes/{bake}',
             self::Day => 'day',
             self::Reading => 'loads/{load}/readings',

@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int $oven_load_id
  * @property string $logger
  * @property string $channel air, or what the couple sits on by name
+ * @property int $slot which few seconds of the run it is of
  * @property CarbonImmutable $at
  * @property float $celsius
  * @property int $user_id whose token brought it

@@ -67,7 +67,12 @@ final class OneGo
 
             return [$answer, self::faultOf($answer)];
         } catch (Throwable $e) {
-            DB::rollBack();
+            try {
+                DB::rollBack();
+            } catch (Throwable) {
+                // A database that is gone has undone it.
+                DB::purge();
+            }
 
             // What was not kept is not answered, however well it went until then.
             return [null, $e];

@@ -59,10 +59,12 @@ return new class extends Migration
             $table->foreignId('oven_load_id')->constrained('oven_loads');
             $table->string('logger', 60);
             $table->string('channel', 120);
+            // One of a couple each few seconds is enough.
+            $table->unsignedInteger('slot');
             $table->dateTime('at', 3);
             $table->double('celsius');
             $table->foreignId('user_id')->constrained('users');
-            $table->unique(['oven_load_id', 'logger', 'channel', 'at'], 'live_samples_once');
+            $table->unique(['oven_load_id', 'logger', 'channel', 'slot'], 'live_samples_once');
         });
         Schema::table('readings', function (Blueprint $table): void {
             $table->enum('source', ['typed', 'stand_in', 'device'])->change();

@@ -90,7 +90,7 @@ final class DeviceDoorTest extends ShopTestCase
         $lot = $item->lot_id;
         $paths = [
             'rail' => 'rail', 'day' => 'day', 'bake' => "bakes/{$bake->id}",
-            'job' => "jobs/{$item->part->job_id}",
+            'job' => "jobs/{$item->part->job->number}",
         ];
         $bodies = [
             'reading' => ["loads/{$bake->id}/readings", [
@@ -243,6 +243,10 @@ final class DeviceDoorTest extends ShopTestCase
         self::assertSame(count($samples), $answer->json('kept'));
         self::assertTrue(ExpectedPull::of($bake->refresh())->gt($before->addMinutes(3)), 'it is to bake on for longer');
         self::assertSame(0, $this->ask("bakes/{$bake->id}/samples", $body)->json('kept'), 'none twice');
+        $close = [['at' => $this->now(0.04), 'channel' => 'air', 'c' => 190], ['at' => $this->now(0.02), 'channel' => 'air',
+            'c' => 191]];
+        $dense = ['logger' => 'Rider 1', 'samples' => $close];
+        self::assertSame(1, $this->ask("bakes/{$bake->id}/samples", $dense)->json('kept'), 'one in five seconds');
         $told = $this->ask("bakes/{$bake->id}")->json();
         self::assertGreaterThan(0, $told['readings']);
         self::assertNotNull($told['pull_between']);

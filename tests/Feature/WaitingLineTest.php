@@ -130,7 +130,7 @@ final class WaitingLineTest extends ShopTestCase
         $this->send("/loads/{$bake->id}/readings", ['item' => $item, 'shown' => '150', 'set_emissivity' => '0.9']);
         self::assertStringContainsString('showed 150', $looks('finisher'));
         LiveSample::query()->create([
-            'oven_load_id' => $bake->id, 'logger' => 'Rider 7', 'channel' => 'air', 'celsius' => 190,
+            'oven_load_id' => $bake->id, 'logger' => 'Rider 7', 'channel' => 'air', 'celsius' => 190, 'slot' => 1,
             'at' => CarbonImmutable::now('UTC'), 'user_id' => $this->finisher->id,
         ]);
         self::assertStringContainsString('Rider 7', $looks('finisher'));

@@ -34,11 +34,14 @@ final class LiveLogger
     /** A couple that has only begun to see heat says nothing of the oven yet, s of the run. */
     private const NOT_BEFORE_S = 120.0;
 
+    /** One sample of a couple in so many seconds is kept; a couple lags more than that. */
+    private const SLOT_S = 5;
+
     /** A load keeps no more than this of all its loggers together. */
-    private const MOST = 200_000;
+    private const MOST = 50_000;
 
     /**
-     * Takes in a batch. A sample that is there already is left as it is.
+     * Takes in a batch. A sample that is there already, or another of the same few seconds, is left as it is.
      *
      * @param  list<array{at: string, channel: string, c: float|int}>  $samples
      * @return int how many are new
@@ -55,11 +58,13 @@ final class LiveLogger
         $rows = [];
         foreach ($samples as $n => $one) {
             $at = CarbonImmutable::parse($one['at'])->utc();
-            self::mustBe($at, $bake->beganAt() ?? $bake->shut_at, "samples/{$n}/at");
+            $began = $bake->beganAt() ?? $bake->shut_at;
+            self::mustBe($at, $began, "samples/{$n}/at");
             $rows[] = [
                 'oven_load_id' => $bake->id,
                 'logger' => $logger,
                 'channel' => trim($one['channel']),
+                'slot' => intdiv((int) $began->diffInSeconds($at), self::SLOT_S),
                 'at' => $at->format('Y-m-d H:i:s.v'),
                 'celsius' => (float) $one['c'],
                 'user_id' => $by->id,

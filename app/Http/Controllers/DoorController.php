@@ -41,9 +41,10 @@ final class DoorController
         return $this->told(ShopTold::day());
     }
 
-    public function job(Job $job): JsonResponse
+    /** By its number, which is what is written on a card. */
+    public function job(int $number): JsonResponse
     {
-        return $this->told(JobRecord::of($job)->open());
+        return $this->told(JobRecord::of(Job::query()->where('number', $number)->firstOrFail())->open());
     }
 
     public function bake(OvenLoad $bake): JsonResponse

@@ -54,10 +54,11 @@ const show = () => {
 };
 
 /** The picture is an old one, or something of it was done meanwhile: what is so now, unless somebody is typing. */
-const freshen = (sent) => {
+const freshen = (sent, wasGone) => {
     const isOld = document.documentElement.dataset.kept !== undefined;
     if ((!isOld && !sent) || known.since || known.waiting.length) return;
-    if (typedSince) {
+    // A page that is only slow is not asked for again by itself.
+    if (typedSince || (!sent && !wasGone)) {
         const box = line();
         box.hidden = false;
         box.append(element('a', 'The network is back: show it as it is now', { href: location.href }));
@@ -101,8 +102,9 @@ const ask = async () => {
     }
 };
 
+/** Something did not get through: whether it is the network, a look tells. */
 const noticed = () => {
-    if (worker()) tell({ kind: 'gone' });
+    if (worker()) tell({ kind: 'send' });
     else if (!known.since) {
         known = { ...known, since: Date.now() };
         show();
@@ -118,9 +120,10 @@ export const keepOnWithoutNetwork = () => {
     for (const hint of document.querySelectorAll('[data-no-tls]')) hint.hidden = isSecureContext;
     if (!navigator.serviceWorker) return;
     navigator.serviceWorker.addEventListener('message', ({ data }) => {
+        const wasGone = Boolean(known.since);
         known = data;
         show();
-        freshen(data.sent > 0);
+        freshen(data.sent > 0, wasGone);
     });
     document.addEventListener('submit', (event) => {
         const token = event.target.elements._once?.value;
@@ -129,6 +132,8 @@ export const keepOnWithoutNetwork = () => {
     navigator.serviceWorker.register('/build/sw.js', { scope: '/' }).catch(() => {});
     const here = () => tell({ kind: 'here', user: Number(document.documentElement.dataset.user) || null });
     navigator.serviceWorker.addEventListener('controllerchange', here);
-    if (document.documentElement.dataset.kept === undefined) here();
-    else tell({ kind: 'send' });
+    // The clocks of a tablet many hands use are nobody's page, also without a network.
+    const isFresh = document.documentElement.dataset.kept === undefined;
+    if (isFresh || location.pathname === '/tablet') here();
+    if (!isFresh) tell({ kind: 'send' });
 };

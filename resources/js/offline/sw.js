@@ -19,7 +19,8 @@ const MOST_PAGES = 80;
 const TRIES = 5;
 
 self.addEventListener('install', () => self.skipWaiting());
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+// Files of the release before are not wanted any more.
+self.addEventListener('activate', (event) => event.waitUntil(caches.delete(BUILD).then(() => self.clients.claim())));
 
 // ---- what pages are told, and tell ---------------------------------------------------------------------------------
 
@@ -72,9 +73,6 @@ const asked = {
     async seen() {
         await store.seen();
         await tell();
-    },
-    async gone() {
-        await gone(true);
     },
     async send() {
         await send();
@@ -169,7 +167,8 @@ const built = async (request, url) => {
 
         return answer;
     } catch (e) {
-        if (known) return known;
+        const other = known ?? (await kept.match(request, { ignoreSearch: true }));
+        if (other) return other;
         throw e;
     }
 };
