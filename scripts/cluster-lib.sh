@@ -59,8 +59,10 @@ FILESYSTEM_DISK=database
 SESSION_SECURE_COOKIE=false
 SETTINGS
                     ;;
-            esac; } >"$CLUSTER/$node/.env")
-        [ "$(id -u)" -ne 0 ] || chown "$WHO" "$CLUSTER/$node/.env"
+            esac; } >"$CLUSTER/$node/.env.new")
+        [ "$(id -u)" -ne 0 ] || chown "$WHO" "$CLUSTER/$node/.env.new"
+        # Whole or not at all: a node reads it with every request.
+        mv "$CLUSTER/$node/.env.new" "$CLUSTER/$node/.env"
     done
 }
 
@@ -202,7 +204,7 @@ start_front() {
 front_pid() {
     local _
     for _ in $(seq 40); do
-        pgrep -f "^haproxy -db -f $CLUSTER/run/haproxy.cfg" | head -1 >"$CLUSTER/run/front.pid"
+        pgrep -f "^haproxy -db -f $CLUSTER/run/haproxy.cfg" | head -1 >"$CLUSTER/run/front.pid" || true
         [ ! -s "$CLUSTER/run/front.pid" ] || return 0
         sleep 0.1
     done

@@ -20,7 +20,7 @@ enum DatabaseFault
     /** It cannot be reached, or went away in the middle. */
     case Gone;
 
-    /** It is there, and with fewer than half of its cluster: it neither reads nor writes. */
+    /** It is there, and with fewer than half of its cluster: it neither reads nor writes, nor keeps what it had begun. */
     case CutOff;
 
     case NoRoom;
@@ -37,6 +37,7 @@ enum DatabaseFault
         2013 => self::Gone,
         4031 => self::Gone,
         1047 => self::CutOff,
+        1180 => self::CutOff,
         3 => self::NoRoom,
         1021 => self::NoRoom,
         1114 => self::NoRoom,
