@@ -20,7 +20,7 @@ enum DatabaseFault
     /** It cannot be reached, or went away in the middle. */
     case Gone;
 
-    /** It is there, and with fewer than half of its cluster: it neither reads nor writes, nor keeps what it had begun. */
+    /** It is there, with fewer than half of its cluster: it neither reads nor writes, nor keeps what it had begun. */
     case CutOff;
 
     case NoRoom;
