@@ -20,6 +20,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
 
 $var = require __DIR__.'/paths.php';
@@ -39,6 +40,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
             ],
             prepend: [WholeText::class, HasShop::class],
         );
+        // Whatever stands in the way of a form that waited, it hears of it in its own words.
+        $middleware->appendToPriorityList(StartSession::class, FromTheWaitingLine::class);
         $middleware->api(prepend: [ByToken::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');

@@ -243,8 +243,10 @@ final class DeviceDoorTest extends ShopTestCase
         self::assertSame(count($samples), $answer->json('kept'));
         self::assertTrue(ExpectedPull::of($bake->refresh())->gt($before->addMinutes(3)), 'it is to bake on for longer');
         self::assertSame(0, $this->ask("bakes/{$bake->id}/samples", $body)->json('kept'), 'none twice');
-        $close = [['at' => $this->now(0.04), 'channel' => 'air', 'c' => 190], ['at' => $this->now(0.02), 'channel' => 'air',
-            'c' => 191]];
+        $close = array_map(
+            fn (float $ago): array => ['at' => $this->now($ago), 'channel' => 'air', 'c' => 190],
+            [0.04, 0.02],
+        );
         $dense = ['logger' => 'Rider 1', 'samples' => $close];
         self::assertSame(1, $this->ask("bakes/{$bake->id}/samples", $dense)->json('kept'), 'one in five seconds');
         $told = $this->ask("bakes/{$bake->id}")->json();

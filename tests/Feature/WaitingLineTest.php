@@ -74,6 +74,23 @@ final class WaitingLineTest extends ShopTestCase
         $this->actingAs($this->finisher)->get('/')->assertDontSee('things are not right');
     }
 
+    public function test_what_others_did_meanwhile_stands_beside_it(): void
+    {
+        $bake = $this->running();
+        $item = $bake->items()->firstOrFail()->id.'-0';
+        // Read and opened by somebody who had a network, after it was out by the word of one who had none.
+        $this->send("/loads/{$bake->id}/readings", ['item' => $item, 'shown' => '150', 'set_emissivity' => '0.9']);
+        $this->send("/loads/{$bake->id}/events", ['kind' => 'door', 'door_s' => '40']);
+        $this->late("/bakes/{$bake->id}/pull", 9 * self::MIN)->assertOk();
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()->assertSee('Out of the oven', false);
+        self::assertSame(1, $bake->results()->count());
+        // A form that somebody else has saved, or whose record is gone, comes back in words.
+        $this->late('/lots/999999/go', self::MIN)->assertStatus(422)
+            ->assertJsonPath('refused.0', 'What it was about is not there any more.');
+        $this->actingAs($this->viewer)->post("/bakes/{$bake->id}/pull", [], [FromTheWaitingLine::HEADER => '1'])
+            ->assertStatus(422)->assertJsonPath('refused.0', 'Your sign-in does not allow this.');
+    }
+
     public function test_sent_twice_it_is_done_once(): void
     {
         $bake = $this->running();

@@ -41,8 +41,24 @@ final class FromTheWaitingLine
         return match (true) {
             $fault instanceof ValidationException => $this->refused($fault),
             $errors !== null => new JsonResponse(['refused' => $errors->all()], 422),
-            $answer instanceof RedirectResponse => new JsonResponse(['refused' => [], 'said' => $said]),
+            $answer instanceof RedirectResponse, $answer->isSuccessful() => new JsonResponse([
+                'refused' => [], 'said' => $said,
+            ]),
+            // Not signed in, or with a mark of before: it waits on.
+            in_array($answer->getStatusCode(), [401, 419], true) => $answer,
+            $answer->isClientError() => new JsonResponse(['refused' => [$this->words($answer->getStatusCode())]], 422),
             default => $answer,
+        };
+    }
+
+    /** For somebody who is not at that page any more. */
+    private function words(int $status): string
+    {
+        return match ($status) {
+            409 => 'Somebody else has changed the same meanwhile; open it, see both, and choose.',
+            403 => 'Your sign-in does not allow this.',
+            404 => 'What it was about is not there any more.',
+            default => "It could not be taken ({$status}); open it and look.",
         };
     }
 

@@ -257,19 +257,19 @@ const press = async (request, url) => {
         return none('This was not sent', 'There is no network, and this cannot wait for it. Go back: what you typed ' +
             'is still there. Send it when the network is back.');
     const from = new URL(request.referrer || '/', self.location.origin);
-    await store.wait({
-        user,
-        to: url.pathname + url.search,
-        from: from.pathname + from.search,
-        at: Date.now(),
-        says: pressed.get(token) ?? url.pathname,
-        fields,
-    });
+    const back = from.pathname + from.search;
+    const says = pressed.get(token) ?? url.pathname;
     pressed.delete(token);
+    try {
+        await store.wait({ user, to: url.pathname + url.search, from: back, at: Date.now(), says, fields });
+    } catch {
+        return none('This was not kept', 'There is no network, and this tablet has no room to keep it. Go back: what ' +
+            'you typed is still there.');
+    }
     if (behind) await send();
     else await tell();
 
-    return Response.redirect(from.pathname + from.search, 303);
+    return Response.redirect(back, 303);
 };
 
 const read = async (request) => {
