@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response as OwnResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Once as Memo;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -49,6 +50,8 @@ final class OneGo
                 return $answer ?? throw $fault ?? new \LogicException('no answer and no fault');
             }
             self::rest($cause);
+            // What was remembered of rows that are undone is not so.
+            Memo::flush();
             $again();
         }
     }
