@@ -25,7 +25,8 @@ final class DemoShopTest extends ShopTestCase
             foreach (self::everyPage() as $page) {
                 $answer = $this->actingAs($mara->refresh())->get($page);
                 self::assertSame(200, $answer->getStatusCode(), $page);
-                if (! str_starts_with($page, '/practice')) {
+                // What devices speak is SI whoever reads of it.
+                if (! str_starts_with($page, '/practice') && $page !== '/devices/door') {
                     $this->saysNothingIn($system, (string) $answer->getContent(), $page);
                 }
             }

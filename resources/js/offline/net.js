@@ -118,7 +118,9 @@ export const keepOnWithoutNetwork = () => {
     addEventListener('input', () => (typedSince = true), { passive: true });
     setInterval(ask, LOOK_MS);
     for (const hint of document.querySelectorAll('[data-no-tls]')) hint.hidden = isSecureContext;
-    if (!navigator.serviceWorker) return;
+    // A page for somebody else's eyes (a customer's copy) leaves nothing behind; the shop's own tablet is told who is.
+    const isOurs = document.documentElement.dataset.user !== undefined || worker();
+    if (!navigator.serviceWorker || !isOurs) return;
     navigator.serviceWorker.addEventListener('message', ({ data }) => {
         const wasGone = Boolean(known.since);
         known = data;
