@@ -111,6 +111,14 @@ const noticed = () => {
     }
 };
 
+/** Whose page it is: somebody's by number, nobody's (null) where one signs on, undefined where it does not say. */
+const whose = () => {
+    const { user } = document.documentElement.dataset;
+    if (user !== undefined) return Number(user);
+
+    return /^\/(sign-in|tablet|first-run)/.test(location.pathname) ? null : undefined;
+};
+
 export const keepOnWithoutNetwork = () => {
     document.body.addEventListener('htmx:sendError', noticed);
     addEventListener('offline', noticed);
@@ -118,9 +126,8 @@ export const keepOnWithoutNetwork = () => {
     addEventListener('input', () => (typedSince = true), { passive: true });
     setInterval(ask, LOOK_MS);
     for (const hint of document.querySelectorAll('[data-no-tls]')) hint.hidden = isSecureContext;
-    // A page for somebody else's eyes (a customer's copy) leaves nothing behind; the shop's own tablet is told who is.
-    const isOurs = document.documentElement.dataset.user !== undefined || worker();
-    if (!navigator.serviceWorker || !isOurs) return;
+    // A page for somebody else's eyes (a customer's copy) leaves nothing behind.
+    if (!navigator.serviceWorker || (whose() === undefined && !worker())) return;
     navigator.serviceWorker.addEventListener('message', ({ data }) => {
         const wasGone = Boolean(known.since);
         known = data;
@@ -132,10 +139,12 @@ export const keepOnWithoutNetwork = () => {
         if (token) tell({ kind: 'pressed', token, says: words(event.target, event.submitter) });
     }, true);
     navigator.serviceWorker.register('/build/sw.js', { scope: '/' }).catch(() => {});
-    const here = () => tell({ kind: 'here', user: Number(document.documentElement.dataset.user) || null });
-    navigator.serviceWorker.addEventListener('controllerchange', here);
-    // The clocks of a tablet many hands use are nobody's page, also without a network.
     const isFresh = document.documentElement.dataset.kept === undefined;
-    if (isFresh || location.pathname === '/tablet') here();
+    const here = () => {
+        // The clocks of a tablet many hands use are nobody's page, also without a network.
+        if (whose() === null || (isFresh && whose() !== undefined)) tell({ kind: 'here', user: whose() });
+    };
+    navigator.serviceWorker.addEventListener('controllerchange', here);
+    here();
     if (!isFresh) tell({ kind: 'send' });
 };
