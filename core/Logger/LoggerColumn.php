@@ -50,6 +50,6 @@ final readonly class LoggerColumn
     /** The longest stretch without a sample, s. */
     public function longestGapS(): float
     {
-        return max(0.0, ...array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course()));
+        return max([0.0, ...array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course())]);
     }
 }

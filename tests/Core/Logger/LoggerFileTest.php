@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Logger;
 
+use Aenum\Core\Logger\LoggerColumn;
 use Aenum\Core\Logger\LoggerFile;
 use Aenum\Core\Unit\InvalidQuantity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -87,5 +88,23 @@ final class LoggerFileTest extends TestCase
             }
         }
         self::assertLessThan(400, $taken);
+    }
+
+    public function test_a_couple_is_known_by_its_name_as_two_people_write_it(): void
+    {
+        foreach (['air', ' AIR ', 'Oven', 'oven-air', "oven\u{a0}air"] as $name) {
+            self::assertTrue(LoggerColumn::isAir($name), $name);
+        }
+        foreach (['airbrick', 'oven shell', '', '0'] as $name) {
+            self::assertFalse(LoggerColumn::isAir($name), $name);
+        }
+        self::assertSame('bench end 2', LoggerColumn::plain(' Bench-END  (2)'));
+    }
+
+    public function test_the_longest_stretch_without_a_sample(): void
+    {
+        $column = new LoggerColumn('a', [[5.0, 20.0], [35.0, 30.0], [125.0, 60.0], [130.0, 61.0]]);
+        self::assertSame(90.0, $column->longestGapS());
+        self::assertSame(0.0, (new LoggerColumn('a', [[5.0, 20.0]]))->longestGapS());
     }
 }
