@@ -1,4 +1,4 @@
-import { test, expect, signIn } from './support.mjs';
+import { test, expect, password, signIn } from './support.mjs';
 import { Network } from './network.mjs';
 
 /** The running bake of the demo; where others have pulled it, another is hung and its door shut. */
@@ -28,6 +28,20 @@ const jobToTick = async (page) => {
     throw new Error('no job of the demo has a step to tick');
 };
 
+/** Readings that were told later than they were read, on the trails of all ovens. */
+const toldLater = async (page) => {
+    const rows = page.getByRole('row', { name: /reading written down/ }).filter({ hasText: /told .* later/ });
+    await page.goto('/ovens');
+    const ovens = await page.locator('a[href$="/edit"]').evaluateAll((all) => all.map((one) => one.pathname));
+    let many = 0;
+    for (const oven of ovens) {
+        await page.goto(oven.replace('/edit', '/trail'));
+        many += await rows.count();
+    }
+
+    return many;
+};
+
 const minute = (page) => page.locator('[data-shop-time]').textContent();
 
 test('a tablet that loses the network in the middle of a bake goes on, and loses nothing', async ({
@@ -40,6 +54,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     await signIn(page, baseURL, 'mara');
     const bake = await runningBake(page);
     const job = await jobToTick(page);
+    const before = await toldLater(page);
     const tablet = await (await browser.newContext({ baseURL: network.url })).newPage();
     await signIn(tablet, network.url, 'joss');
     await tablet.waitForFunction(() => navigator.serviceWorker.controller !== null);
@@ -96,15 +111,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     // Both tablets have the same, as of when it was pressed, and each thing once.
     await page.goto(bake);
     await expect(page.getByText(`pulled at ${pulled}`)).toBeVisible();
-    const read = page.getByRole('row', { name: /reading written down/ }).filter({ hasText: /told .* later/ });
-    await page.goto('/ovens');
-    const trails = await page.locator('a[href$="/edit"]').evaluateAll((all) => all.map((one) => one.pathname));
-    let readings = 0;
-    for (const oven of trails) {
-        await page.goto(oven.replace('/edit', '/trail'));
-        readings += await read.count();
-    }
-    expect(readings, 'the reading is there once').toBe(1);
+    expect((await toldLater(page)) - before, 'the reading is there once').toBe(1);
     await page.goto(bake);
     await tablet.goto(bake);
     const verdict = (one) => one.getByRole('region', { name: 'Verdict' }).textContent();
@@ -122,4 +129,37 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     const kept = () => tablet.evaluate(async () => (await (await caches.open('aenum-pages')).keys()).length);
     await expect.poll(kept).toBe(0);
     await network.cut();
+});
+
+test('a tablet many hands use shows its clocks without a network, and no pages', async ({ browser, baseURL }) => {
+    const network = new Network(baseURL);
+    await network.up();
+    const tablet = await (await browser.newContext({ baseURL: network.url })).newPage();
+    await signIn(tablet, network.url, 'mara');
+    await tablet.goto('/me');
+    const pin = tablet.locator('form[action="/me/pin"]');
+    await pin.getByLabel('PIN').fill('4071');
+    await pin.getByLabel('Your password').fill(password);
+    await pin.getByRole('button').click();
+    await tablet.goto('/people');
+    const share = tablet.locator('form[action="/tablets"]');
+    await share.locator('input[name=tablet]').fill('at the post');
+    await share.getByRole('button').first().click();
+    await tablet.locator('summary', { hasText: 'Mara Ostwald' }).click();
+    await tablet.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await tablet.goto('/tablet');
+    await tablet.getByLabel('Mara Ostwald').check();
+    await tablet.getByLabel('PIN').fill('4071');
+    await tablet.getByRole('button', { name: 'Sign on' }).click();
+    await tablet.waitForURL(`${network.url}/`);
+    await tablet.goto('/station/cure');
+    await expect(tablet.getByRole('heading', { name: 'Cure', exact: true })).toBeVisible();
+
+    // Nobody touches it, the network goes, and it goes back to its clocks.
+    await network.cut();
+    await tablet.goto('/tablet');
+    await expect(tablet.getByRole('heading', { name: 'at the post' })).toBeVisible();
+    await expect(tablet.locator('#net')).toContainText('Signing on wants the network');
+    await tablet.goto('/station/cure');
+    await expect(tablet.getByRole('heading', { name: 'This page is not on this tablet' })).toBeVisible();
 });

@@ -6,6 +6,7 @@ import { shopHour } from '../clocks.js';
 
 const LOOK_MS = 4000;
 const WAITS = 'Clocks run on. What you press waits here and is sent when it is back.';
+const NOBODY = 'Clocks run on. Signing on wants the network.';
 const LOST = 'Clocks run on. Send nothing now: this address is not https, so nothing can wait here.';
 const line = () => document.getElementById('net');
 const worker = () => navigator.serviceWorker?.controller;
@@ -16,6 +17,12 @@ let typedSince = false;
 const element = (tag, textContent, more = {}) =>
     Object.assign(document.createElement(tag), { textContent, ...more });
 
+const saysThen = () => {
+    if (whose() === null) return NOBODY;
+
+    return isSecureContext ? WAITS : LOST;
+};
+
 const show = () => {
     const box = line();
     if (!box) return;
@@ -24,7 +31,7 @@ const show = () => {
     if (since)
         parts.push(
             element('strong', `No network since ${shopHour(since)}`),
-            element('span', isSecureContext ? WAITS : LOST),
+            element('span', saysThen()),
         );
     if (waiting.length) {
         parts.push(element('strong', `${waiting.length} ${waiting.length === 1 ? 'waits' : 'wait'} to be sent`));
