@@ -30,6 +30,11 @@ final class BenchClock extends Record
 
     protected $table = 'clocks';
 
+    public function isLate(CarbonImmutable $now): bool
+    {
+        return $this->late_at?->lte($now) === true;
+    }
+
     public function isBareSteel(): bool
     {
         return $this->step === self::BARE_STEEL;

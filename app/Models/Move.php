@@ -44,6 +44,14 @@ final class Move extends Record
         };
     }
 
+    /** Who moved it, and which of the lots it was where there is more than one. */
+    public function who(): string
+    {
+        $named = $this->lot !== null && $this->lot->label() !== '';
+
+        return $named ? "{$this->lot->title()} · {$this->user->name}" : $this->user->name;
+    }
+
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
     {

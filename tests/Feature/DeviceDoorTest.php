@@ -281,6 +281,37 @@ final class DeviceDoorTest extends ShopTestCase
         self::assertSame('pulled', $bake->refresh()->status);
     }
 
+    public function test_whatever_a_logger_says_a_load_can_be_pulled(): void
+    {
+        $bake = $this->running();
+        $samples = [];
+        // From before the door shut, and what no part can be.
+        foreach ([12.8, 12.4, 9, 6, 3, 0.1] as $n => $ago) {
+            $samples[] = ['at' => $this->now($ago), 'channel' => 'Bench end', 'c' => $n % 2 === 0 ? -40 : 700];
+            $samples[] = ['at' => $this->now($ago), 'channel' => 'hook', 'c' => 20];
+            $samples[] = ['at' => $this->now($ago), 'channel' => 'air', 'c' => 190];
+        }
+        $this->ask("bakes/{$bake->id}/samples", ['logger' => '7', 'samples' => $samples])->assertOk();
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk();
+        $this->send("/bakes/{$bake->id}/pull")->assertSessionHasNoErrors();
+        self::assertSame('pulled', $bake->refresh()->status);
+        self::assertSame(1, OvenLog::query()->count());
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk();
+    }
+
+    public function test_a_logger_that_leaves_a_part_out_promises_nothing(): void
+    {
+        $bake = $this->running();
+        $samples = [];
+        foreach ([10.5, 8, 4, 1] as $ago) {
+            foreach (['air', 'left hook', 'right hook'] as $channel) {
+                $samples[] = ['at' => $this->now($ago), 'channel' => $channel, 'c' => 150];
+            }
+        }
+        $this->ask("bakes/{$bake->id}/samples", ['logger' => 'R', 'samples' => $samples])->assertOk();
+        $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()->assertDontSee('nineteen times');
+    }
+
     public function test_a_weight_stands_at_the_bench_for_ten_minutes(): void
     {
         $this->ask('weights', ['scale' => 'Coat bench', 'grams' => 1240])->assertOk();

@@ -310,7 +310,7 @@ final readonly class BakeOutBoard implements OvenBoard
     {
         [$low, $told, $high] = $this->band;
         $isRead = $this->correction->residualsK !== [];
-        $says = Correct::sureLine($this->load, $isRead);
+        $says = Correct::sureLine($this->load, $isRead, $this->readItems());
         $at = fn (float $minutes): string => ShopClock::time($this->clock($minutes) ?? $this->now);
 
         return match (true) {

@@ -111,7 +111,7 @@ final readonly class BakeBoard implements OvenBoard
     /** How sure the minutes are, and since which log. */
     public function sureLine(): string
     {
-        return Correct::sureLine($this->bake, $this->earliest !== null);
+        return Correct::sureLine($this->bake, $this->earliest !== null, $this->readItems());
     }
 
     /** From run minutes to minutes after the door shut. */

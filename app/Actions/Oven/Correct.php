@@ -70,13 +70,17 @@ final class Correct
         return $fit;
     }
 
-    /** How sure the minutes are, and since which log. */
-    public static function sureLine(OvenLoad $load, bool $isRead): string
+    /**
+     * How sure the minutes are, and since which log.
+     *
+     * @param  list<ReadItem>  $items  what hangs in it
+     */
+    public static function sureLine(OvenLoad $load, bool $isRead, array $items): string
     {
         $taught = Frozen::oven($load->ran())->taught();
         $since = $taught?->words(ShopClock::local($taught->since)->format('j F Y'));
 
-        $rides = $load->isRunning() && LiveLogger::saysAll($load);
+        $rides = $load->isRunning() && LiveLogger::saysAll($load, $items);
 
         return match (true) {
             $since !== null && $rides => "The oven is {$since}, and a logger rides along.",

@@ -107,15 +107,19 @@ final class LiveLogger
     /**
      * Whether it says of everything in the load, and of the air, all that is taken into the reckoning: what the band is
      * worth was measured with that.
+     *
+     * @param  list<ReadItem>  $items
      */
-    public static function saysAll(OvenLoad $load): bool
+    public static function saysAll(OvenLoad $load, array $items): bool
     {
-        $full = array_filter(
-            self::samples($load)->map(fn (LiveSample $one): string => self::plain($one->channel))->unique()->all(),
-            fn (string $channel): bool => count(self::thinned($load, $channel)) === self::TAKEN,
-        );
+        $names = array_map(fn (ReadItem $one): string => self::plain($one->item->name), $items);
+        foreach ([LoggerColumn::AIR, ...$names] as $channel) {
+            if (count(self::thinned($load, $channel)) < self::TAKEN) {
+                return false;
+            }
+        }
 
-        return in_array(LoggerColumn::AIR, $full, true) && count($full) > $load->items->count();
+        return true;
     }
 
     /**

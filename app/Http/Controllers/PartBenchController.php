@@ -62,6 +62,7 @@ final class PartBenchController
         return view('jobs.library', [
             'asked' => $asked,
             'for' => $for,
+            'at' => $for?->job->isOpen() === true ? $for->job->station : null,
             'parts' => $parts
                 ->get()
                 ->map(

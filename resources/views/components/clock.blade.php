@@ -38,7 +38,7 @@
     </div>
     <div class="flex items-center gap-3">
         @if ($runs)
-            <span class="num text-[1.9rem] {{ $clock->late_at && $clock->late_at->lte($now) ? 'wrong' : '' }}"
+            <span @class(['num text-[1.9rem]', 'wrong' => $clock->isLate($now)])
                 data-until="{{ $clock->due_at->getTimestampMs() }}"
                 data-past="now">{{ ShopClock::time($clock->due_at) }}</span>
             @if ($clock->late_at)

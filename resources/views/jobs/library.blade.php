@@ -1,5 +1,5 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-<x-layout title="Parts the shop knows" :at="$for && $for->job->isOpen() ? $for->job->station : null">
+<x-layout title="Parts the shop knows" :at="$at">
     <div class="flex flex-wrap items-end justify-between gap-3 mb-3">
         <div>
             <h1>Parts the shop knows</h1>
