@@ -124,29 +124,44 @@ how_far() {
     echo $((${at##*:} + 0))
 }
 
+# Whether one of them is with more than half of the cluster.
+some_are_most() {
+    local node said
+    for node in "${DBS[@]}"; do
+        db_runs "$node" || continue
+        said=$(in_db "$node" mariadb -N -e "SHOW STATUS LIKE 'wsrep_cluster_status'" 2>/dev/null | cut -f2 || true)
+        [ "$said" != Primary ] || return 0
+    done
+    return 1
+}
+
+# Whoever came furthest begins, and the others take from it; one that lives may be behind one that died.
+begin_anew() {
+    local node far best=-2 first=''
+    for node in "${DBS[@]}"; do stop_db "$node"; done
+    for node in "${DBS[@]}"; do
+        far=$(how_far "$node")
+        if [ "$far" -gt "$best" ]; then best=$far first=$node; fi
+    done
+    [ "$best" -ge 0 ] || at "$first" database_made
+    [ ! -f "$CLUSTER/$first/db/grastate.dat" ] \
+        || sed -i 's/^safe_to_bootstrap:.*/safe_to_bootstrap: 1/' "$CLUSTER/$first/db/grastate.dat"
+    start_db "$first" --wsrep-new-cluster
+    at "$first" wait_for_database
+    at "$first" database_rights
+    in_db "$first" mariadb -e "CREATE USER IF NOT EXISTS 'beat'@'127.0.0.1'"
+    wait_db "$first" 60 || fail "$first does not come up; see $CLUSTER/$first/log/db.log"
+}
+
 databases_up() {
-    local node try far best=-2 first='' running=0
-    for node in "${DBS[@]}"; do ! db_runs "$node" || running=$((running + 1)); done
-    if [ "$running" -eq 0 ]; then
-        # Nobody is there to join: whoever came furthest begins, and the others take from it.
-        for node in "${DBS[@]}"; do
-            far=$(how_far "$node")
-            if [ "$far" -gt "$best" ]; then best=$far first=$node; fi
-        done
-        [ "$best" -ge 0 ] || at "$first" database_made
-        [ ! -f "$CLUSTER/$first/db/grastate.dat" ] \
-            || sed -i 's/^safe_to_bootstrap:.*/safe_to_bootstrap: 1/' "$CLUSTER/$first/db/grastate.dat"
-        start_db "$first" --wsrep-new-cluster
-        at "$first" wait_for_database
-        at "$first" database_rights
-        in_db "$first" mariadb -e "CREATE USER IF NOT EXISTS 'beat'@'127.0.0.1'"
-        wait_db "$first" 60 || fail "$first does not come up; see $CLUSTER/$first/log/db.log"
-    elif [ "$(all_that_have_all)" = '' ]; then
-        # Those that are left are less than half, and nobody else lives: one of them goes on for all.
-        for node in "${DBS[@]}"; do
-            ! db_runs "$node" || { told "$node" pc.bootstrap=1; break; }
-        done
-    fi
+    local node try
+    # Those that are only just coming, or giving to another, are waited for.
+    for try in $(seq 20); do
+        some_are_most && break
+        for node in "${DBS[@]}"; do ! db_runs "$node" || { sleep 0.5; continue 2; }; done
+        break
+    done
+    some_are_most || begin_anew
     # One after the other: each takes all it misses from those that are there.
     for node in "${DBS[@]}"; do
         # One that was refused in the middle of taking it goes again, as it would under a supervisor.
@@ -160,8 +175,6 @@ databases_up() {
 
 # told NODE NAME=VALUE: a setting of its part in the cluster.
 told() { in_db "$1" mariadb -e "SET GLOBAL wsrep_provider_options='$2'"; }
-
-all_that_have_all() { local node; for node in "${DBS[@]}"; do ! has_all "$node" || printf '%s ' "$node"; done; }
 
 # ---- apps and front ------------------------------------------------------------------------------------------------
 
@@ -229,7 +242,7 @@ tables_up() {
 
 cluster_up() {
     local node _
-    need_packages "${app_packages[@]}" "${server_packages[@]}" haproxy:haproxy rsync:rsync
+    need_packages "${app_packages[@]}" "${server_packages[@]}" haproxy:haproxy rsync:rsync iproute2:ss
     [ -e /usr/lib/galera/libgalera_smm.so ] || need_packages galera-4:galera_recovery galera-4:none
     need_vendor
     cluster_settings
@@ -272,15 +285,19 @@ end_node() {
 
 kill_node() { end_node KILL "$1"; }
 
+stop_db() {
+    local _
+    end_node TERM "$1"
+    for _ in $(seq 240); do db_runs "$1" || return 0; sleep 0.25; done
+    end_node KILL "$1"
+}
+
 cluster_down() {
-    local node _
+    local node
     end TERM "$CLUSTER/run/nightly.pid"; rm -f "$CLUSTER/run/nightly.pid"
     for node in front "${APPS[@]}"; do end_node TERM "$node"; done
     # The last to go has seen all, and begins again.
-    for node in db3 db2 db1; do
-        end_node TERM "$node"
-        for _ in $(seq 240); do db_runs "$node" || break; sleep 0.25; done
-    done
+    for node in db3 db2 db1; do stop_db "$node"; done
 }
 
 # ---- looking, copying ----------------------------------------------------------------------------------------------

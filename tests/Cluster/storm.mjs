@@ -97,6 +97,20 @@ await cluster('up');
 expect((await fetch(`${address}/health`)).ok, 'it did not come back from one');
 console.log(`one database of three: ${alone.status}, ${/<h1[^>]*>([^<]*)/.exec(page)?.[1].trim()}`);
 
+// ---- one that lives is behind two that died: what is durable is on their disks -------------------------------------
+const [behind] = dbs;
+await cluster('cut', behind);
+await wait(6000);
+const late = new Storm(address, Date.now() + 1500, 'late');
+await late.write(0);
+for (const db of dbs.filter((db) => db !== behind)) await cluster('kill', db);
+await cluster('up');
+for (const db of dbs) {
+    const { answered, lost } = late.against(`${folder}/${db}`);
+    expect(answered.length > 0 && !lost.length, `${db}: ${lost.length} of ${answered.length} written last are gone`);
+}
+console.log(`one that was behind lived, two that were ahead died: ${late.words()}, all there`);
+
 if (failed.length) {
     console.log(failed.join('\n'));
     process.exit(1);
