@@ -20,10 +20,13 @@ use Throwable;
 final class OneGo
 {
     /** How often one that met another is tried before it is called a fault. */
-    private const TRIES = 10;
+    private const TRIES = 20;
 
-    /** Those that met do not meet again at once, ms. */
+    /** Those that met do not meet again at once: so much further apart with each try, ms. */
     private const APART_MS = 30;
+
+    /** How often a database that went away is asked again. */
+    private const TRIES_GONE = 10;
 
     /** How long is waited for a database that went away, before it is asked again, ms. */
     private const PAUSE_MS = 700;
@@ -46,10 +49,11 @@ final class OneGo
                 return null;
             }
             $passes = $cause === DatabaseFault::Met || ($isKnown && $cause?->passes() === true);
-            if ($try === self::TRIES || ! $passes) {
+            $most = $cause === DatabaseFault::Met ? self::TRIES : self::TRIES_GONE;
+            if ($try >= $most || ! $passes) {
                 return $answer ?? throw $fault ?? new \LogicException('no answer and no fault');
             }
-            self::rest($cause);
+            self::rest($cause, $try);
             // What was remembered of rows that are undone is not so.
             Memo::flush();
             $again();
@@ -82,10 +86,10 @@ final class OneGo
         }
     }
 
-    private static function rest(?DatabaseFault $cause): void
+    private static function rest(?DatabaseFault $cause, int $try): void
     {
         if ($cause === DatabaseFault::Met) {
-            usleep(random_int(0, 1000 * self::APART_MS));
+            usleep(random_int(0, 1000 * self::APART_MS * $try));
 
             return;
         }

@@ -88,9 +88,9 @@ final class HardToBreakTest extends ShopTestCase
         [$tries, $number] = [0, 1205];
         $this->post('/meets', [])->assertSessionHasErrors('form');
         self::assertSame(1, $tries);
-        [$tries, $number] = [-20, 1213];
+        [$tries, $number] = [-40, 1213];
         $this->post('/meets', [])->assertStatus(500);
-        self::assertSame(-10, $tries, 'ten tries and no more');
+        self::assertSame(-20, $tries, 'twenty tries and no more');
     }
 
     public function test_faults_are_said_in_words(): void
