@@ -14,6 +14,8 @@ const [address, folder] = [process.argv[2], process.argv[3]];
 const TABLETS = 6;
 const REST_MS = 2500;
 const BACK_WITHIN_MS = 10_000;
+const ENOUGH_MET = 10;
+const CLASH_AT_MOST_MS = 60_000;
 // Beside the writers, who go on meanwhile.
 const cluster = async (...what) =>
     (await promisify(execFile)('./cluster', what, { env: { ...process.env, AENUM_CLUSTER: folder } })).stdout;
@@ -74,8 +76,12 @@ const met = () =>
         .reduce((sum, [, n]) => sum + Number(n), 0);
 const before = met();
 writeFileSync(settings, was.replace(/^DB_PORT=.*$/m, `DB_PORT=${setting(`PORT_${other.toUpperCase()}`)}`));
-const clash = new Storm(address, Date.now() + 8000, 'clash');
-await Promise.all(Array.from({ length: TABLETS }, (_, n) => clash.write(n)));
+const clash = new Storm(address, Infinity, 'clash');
+const clashing = Promise.all(Array.from({ length: TABLETS }, (_, n) => clash.write(n)));
+const clashed = Date.now();
+while (met() - before < ENOUGH_MET && Date.now() - clashed < CLASH_AT_MOST_MS) await wait(500);
+clash.ends = Date.now();
+await clashing;
 writeFileSync(settings, was);
 const conflicts = met() - before;
 expect(conflicts > 0, 'no two writes met, so nothing was shown');
@@ -101,7 +107,7 @@ console.log(`one database of three: ${alone.status}, ${/<h1[^>]*>([^<]*)/.exec(p
 const [behind] = dbs;
 await cluster('cut', behind);
 await wait(6000);
-const late = new Storm(address, Date.now() + 1500, 'late');
+const late = new Storm(address, Date.now() + 1500, 'late', 5);
 await late.write(0);
 for (const db of dbs.filter((db) => db !== behind)) await cluster('kill', db);
 await cluster('up');
