@@ -35,6 +35,17 @@ final class BenchClock extends Record
         return $this->late_at?->lte($now) === true;
     }
 
+    /** How what is done missed its time: "too long", "too short"; null where it kept it or still runs. */
+    public function missed(): ?string
+    {
+        return match (true) {
+            $this->done_at === null => null,
+            $this->late_at !== null && $this->done_at->gt($this->late_at) => 'too long',
+            $this->done_at->lt($this->due_at) => 'too short',
+            default => null,
+        };
+    }
+
     public function isBareSteel(): bool
     {
         return $this->step === self::BARE_STEEL;

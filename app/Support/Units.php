@@ -96,6 +96,16 @@ final readonly class Units
         return Dimension::duration($minutes);
     }
 
+    /** A step's time: "20 min, no longer than 30 min · 2 min of hands"; what is not asked of it is not said. */
+    public static function dwell(float $minutes, ?float $most, ?float $hands): string
+    {
+        $least = $minutes > 0 ? self::minutes($minutes) : '';
+        $most = $most > 0 ? ', no longer than '.self::minutes($most) : '';
+        $hands = $hands > 0 ? ' · '.self::minutes($hands).' of hands' : '';
+
+        return $least.$most.$hands;
+    }
+
     public static function share(float $share): string
     {
         return number_format($share, 2);

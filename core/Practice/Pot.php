@@ -60,6 +60,16 @@ final readonly class Pot
         return $this->leaky ? min(self::LEAKY_BAR, $bar) : $bar;
     }
 
+    /** How it stands, as one who cannot see it is told. */
+    public function says(): string
+    {
+        $is = fn (bool $open): string => $open ? 'open' : 'shut';
+
+        return "supply {$is($this->supply)}, regulator at {$this->set} bar, pot at {$this->bar()} bar, "
+            ."choke {$is($this->choke)}, media valve {$this->quarters} quarters open, vent {$is($this->vent)}, "
+            .'dead-man '.($this->pressed ? 'pressed' : 'let go').'. '.$this->flow()->sounds();
+    }
+
     /** What comes out of the nozzle. */
     public function flow(): Flow
     {

@@ -20,9 +20,15 @@ enum OvenEventKind: string
             self::Door => 'door open',
             self::Setpoint => 'setpoint',
             self::PowerLost => 'power lost',
-            self::PowerBack => 'power back',
+            self::PowerBack => 'power is back',
             self::Flowed => 'seen to have flowed',
         };
+    }
+
+    /** What can happen to the power next, by whether it is off. */
+    public static function nextOfPower(bool $isOff): self
+    {
+        return $isOff ? self::PowerBack : self::PowerLost;
     }
 
     /** Whether it is about the power. */

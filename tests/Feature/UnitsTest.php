@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Unit\UnitSystem;
+use App\Models\BenchClock;
 use App\Support\Units;
+use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -51,6 +53,39 @@ final class UnitsTest extends TestCase
     ): void {
         self::assertSame($metric, (new Units(UnitSystem::Metric))->said($said));
         self::assertSame($us, (new Units(UnitSystem::Us))->said($said));
+    }
+
+    public function test_a_step_says_of_its_time_what_is_asked_of_it(): void
+    {
+        self::assertSame('20 min', Units::dwell(20, null, null));
+        self::assertSame('20 min, no longer than 30 min · 2 min of hands', Units::dwell(20, 30, 2));
+        self::assertSame(' · 5 min of hands', Units::dwell(0, null, 5));
+        self::assertSame('', Units::dwell(0, 0, 0));
+    }
+
+    #[DataProvider('ends')]
+    public function test_a_clock_that_is_done_says_how_it_missed_its_time(?int $doneS, ?int $lateS, ?string $said): void
+    {
+        $at = CarbonImmutable::parse('2026-07-14 09:00', 'UTC');
+        $clock = new BenchClock();
+        $clock->due_at = $at->addSeconds(600);
+        $clock->late_at = $lateS === null ? null : $at->addSeconds($lateS);
+        $clock->done_at = $doneS === null ? null : $at->addSeconds($doneS);
+
+        self::assertSame($said, $clock->missed());
+    }
+
+    /** @return array<string, array{?int, ?int, ?string}> done, too long from, s; what is said */
+    public static function ends(): array
+    {
+        return [
+            'runs' => [null, 900, null],
+            'a second early' => [599, 900, 'too short'],
+            'just' => [600, 900, null],
+            'just not late' => [900, 900, null],
+            'a second late' => [901, 900, 'too long'],
+            'nothing is too long for it' => [9000, null, null],
+        ];
     }
 
     public function test_words_that_came_from_a_person_are_left_alone(): void

@@ -3,16 +3,17 @@
 @use('App\Devices\StandIns')
 @use('App\Models\Weight')
 @php($sent = Weight::latest(App\Support\ShopClock::now()))
+@php([$label, $does] = $name === 'weighed' ? ['Weighed out', 'Weigh out'] : ['Came back', 'Weigh what came back'])
 <div id="scale-{{ $name }}" class="flex items-end gap-2">
     <div class="w-36">
-        <x-field :name="$name" :label="$name === 'weighed' ? 'Weighed out' : 'Came back'" :unit="$u->unit(D::Powder)"
+        <x-field :name="$name" :label="$label" :unit="$u->unit(D::Powder)"
             :value="$shows" inputmode="decimal" />
     </div>
     @if ($sent !== null || StandIns::answer())
         <button type="button" class="btn btn-quiet" hx-target="#scale-{{ $name }}" hx-swap="outerHTML"
             hx-get="/scale?asked={{ round($asked) }}&spraying={{ $spraying }}"
-            aria-label="{{ $name === 'weighed' ? 'Weigh out' : 'Weigh what came back' }} on {{ $sent->scale
-                ?? 'the simulated scale' }}">{{ $sent === null ? 'Scale'
-                    : $u->show(D::Powder, $sent->grams, 0) }}</button>
+            aria-label="{{ $does }} on {{ $sent->scale ?? 'the simulated scale' }}">
+            {{ $sent ? $u->show(D::Powder, $sent->grams, 0) : 'Scale' }}
+        </button>
     @endif
 </div>

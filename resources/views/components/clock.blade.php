@@ -20,19 +20,13 @@
 <li class="border-t border-line py-2 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-3">
     <span class="num text-soft text-[1.25rem]">{{ $n }}</span>
     <div>
-        <p><b>{{ $does }}</b> <span
-                class="hint">{{ $minutes > 0 ? Units::minutes($minutes) : '' }}{{ $tooLong ? ', no longer than '
-                    . Units::minutes($tooLong) : '' }}{{ $hands ? ' · ' . Units::minutes($hands) . ' of hands' : ''
-                        }}</span>
-        </p>
+        <p><b>{{ $does }}</b> <span class="hint">{{ Units::dwell($minutes, $tooLong, $hands) }}</span></p>
         <p class="hint">{{ $why }}{{ $late ? ' Too long: ' . lcfirst($late) : '' }}</p>
-        @if ($clock && !$runs)
+        @if ($clock?->done_at)
             <p class="hint">Done {{ ShopClock::time($clock->done_at) }}, after
                 {{ Units::minutes($clock->started_at->diffInSeconds($clock->done_at) / 60)
-                    }}@if ($clock->late_at && $clock->done_at->gt($clock->late_at))
-                    · <b class="wrong">too long</b>
-                @elseif ($clock->done_at->lt($clock->due_at))
-                    · <b class="wrong">too short</b>
+                    }}@if ($clock->missed())
+                    · <b class="wrong">{{ $clock->missed() }}</b>
                 @endif</p>
         @endif
     </div>
@@ -58,9 +52,11 @@
                         <input id="dwell-{{ $step }}" name="dwell" class="!w-20" inputmode="decimal"
                             value="{{ App\Support\Typed::text('dwell', round($asks)) }}"> min
                     @endif
-                    <button class="btn"
-                        aria-label="{{ $does }}: start its clock{{ $clock ? ' again' : '' }}">{{ $clock ? 'Again'
-                            : 'Start' }}</button>
+                    @if ($clock)
+                        <button class="btn" aria-label="{{ $does }}: start its clock again">Again</button>
+                    @else
+                        <button class="btn" aria-label="{{ $does }}: start its clock">Start</button>
+                    @endif
                 </form>
             @endcan
         @endif

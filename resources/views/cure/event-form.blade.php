@@ -1,5 +1,6 @@
 {{-- What happened to the oven, of any load that runs. $bake, $setpointC, $powerIsOff --}}
 @use('Aenum\Core\Unit\Dimension', 'D')
+@php($power = Aenum\Core\Word\OvenEventKind::nextOfPower($powerIsOff))
 <details class="panel !py-1" id="event-panel" hx-preserve
     @if ($errors->hasAny(['kind', 'door_s', 'new_setpoint'])) open @endif>
     <summary class="font-semibold">Something happened</summary>
@@ -14,9 +15,6 @@
                     :unit="$u->unit(D::Temperature)"
                 :value="$u->field(D::Temperature, $setpointC, 0)" /><button class="btn">Log</button></form>
         <form method="post" action="/loads/{{ $bake->id }}/events"><x-once /><button class="btn w-full"
-                name="kind"
-                value="{{ $powerIsOff ? 'power_back' : 'power_lost' }}">{{ $powerIsOff ? 'Power is back'
-                    : 'Power lost' }}</button>
-        </form>
+                name="kind" value="{{ $power->value }}">{{ ucfirst($power->label()) }}</button></form>
     </div>
 </details>

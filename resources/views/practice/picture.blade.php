@@ -1,8 +1,5 @@
 <svg class="pot" viewBox="0 20 800 330" role="img"
-    aria-label="The pot: supply {{ $pot->supply ? 'open' : 'shut' }}, regulator at {{ $pot->set }} bar, pot at {{
-        $pot->bar() }} bar, choke {{ $pot->choke ? 'open' : 'shut' }}, media valve {{ $pot->quarters
-            }} quarters open, vent {{ $pot->vent ? 'open' : 'shut' }}, dead-man {{ $pot->pressed ? 'pressed'
-                : 'let go' }}, {{ $table['flow']->sounds() }}">
+    aria-label="The pot: {{ $pot->says() }}">
     <g class="{{ $pot->supply ? 'live' : '' }}">
         <path class="pipe" d="M20 150H150M210 150H290M350 150H420" />
         <path class="pipe" d="M400 150V292H560" />

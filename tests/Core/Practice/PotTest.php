@@ -24,6 +24,20 @@ final class PotTest extends TestCase
         return array_map(Move::from(...), preg_split('/[\s,]+/', trim($keys)) ?: []);
     }
 
+    public function test_one_who_cannot_see_it_is_told_how_it_stands(): void
+    {
+        $this->assertSame(
+            'supply open, regulator at 5 bar, pot at 5 bar, choke open, media valve 3 quarters open, vent shut, '
+            .'dead-man pressed. An even, dull roar.',
+            (new Pot(supply: true, set: 5, quarters: 3, pressed: true))->says(),
+        );
+        $this->assertSame(
+            'supply shut, regulator at 0 bar, pot at 0 bar, choke shut, media valve 0 quarters open, vent open, '
+            .'dead-man let go. Silent.',
+            (new Pot(choke: false, vent: true))->says(),
+        );
+    }
+
     public function test_no_sequence_of_moves_reaches_an_impossible_state(): void
     {
         $starts = array_values(array_map(fn (Exercise $e): Pot => $e->start, Exercise::all()));
