@@ -8,6 +8,8 @@ declare(strict_types=1);
  * Takes core files; with none, those changed since main. A change no test minds is a survivor: it is listed, and the
  * exit code is 1. The tests of the file's own folder and of the rule book are asked first, then all of core. What the
  * pinned trade tables mind is minded: the figure was checked when it was pinned.
+ *
+ * --near FILE... asks the folder's own tests and no others: a first sieve, in minutes for a whole folder.
  */
 
 use Symfony\Component\Process\Process;
@@ -24,7 +26,8 @@ const SWAPS = [
 const PATIENCE_S = 300;
 
 $root = dirname(__DIR__);
-$files = array_slice($argv, 1) ?: array_filter(
+$onlyNear = ($argv[1] ?? '') === '--near';
+$files = array_slice($argv, $onlyNear ? 2 : 1) ?: array_filter(
     explode("\n", (string) shell_exec("cd {$root} && git diff --name-only origin/main -- core 2>/dev/null")),
 );
 $work = sys_get_temp_dir().'/aenum-mutants-'.getmypid();
@@ -129,7 +132,7 @@ while ($queue !== [] || $running !== []) {
             continue;
         }
         unset($running[$key]);
-        if ($run->isSuccessful() && $isFirst) {
+        if ($run->isSuccessful() && $isFirst && ! $onlyNear) {
             $all = asked($root, $work, $class, $path, ['--testsuite', 'core']);
             $running[] = [$all, $says, $class, $path, false];
         } elseif ($run->isSuccessful()) {

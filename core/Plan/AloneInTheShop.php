@@ -51,8 +51,8 @@ final readonly class AloneInTheShop
                 $from = $at;
                 do {
                     $was = $from;
-                    $from = Timetable::fit($day->open[$machine], $from, $day->minutes[$step]);
-                    $from = $person < 0 ? $from : Timetable::fit($day->there[$person], $from, $day->hands[$step]);
+                    $from = PackedSpans::fit($day->open[$machine], $from, $day->minutes[$step]);
+                    $from = $person < 0 ? $from : PackedSpans::fit($day->there[$person], $from, $day->hands[$step]);
                 } while ($from > $was && $from < INF);
                 $best = min($best, $from);
             }

@@ -7,9 +7,6 @@ namespace Aenum\Core\Plan;
 /** A day as the search reads it: every step, machine, person and colour by its number. */
 final readonly class PackedDay
 {
-    /** The spans of a day are found by blocks of so many minutes. */
-    public const BLOCK = 240;
-
     public int $steps;
 
     public int $jobs;
@@ -71,7 +68,7 @@ final readonly class PackedDay
     /** @var list<float> */
     public array $roomOf;
 
-    /** @var list<array{list<float>, list<float>, list<int>}|array{}> machine => its spans, see spans() */
+    /** @var list<array{list<float>, list<float>, list<int>}|array{}> machine => its spans, see PackedSpans */
     public array $open;
 
     /** @var list<list<list<float>>> machine => colour => next colour => min; none where no change takes time */
@@ -92,8 +89,8 @@ final readonly class PackedDay
         $people = array_flip(array_map(fn (DayPerson $p): string => $p->key, $day->people));
         $this->isOven = array_map(fn (DayMachine $m): bool => $m->isOven(), $day->machines);
         $this->roomOf = array_map(fn (DayMachine $m): float => $m->room, $day->machines);
-        $this->open = array_map(fn (DayMachine $m): array => self::spans($m->open), $day->machines);
-        $this->there = array_map(fn (DayPerson $p): array => self::spans($p->open), $day->people);
+        $this->open = array_map(fn (DayMachine $m): array => PackedSpans::of($m->open), $day->machines);
+        $this->there = array_map(fn (DayPerson $p): array => PackedSpans::of($p->open), $day->people);
         $this->ready = array_map(fn (DayJob $job): float => max($job->readyMin, $day->nowMin), $day->jobs);
         $this->due = array_map(fn (DayJob $job): float => $job->dueMin ?? INF, $day->jobs);
         $this->weight = array_map(fn (DayJob $job): float => $job->weight, $day->jobs);
@@ -179,29 +176,6 @@ final readonly class PackedDay
             $table->from[$step],
             $table->to[$step],
         );
-    }
-
-    /**
-     * Beginnings and ends, and for every block of minutes from 0 the first span that is not over before it.
-     *
-     * @return array{list<float>, list<float>, list<int>}|array{} empty for always
-     */
-    private static function spans(Spans $spans): array
-    {
-        if ($spans->open === []) {
-            return [];
-        }
-        [$from, $to] = [array_column($spans->open, 0), array_column($spans->open, 1)];
-        $first = [];
-        $last = max($to);
-        for ($at = 0.0; $at < $last; $at += self::BLOCK) {
-            for ($n = 0; $to[$n] <= $at;) {
-                $n++;
-            }
-            $first[] = $n;
-        }
-
-        return [$from, $to, $first];
     }
 
     /** @return list<int> */

@@ -75,7 +75,7 @@ final class PlainShop
         $heads = $this->head;
         $orders = $this->order;
         $forbidden = [];
-        for ($move = $gain = 0; $best > $bound + Timetable::NEAR && $budget->another(); $move++) {
+        for ($move = $gain = 0; $best > $bound + PackedSpans::NEAR && $budget->another(); $move++) {
             $pair = $this->choose($forbidden, $move, $best);
             if ($pair === null || $move - $gain > self::STALE) {
                 $this->kick($orders);
@@ -85,7 +85,7 @@ final class PlainShop
                 $forbidden[$pair[1]][$pair[0]] = $move + self::FORBIDDEN + $this->dice->below(self::FORBIDDEN);
                 $span = $this->sweep();
             }
-            if ($span < $best - Timetable::NEAR) {
+            if ($span < $best - PackedSpans::NEAR) {
                 [$best, $heads, $orders, $gain] = [$span, $this->head, $this->order, $move];
             }
         }
@@ -203,8 +203,8 @@ final class PlainShop
         $step = -1;
         foreach ($this->sorted as $one) {
             $length = $this->head[$one] + $day->minutes[$one] + $this->tail[$one];
-            $starts = $this->head[$one] <= $day->ready[$day->job[$one]] + Timetable::NEAR;
-            if ($starts && $length > $span + Timetable::NEAR) {
+            $starts = $this->head[$one] <= $day->ready[$day->job[$one]] + PackedSpans::NEAR;
+            if ($starts && $length > $span + PackedSpans::NEAR) {
                 [$span, $step] = [$length, $one];
             }
         }
@@ -216,12 +216,12 @@ final class PlainShop
             $rest = $this->tail[$step];
             $next = $this->after[$step];
             $along = $next >= 0
-                && abs($this->head[$next] - $end) < Timetable::NEAR
-                && abs($day->minutes[$next] + $this->tail[$next] - $rest) < Timetable::NEAR;
+                && abs($this->head[$next] - $end) < PackedSpans::NEAR
+                && abs($day->minutes[$next] + $this->tail[$next] - $rest) < PackedSpans::NEAR;
             if (! $along) {
                 $blocks[] = $block;
                 $block = [];
-                $next = $rest > Timetable::NEAR ? $step + 1 : -1;
+                $next = $rest > PackedSpans::NEAR ? $step + 1 : -1;
             }
             $step = $next;
         }
@@ -257,7 +257,7 @@ final class PlainShop
         foreach ($pairs as $pair) {
             $promise = $this->promise(...$pair) + 1e-3 * $this->dice->share();
             $isForbidden = ($forbidden[$pair[0]][$pair[1]] ?? -1) > $move;
-            if ($promise < $least && (! $isForbidden || $promise < $best - Timetable::NEAR)) {
+            if ($promise < $least && (! $isForbidden || $promise < $best - PackedSpans::NEAR)) {
                 [$least, $chosen] = [$promise, $pair];
             }
         }

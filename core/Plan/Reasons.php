@@ -46,7 +46,7 @@ final readonly class Reasons
         $late = [];
         foreach ($day->last as $job => $last) {
             $over = $table->to[$last] - $day->due[$job];
-            if ($over > Timetable::NEAR) {
+            if ($over > PackedSpans::NEAR) {
                 $late[] = self::why($table, $job, $over, max(0.0, $alone->end[$job] - $day->due[$job]));
             }
         }
@@ -60,7 +60,7 @@ final readonly class Reasons
         $day = $table->day;
         $key = $day->day->jobs[$job]->key;
         $worst = null;
-        $longest = Timetable::NEAR;
+        $longest = PackedSpans::NEAR;
         for ($step = $day->first[$job]; $step <= $day->last[$job]; $step++) {
             $could = $step === $day->first[$job] ? $day->ready[$job] : $table->to[$step - 1] + $day->waitMin[$step - 1];
             if (! isset($day->begun[$step]) && $longest < $table->from[$step] - $could) {

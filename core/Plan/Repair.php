@@ -120,7 +120,7 @@ final class Repair
         $who = [];
         for ($tries = 0; $at < INF && $tries < 50; $tries++) {
             $was = $at;
-            $at = Timetable::fit($day->open[$machine], $at, $minutes);
+            $at = PackedSpans::fit($day->open[$machine], $at, $minutes);
             foreach ($steps as $step) {
                 [$who[$step], $at] = $this->handsFor($step, $at);
             }
@@ -142,7 +142,7 @@ final class Repair
         $free = [];
         foreach ($this->day->able[$step] as $person) {
             $from = max($at, $this->handsUntil[$person] ?? -INF);
-            $free[$person] = Timetable::fit($this->day->there[$person], $from, $this->day->hands[$step]);
+            $free[$person] = PackedSpans::fit($this->day->there[$person], $from, $this->day->hands[$step]);
         }
         $least = min([INF, ...array_values($free)]);
         $same = $this->before[$step][1];

@@ -11,8 +11,7 @@ namespace Aenum\Core\Plan;
  */
 final class Timetable
 {
-    /** Two moments nearer than this are one, min. */
-    public const NEAR = 1e-7;
+    private const NEAR = PackedSpans::NEAR;
 
     /** How often a job may be begun anew before its waits count as not to be kept. */
     private const PATIENCE = 400;
@@ -32,32 +31,11 @@ final class Timetable
     /** @var array<int, int> -1: nobody */
     public array $who;
 
-    /** @var array<int, array<int, float>> machine => from of what stands on it, by time; a bake is one */
-    private array $busyFrom;
+    private Turns $turns;
 
-    /** @var array<int, array<int, float>> */
-    private array $busyTo;
+    private HandsTaken $hands;
 
-    /** @var array<int, array<int, int>> a bake's first step speaks for it */
-    private array $busyWith;
-
-    /** @var array<int, list<int>> bake, by the step that speaks for it => all steps in it */
-    private array $inBake = [];
-
-    /** @var array<int, int> step => the one that speaks for its bake */
-    private array $bakeOf = [];
-
-    /** @var array<int, float> */
-    private array $roomUsed = [];
-
-    /** @var array<int, array<int, float>> person => from and to */
-    private array $handsFrom;
-
-    /** @var array<int, array<int, float>> */
-    private array $handsTo;
-
-    /** @var array<string, array<int, array{float, float, float}>> means => job => from, to, how many */
-    private array $held = [];
+    private MeansHeld $means;
 
     // The best place found for the step that is being placed.
     private float $bestKey = INF;
@@ -80,14 +58,22 @@ final class Timetable
     {
         $this->from = $this->to = array_fill(0, $day->steps, INF);
         $this->on = $this->who = array_fill(0, $day->steps, -1);
-        $this->busyFrom = $this->busyTo = $this->busyWith = array_fill(0, count($day->isOven), []);
-        $this->handsFrom = $this->handsTo = array_fill(0, count($day->there), []);
+        $this->turns = new Turns($day);
+        $this->hands = new HandsTaken($day->there);
+        $this->means = new MeansHeld();
         foreach ($day->begun as $step => [$machine, $person, $from]) {
             $this->fix($step, $machine, $person, $from);
         }
         foreach (array_unique(array_map(fn (int $step): int => $day->job[$step], array_keys($day->begun))) as $job) {
             $this->hold($job);
         }
+    }
+
+    public function __clone()
+    {
+        $this->turns = clone $this->turns;
+        $this->hands = clone $this->hands;
+        $this->means = clone $this->means;
     }
 
     /** Whether all of a job's steps stand. */
@@ -183,9 +169,7 @@ final class Timetable
     public function take(int $job): array
     {
         $stranded = [];
-        foreach (array_keys($this->held) as $means) {
-            unset($this->held[$means][$job]);
-        }
+        $this->means->letGo($job);
         for ($step = $this->day->last[$job]; $step >= $this->firstFree($job); $step--) {
             if ($this->on[$step] >= 0) {
                 array_push($stranded, ...$this->lift($step));
@@ -235,14 +219,14 @@ final class Timetable
             }
             $most = $this->day->day->means[$means] - $count;
             foreach ([$least, $to - $from] as $length) {
-                $later = $this->freeFrom($means, $job, $from, $length, $most);
+                $later = $this->means->freeFrom($means, $job, $from, $length, $most);
                 if ($later > $from) {
                     return [$first, $later];
                 }
             }
         }
         foreach ($spans as $means => [$first, $from, $to, $count]) {
-            $this->held[$means][$job] = [$from, $to, $count];
+            $this->means->hold($means, $job, $from, $to, $count);
         }
 
         return [null, 0.0];
@@ -256,36 +240,6 @@ final class Timetable
         }
 
         return $length;
-    }
-
-    /** The moment before which no span as long as this can begin, with at most so many held by others. */
-    private function freeFrom(string $means, int $job, float $from, float $length, float $most): float
-    {
-        $others = $this->held[$means] ?? [];
-        unset($others[$job]);
-        $turns = [];
-        foreach ($others as [$begins, $finishes, $count]) {
-            if ($finishes > $from + self::NEAR) {
-                $turns[] = [$begins, $count];
-                $turns[] = [$finishes, -$count];
-            }
-        }
-        // What is given back at a moment is there for who takes it then.
-        usort($turns, fn (array $a, array $b): int => $a[0] <=> $b[0] ?: $a[1] <=> $b[1]);
-        $held = 0.0;
-        $isFull = false;
-        foreach ($turns as [$at, $count]) {
-            if (! $isFull && $at >= $from + $length - self::NEAR) {
-                break;
-            }
-            $held += $count;
-            if ($isFull && $held <= $most + self::NEAR) {
-                $from = max($from, $at);
-            }
-            $isFull = $held > $most + self::NEAR;
-        }
-
-        return $from;
     }
 
     /** Puts a step where it ends soonest by this taste, not before a moment; its beginning, or INF for no place. */
@@ -320,14 +274,14 @@ final class Timetable
     private function seekTurn(int $machine, int $step, float $from, float $until, float $taste): void
     {
         $day = $this->day;
-        $busyFrom = $this->busyFrom[$machine];
-        $busyTo = $this->busyTo[$machine];
-        $with = $this->busyWith[$machine];
+        $busyFrom = $this->turns->from[$machine];
+        $busyTo = $this->turns->to[$machine];
+        $with = $this->turns->with[$machine];
         $minutes = $day->minutes[$step];
         $change = $day->change[$machine];
         $colour = $change === [] ? -1 : $day->colour[$step];
         $n = count($busyFrom);
-        $i = self::after($busyTo, $from);
+        $i = PackedSpans::after($busyTo, $from);
         $before = -1;
         for ($k = $i - 1; $change !== [] && $k >= 0 && $before < 0; $k--) {
             $before = $day->colour[$with[$k]];
@@ -382,7 +336,7 @@ final class Timetable
         $minutes = $day->minutes[$step];
         $most += self::NEAR;
         while (true) {
-            $at = self::fit($day->open[$machine], $at, $minutes);
+            $at = PackedSpans::fit($day->open[$machine], $at, $minutes);
             if ($at + $minutes > $most) {
                 return INF;
             }
@@ -410,7 +364,7 @@ final class Timetable
         $best = INF;
         $able = $day->able[$step];
         foreach ($this->only === null ? $able : array_intersect($able, [$this->only[1]]) as $person) {
-            $free = $this->free($person, $at, $minutes);
+            $free = $this->hands->free($person, $at, $minutes);
             if ($free < $best) {
                 $best = $free;
                 $this->handsOf = $person;
@@ -423,40 +377,17 @@ final class Timetable
         return $best;
     }
 
-    /** When a person is next free for so many minutes. */
-    private function free(int $person, float $at, float $minutes): float
-    {
-        $busyFrom = $this->handsFrom[$person];
-        $busyTo = $this->handsTo[$person];
-        $n = count($busyFrom);
-        $i = self::after($busyTo, $at);
-        while (true) {
-            while ($i < $n && $at + $minutes > $busyFrom[$i] + self::NEAR) {
-                $at = $busyTo[$i] > $at ? $busyTo[$i] : $at;
-                $i++;
-            }
-            $fits = self::fit($this->day->there[$person], $at, $minutes);
-            if ($fits <= $at || $fits === INF) {
-                return $fits;
-            }
-            $at = $fits;
-            while ($i < $n && $busyTo[$i] <= $at + self::NEAR) {
-                $i++;
-            }
-        }
-    }
-
     /** Looks for bakes to join and for gaps for one of its own. */
     private function seekBake(int $machine, int $step, float $from, float $until, float $taste): void
     {
         $day = $this->day;
-        $busyFrom = $this->busyFrom[$machine];
-        $busyTo = $this->busyTo[$machine];
-        $with = $this->busyWith[$machine];
+        $busyFrom = $this->turns->from[$machine];
+        $busyTo = $this->turns->to[$machine];
+        $with = $this->turns->with[$machine];
         $family = $day->family[$step];
         $minutes = $day->minutes[$step];
         $n = count($busyFrom);
-        for ($i = self::after($busyTo, $from); $i <= $n; $i++) {
+        for ($i = PackedSpans::after($busyTo, $from); $i <= $n; $i++) {
             $at = $i > 0 && $busyTo[$i - 1] > $from ? $busyTo[$i - 1] : $from;
             if ($at + $minutes - $taste * $minutes > $this->bestKey) {
                 return;
@@ -476,17 +407,14 @@ final class Timetable
     private function seekShare(int $machine, int $step, int $i, float $until, float $taste): void
     {
         $day = $this->day;
-        $bake = $this->busyWith[$machine][$i];
-        $at = $this->busyFrom[$machine][$i];
-        if (
-            $this->roomUsed[$bake] + $day->room[$step] > $day->roomOf[$machine] + self::NEAR ||
-            isset($day->begun[$bake])
-        ) {
+        $bake = $this->turns->with[$machine][$i];
+        $at = $this->turns->from[$machine][$i];
+        if (isset($day->begun[$bake]) || ! $this->turns->hasRoom($machine, $bake, $step)) {
             return;
         }
         $end = $at + $day->minutes[$step];
-        $stands = $this->busyTo[$machine][$i];
-        if ($end > $stands + self::NEAR ? ! $this->canLast($machine, $i, $end) : false) {
+        $stands = $this->turns->to[$machine][$i];
+        if ($end > $stands + self::NEAR && ! $this->canLast($machine, $i, $end)) {
             return;
         }
         $this->handsOf = -1;
@@ -501,17 +429,13 @@ final class Timetable
     private function handsAt(int $step, int $bake, float $at): bool
     {
         $day = $this->day;
-        foreach ($this->inBake[$bake] as $mate) {
+        foreach ($this->turns->inBake($bake) as $mate) {
             $person = $this->who[$mate];
-            if ($person >= 0 && in_array($person, $day->able[$step], true)) {
-                $already = $this->handsTo[$person][self::after($this->handsTo[$person], $at)];
-                $more = $at + $day->hands[$step] - $already;
-                $fits = self::fit($day->there[$person], $at, $day->hands[$step]) <= $at;
-                if ($more <= 0 || ($fits && $this->free($person, $already, $more) <= $already)) {
-                    $this->handsOf = $person;
+            $isAble = $person >= 0 && in_array($person, $day->able[$step], true);
+            if ($isAble && $this->hands->canGoOn($person, $at, $day->hands[$step])) {
+                $this->handsOf = $person;
 
-                    return true;
-                }
+                return true;
             }
         }
 
@@ -522,14 +446,14 @@ final class Timetable
     private function canLast(int $machine, int $i, float $end): bool
     {
         $day = $this->day;
-        $from = $this->busyFrom[$machine][$i];
-        if ($end > ($this->busyFrom[$machine][$i + 1] ?? INF) + self::NEAR) {
+        $from = $this->turns->from[$machine][$i];
+        if ($end > ($this->turns->from[$machine][$i + 1] ?? INF) + self::NEAR) {
             return false;
         }
-        if (self::fit($day->open[$machine], $from, $end - $from) > $from) {
+        if (PackedSpans::fit($day->open[$machine], $from, $end - $from) > $from) {
             return false;
         }
-        foreach ($this->inBake[$this->busyWith[$machine][$i]] as $mate) {
+        foreach ($this->turns->inBake($this->turns->with[$machine][$i]) as $mate) {
             $isLast = $mate === $day->last[$day->job[$mate]];
             if (
                 $day->takes[$mate] !== [] ||
@@ -549,59 +473,23 @@ final class Timetable
         [$machine, $from, $person] = [$this->bestOn, $this->bestFrom, $this->bestWho];
         $to = $from + $this->day->minutes[$step];
         if ($this->bestBake >= 0) {
-            $this->join($step, $this->bestBake, $to);
+            $to = $this->turns->join($machine, $this->bestBake, $step, $to);
+            $this->endTogether($this->turns->inBake($this->bestBake), $to);
         } else {
-            $this->enter($machine, $step, $from, $to);
+            $this->turns->enter($machine, $step, $from, $to);
         }
-        $this->from[$step] = $from;
+        [$this->from[$step], $this->to[$step]] = [$from, $to];
         $this->on[$step] = $machine;
         $this->who[$step] = $person;
-        $person < 0 || $this->busy($person, $from, $from + $this->day->hands[$step]);
+        $person < 0 || $this->hands->take($person, $from, $from + $this->day->hands[$step]);
     }
 
-    private function join(int $step, int $bake, float $to): void
+    /** @param  list<int>  $steps  of one bake */
+    private function endTogether(array $steps, float $to): void
     {
-        $machine = $this->on[$bake];
-        $i = (int) array_search($bake, $this->busyWith[$machine], true);
-        $this->inBake[$bake][] = $step;
-        $this->bakeOf[$step] = $bake;
-        $this->roomUsed[$bake] += $this->day->room[$step];
-        $this->lasting($machine, $i, max($to, $this->busyTo[$machine][$i]));
-    }
-
-    private function enter(int $machine, int $step, float $from, float $to): void
-    {
-        $i = self::after($this->busyTo[$machine], $from);
-        array_splice($this->busyFrom[$machine], $i, 0, [$from]);
-        array_splice($this->busyTo[$machine], $i, 0, [$to]);
-        array_splice($this->busyWith[$machine], $i, 0, [$step]);
-        $this->to[$step] = $to;
-        if ($this->day->isOven[$machine]) {
-            $this->inBake[$step] = [$step];
-            $this->bakeOf[$step] = $step;
-            $this->roomUsed[$step] = $this->day->room[$step];
+        foreach ($steps as $step) {
+            $this->to[$step] = $to;
         }
-    }
-
-    /** A bake ends then, with everything in it. */
-    private function lasting(int $machine, int $i, float $to): void
-    {
-        $this->busyTo[$machine][$i] = $to;
-        foreach ($this->inBake[$this->busyWith[$machine][$i]] as $mate) {
-            $this->to[$mate] = $to;
-        }
-    }
-
-    private function busy(int $person, float $from, float $to): void
-    {
-        $i = self::after($this->handsTo[$person], $from);
-        if (abs(($this->handsFrom[$person][$i] ?? INF) - $from) <= self::NEAR) {
-            $this->handsTo[$person][$i] = max($this->handsTo[$person][$i], $to);
-
-            return;
-        }
-        array_splice($this->handsFrom[$person], $i, 0, [$from]);
-        array_splice($this->handsTo[$person], $i, 0, [$to]);
     }
 
     /**
@@ -614,10 +502,11 @@ final class Timetable
         $machine = $this->on[$step];
         $mates = [];
         if ($this->day->isOven[$machine]) {
-            $mates = array_values(array_diff($this->inBake[$this->bakeOf[$step]], [$step]));
-            $stranded = $this->leaveBake($machine, $step, $mates);
+            $mates = $this->turns->leaveBake($machine, $step);
+            $stranded = $this->endSooner($mates);
         } else {
-            $stranded = $this->leaveTurn($machine, $step);
+            $next = $this->turns->leave($machine, $step);
+            $stranded = $next === null ? [] : [$this->day->job[$next]];
         }
         if ($this->who[$step] >= 0) {
             $this->freeHands($step, $mates);
@@ -632,46 +521,27 @@ final class Timetable
     private function freeHands(int $step, array $mates): void
     {
         $person = $this->who[$step];
-        $from = $this->from[$step];
-        $i = self::after($this->handsTo[$person], $from);
         $rest = 0.0;
         foreach ($mates as $mate) {
             $rest = $this->who[$mate] === $person ? max($rest, $this->day->hands[$mate]) : $rest;
         }
-        if ($rest > 0) {
-            $this->handsTo[$person][$i] = $from + $rest;
-
-            return;
-        }
-        array_splice($this->handsFrom[$person], $i, 1);
-        array_splice($this->handsTo[$person], $i, 1);
+        $this->hands->giveBack($person, $this->from[$step], $rest);
     }
 
     /**
+     * A bake lasts as long as the longest that is left in it.
+     *
      * @param  list<int>  $mates
-     * @return list<int>
+     * @return list<int> jobs that then wait too long for what comes next
      */
-    private function leaveBake(int $machine, int $step, array $mates): array
+    private function endSooner(array $mates): array
     {
-        $day = $this->day;
-        $bake = $this->bakeOf[$step];
-        $i = (int) array_search($bake, $this->busyWith[$machine], true);
-        $used = $this->roomUsed[$bake] - $day->room[$step];
-        unset($this->inBake[$bake], $this->roomUsed[$bake], $this->bakeOf[$step]);
         if ($mates === []) {
-            $this->clear($machine, $i);
-
             return [];
         }
-        [$this->inBake[$mates[0]], $this->roomUsed[$mates[0]]] = [$mates, $used];
-        $this->busyWith[$machine][$i] = $mates[0];
-        $longest = 0.0;
-        foreach ($mates as $mate) {
-            $this->bakeOf[$mate] = $mates[0];
-            $longest = max($longest, $day->minutes[$mate]);
-        }
-        $to = $this->busyFrom[$machine][$i] + $longest;
-        $this->lasting($machine, $i, $to);
+        $day = $this->day;
+        $to = $this->from[$mates[0]] + max(array_map(fn (int $mate): float => $day->minutes[$mate], $mates));
+        $this->endTogether($mates, $to);
         $stranded = [];
         foreach ($mates as $mate) {
             $next = $mate < $day->last[$day->job[$mate]] ? $this->from[$mate + 1] : INF;
@@ -683,45 +553,13 @@ final class Timetable
         return $stranded;
     }
 
-    private function clear(int $machine, int $i): void
-    {
-        array_splice($this->busyFrom[$machine], $i, 1);
-        array_splice($this->busyTo[$machine], $i, 1);
-        array_splice($this->busyWith[$machine], $i, 1);
-    }
-
-    /** @return list<int> */
-    private function leaveTurn(int $machine, int $step): array
-    {
-        $i = (int) array_search($step, $this->busyWith[$machine], true);
-        $this->clear($machine, $i);
-        $change = $this->day->change[$machine];
-        $with = $this->busyWith[$machine];
-        $colours = $this->day->colour;
-        $n = count($with);
-        for ($k = $i; $change !== [] && $k < $n && $colours[$with[$k]] < 0;) {
-            $k++;
-        }
-        for ($before = $i - 1; $change !== [] && $before >= 0 && $colours[$with[$before]] < 0;) {
-            $before--;
-        }
-        if ($change === [] || $before < 0 || $k >= $n) {
-            return [];
-        }
-        $gap = $change[$colours[$with[$before]]][$colours[$with[$k]]];
-
-        return $this->busyFrom[$machine][$k] - $this->busyTo[$machine][$k - 1] < $gap - self::NEAR
-            ? [$this->day->job[$with[$k]]]
-            : [];
-    }
-
     /** Stands a step that has begun where it is, whatever else stands there. */
     private function fix(int $step, int $machine, int $person, float $from): void
     {
         [$this->bestOn, $this->bestFrom, $this->bestWho, $this->bestBake] = [$machine, $from, $person, -1];
-        foreach ($this->day->isOven[$machine] ? $this->busyFrom[$machine] : [] as $i => $at) {
+        foreach ($this->day->isOven[$machine] ? $this->turns->from[$machine] : [] as $i => $at) {
             if (abs($at - $from) < 1e-3) {
-                [$this->bestBake, $this->bestFrom] = [$this->busyWith[$machine][$i], $at];
+                [$this->bestBake, $this->bestFrom] = [$this->turns->with[$machine][$i], $at];
             }
         }
         $this->stand($step);
@@ -736,19 +574,7 @@ final class Timetable
     /** Minutes of colour changes on all machines. */
     public function changeMinutes(): float
     {
-        $sum = 0.0;
-        foreach ($this->day->change as $machine => $change) {
-            $last = -1;
-            foreach ($change === [] ? [] : $this->busyWith[$machine] as $step) {
-                $colour = $this->day->colour[$step];
-                if ($colour >= 0) {
-                    $sum += $last >= 0 ? $change[$last][$colour] : 0.0;
-                    $last = $colour;
-                }
-            }
-        }
-
-        return $sum;
+        return $this->turns->changeMinutes();
     }
 
     /**
@@ -760,9 +586,8 @@ final class Timetable
     {
         $machines = $this->day->on[$step];
         $machine = $this->on[$step] >= 0 ? $this->on[$step] : $machines[0];
-        $i = self::after($this->busyTo[$machine], $at);
 
-        return array_slice($this->busyWith[$machine], max(0, $i - $reach), 2 * $reach + 1);
+        return $this->turns->around($machine, $at, $reach);
     }
 
     /**
@@ -775,76 +600,20 @@ final class Timetable
         $is = $this->day->placing($this, $step);
         $job = $this->day->job[$step];
         foreach ($this->day->takes[$step] as $means => $count) {
-            $from = $this->held[$means][$job][0] ?? -INF;
+            $from = $this->means->since($means, $job);
             $most = $this->day->day->means[$means] - $count;
             $minutes = $is->toMin - $is->fromMin;
-            if ($from >= $is->fromMin && $this->freeFrom($means, $job, $since, $minutes, $most) > $since) {
+            if ($from >= $is->fromMin && $this->means->freeFrom($means, $job, $since, $minutes, $most) > $since) {
                 return [HeldUpBy::Means, $means];
             }
         }
         $machine = $this->on[$step];
-        $byMachine = self::busyIn($this->busyFrom[$machine], $this->busyTo[$machine], $since, $is->fromMin);
+        $byMachine = $this->turns->within($machine, $since, $is->fromMin);
         $who = $this->who[$step];
-        $byHands = $who < 0
-            ? -1.0
-            : self::busyIn($this->handsFrom[$who], $this->handsTo[$who], $since, $is->fromMin);
+        $byHands = $who < 0 ? -1.0 : $this->hands->within($who, $since, $is->fromMin);
 
         return $is->who !== null && $byHands > $byMachine
             ? [HeldUpBy::Hands, $is->who]
             : [HeldUpBy::Machine, $is->on];
-    }
-
-    /**
-     * @param  array<int, float>  $starts
-     * @param  array<int, float>  $ends
-     */
-    private static function busyIn(array $starts, array $ends, float $from, float $to): float
-    {
-        $busy = 0.0;
-        foreach ($starts as $n => $start) {
-            $busy += max(0.0, min($to, $ends[$n]) - max($from, $start));
-        }
-
-        return $busy;
-    }
-
-    /** @param  array<int, float>  $ends  in order */
-    private static function after(array $ends, float $at): int
-    {
-        $at += self::NEAR;
-        $low = 0;
-        $high = count($ends);
-        while ($low < $high) {
-            $mid = ($low + $high) >> 1;
-            if ($ends[$mid] > $at) {
-                $high = $mid;
-            } else {
-                $low = $mid + 1;
-            }
-        }
-
-        return $low;
-    }
-
-    /**
-     * As Spans::fit, on packed spans.
-     *
-     * @param  array{list<float>, list<float>, list<int>}|array{}  $open
-     */
-    public static function fit(array $open, float $at, float $minutes): float
-    {
-        if ($open === []) {
-            return $at;
-        }
-        [$from, $to, $first] = $open;
-        $count = count($from);
-        for ($n = $at > 0 ? $first[(int) ($at / PackedDay::BLOCK)] ?? $count : 0; $n < $count; $n++) {
-            $start = $from[$n] > $at ? $from[$n] : $at;
-            if ($start + $minutes <= $to[$n] + self::NEAR) {
-                return $start;
-            }
-        }
-
-        return INF;
     }
 }

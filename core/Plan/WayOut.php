@@ -25,6 +25,6 @@ final readonly class WayOut
     /** Whether the date is kept by it, and nobody else's lost. */
     public function mends(): bool
     {
-        return $this->lateMin <= Timetable::NEAR && $this->others === [];
+        return $this->lateMin <= PackedSpans::NEAR && $this->others === [];
     }
 }
