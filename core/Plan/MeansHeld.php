@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Plan;
 
-/** Racks, hooks, pans and whatever else there is only so much of: which job holds how many of them, from when to when. */
+/** Racks, hooks and whatever else there is only so much of: which job holds how many, from when to when. */
 final class MeansHeld
 {
     /** @var array<string, array<int, array{float, float, float}>> means => job => from, to, how many */

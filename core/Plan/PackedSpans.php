@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Plan;
 
-/** Spans of time by number, as the search looks them up: beginnings and ends in order, found by halving or by blocks. */
+/** Spans of time as the search looks them up: beginnings and ends in order, found by halving or by blocks. */
 final readonly class PackedSpans
 {
     /** Two moments nearer than this are one, min. */

@@ -69,6 +69,7 @@ final class Timetable
         }
     }
 
+    /** How everything stands, to come back to. */
     public function __clone()
     {
         $this->turns = clone $this->turns;

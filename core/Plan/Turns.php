@@ -103,7 +103,7 @@ final class Turns
         return $left;
     }
 
-    /** A step gives up its turn; the step after it that the colour change from the one before leaves no time, or null. */
+    /** A step gives up its turn; the step after it to which the colour change is too long now, or null. */
     public function leave(int $machine, int $step): ?int
     {
         $turn = $this->turnOf($machine, $step);
@@ -150,7 +150,7 @@ final class Turns
     /**
      * Those who speak for the turns about a moment.
      *
-     * @param  int  $reach  so many before it, and after it
+     * @param  int  $reach  so many to either side of it; at the beginning of the day so many more after it
      * @return list<int>
      */
     public function around(int $machine, float $at, int $reach): array
