@@ -61,7 +61,7 @@ final readonly class PartQuote
         $sum = self::sum($lines);
         $least = $terms->policy(Policy::Least);
         if ($least->isOn && $sum < $least->figure) {
-            $rests = [Said::of('the shop\'s least charge, {figure}', ['figure' => $least->figure])];
+            $rests = [Said::of('the shop\'s least charge, {figure}', ['figure' => (string) $least->figure])];
             $lines[] = new QuoteLine(LineKind::Least, 0.0, 0.0, 0.0, $least->figure - $sum, $rests);
         }
         [$low, $high, $measured] = self::between($lines, $terms);
@@ -133,13 +133,13 @@ final readonly class PartQuote
                 $tone = $terms->policy(Policy::TwoTone);
                 if ($twoTone && $tone->isOn && ! $tone->refuses) {
                     $minutes *= $tone->figure;
-                    $rests[] = Said::of('times {figure} for two colours', ['figure' => $tone->figure]);
+                    $rests[] = Said::of('times {figure} for two colours', ['figure' => (string) $tone->figure]);
                 }
             }
             $factor = $terms->learned[$kind->value] ?? null;
             if ($factor !== null) {
                 $rests[] = Said::of('times {factor} as this shop takes it: {trust}', [
-                    'factor' => round($factor->factor, 2),
+                    'factor' => (string) round($factor->factor, 2),
                     'trust' => $factor->trust(),
                 ]);
             }
@@ -243,7 +243,10 @@ final readonly class PartQuote
                             'n' => $n + 1,
                             'share' => round(100 * QuoteTerms::REDO_RESERVE),
                         ]),
-                        Said::of('{n} whole boxes of {kg}', ['n' => $boxes, 'kg' => Quantity::kg($powder->boxKg)]),
+                        Said::of($boxes > 1 ? '{n} whole boxes of {kg}' : 'a whole box of {kg}', [
+                            'n' => $boxes,
+                            'kg' => Quantity::kg($powder->boxKg),
+                        ]),
                         Said::of('{min} for a test panel', ['min' => Quantity::minutes(QuoteTerms::PANEL_MIN)]),
                     ],
                 );

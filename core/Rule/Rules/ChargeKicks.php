@@ -34,7 +34,7 @@ final class ChargeKicks extends Rule
         $index = $plan->floor->coat?->index;
 
         return $index !== null && $index > self::MOST
-            ? Said::of('the charge index comes to {index}', ['index' => round($index, 2)])
+            ? Said::of('the charge index comes to {index}', ['index' => (string) round($index, 2)])
             : null;
     }
 }
