@@ -167,7 +167,10 @@ final class QuoteLinesTest extends TestCase
         $line = self::line(self::quote(mediaKg: 8.0), LineKind::Blast);
         self::assertEqualsWithDelta($line->minutes * 1.5, $line->hands, 1e-9, '90 an hour is 1.5 a minute');
         self::assertSame(16.0, $line->material, '8 kg at 2');
-        self::assertSame(0.0, self::line(self::quote(), LineKind::Blast)->material);
+        $without = self::line(PartQuote::of(self::plan(), [QuotePowder::of(1.5)], self::terms()), LineKind::Blast);
+        self::assertSame(0.0, $without->material);
+        self::assertCount(1, $without->rests);
+        self::assertSame(1.0, self::line(self::quote(mediaKg: 0.5), LineKind::Blast)->material);
     }
 
     public function test_each_bake_stands_in_its_own_line_with_the_metal_s_heat_at_its_own_temperature(): void
@@ -179,6 +182,71 @@ final class QuoteLinesTest extends TestCase
             self::assertEqualsWithDelta($kwh * 0.30, self::line($quote, $kind)->material, 1e-9, $kind->value);
         }
         self::assertSame(0.0, self::line($quote, LineKind::Wash)->material, 'nothing is baked there');
+    }
+
+    public function test_the_reserve_for_rework_is_its_share_of_what_would_be_done_again(): void
+    {
+        $terms = QuoteTerms::of(90.0, 14.0, 2.0, 0.30, changeMin: 20.0, reworked: 1, lots: 9, reworkOf: 'such lots');
+        $quote = PartQuote::of(self::plan(), [QuotePowder::of(1.5)], $terms, 8.0);
+        $again = [LineKind::Mask, LineKind::Coat, LineKind::Oven, LineKind::Inspect];
+        $sum = array_sum(array_map(fn (LineKind $kind): float => self::line($quote, $kind)->money(), $again));
+        $risk = self::line($quote, LineKind::Risk);
+        self::assertEqualsWithDelta(1.5 / 19 * $sum, $risk->material, 1e-9);
+        self::assertSame('7.9 % of masking, coating, oven and inspection', self::rests($risk)[0]);
+        self::assertSame('1 of 9 such lots had been mended, and the house figure', self::rests($risk)[1]);
+    }
+
+    public function test_a_small_part_is_charged_its_little_heat(): void
+    {
+        $of = fn (float $share): QuoteLine => self::line(
+            PartQuote::of(self::plan(massKg: 0.2), [QuotePowder::of(1.5)], self::terms(), 0.0, $share),
+            LineKind::Oven,
+        );
+        $kwh = 2 * self::steel(180.0) / 3.6e6;
+        self::assertLessThan(0.1, $kwh);
+        self::assertEqualsWithDelta(0.3 * ($kwh + 0.2 * ($kwh / 0.3 - $kwh)), $of(0.2)->material, 1e-9);
+        self::assertStringEndsWith(', 20 % of the oven taken', self::rests($of(0.2))[1]);
+    }
+
+    /** @return array<string, array{Policy, float}> what each adds to a part of which nothing but this is asked */
+    public static function counted(): array
+    {
+        return [
+            'paint on it' => [Policy::BareOnly, 9.5],
+            'a special colour' => [Policy::StockOnly, 9.5],
+            'grease' => [Policy::Grease, 9.5],
+            'two more colours in its set' => [Policy::OneColour, 19.0],
+            'a hurt on each of ten' => [Policy::Repair, 95.0],
+            'a mask too many on each of ten' => [Policy::ManyMasks, 95.0],
+            'longer than two metres, ten of them' => [Policy::GreatSize, 95.0],
+        ];
+    }
+
+    #[DataProvider('counted')]
+    public function test_a_policy_counts_as_often_as_it_says(Policy $policy, float $adds): void
+    {
+        $all = array_map(fn (Policy $one): string => $one->value, Policy::cases());
+        $terms = self::terms([$policy->value => PolicyWay::at(9.5)] + array_fill_keys($all, PolicyWay::off()));
+        $extras = fn (JobFacts $facts, bool $special, AskedFor $asked): float => array_sum(array_map(
+            fn (QuoteLine $line): float => $line->kind === LineKind::Extra ? $line->money() : 0.0,
+            PartQuote::of(
+                new Plan($facts, RoutePlanner::lay($facts)), [QuotePowder::of(1.5, isSpecial: $special)], $terms,
+                asked: $asked,
+            )->lines,
+        ));
+        $plain = self::plan()->facts;
+        self::assertSame(0.0, $extras($plain, false, new AskedFor()));
+        $part = new PartFacts(
+            name: 'long rail',
+            metal: $plain->part->metal,
+            count: 10,
+            massKg: 12.0,
+            areaM2: 1.5,
+            boxMm: [2400.0, 60.0, 60.0],
+            onIt: [OnIt::Paint, OnIt::Grease],
+        );
+        $facts = new JobFacts($part, coats: $plain->coats);
+        self::assertSame($adds, $extras($facts, true, new AskedFor(7, 1, 3)));
     }
 
     public function test_a_part_nobody_has_weighed_is_charged_no_heat_and_none_is_told(): void
@@ -231,7 +299,7 @@ final class QuoteLinesTest extends TestCase
             ['3.52 kg for coat 1, and with it 25 % for a redo', 'a whole box of 5 kg', '35 min for a test panel'],
             self::rests($special(5.0)),
         );
-        self::assertSame('4 whole boxes of 1 kg', self::rests($special(1.0))[1]);
+        self::assertSame('2 whole boxes of 2 kg', self::rests($special(2.0))[1]);
     }
 
     public function test_the_least_charge_is_filled_up_to_and_not_met_twice(): void
@@ -253,6 +321,7 @@ final class QuoteLinesTest extends TestCase
             asked: new AskedFor(9),
         );
         self::assertNotContains(LineKind::Extra, self::kinds($grease(PolicyWay::at(0.0))));
+        self::assertContains(LineKind::Extra, self::kinds($grease(PolicyWay::at(0.5))));
         self::assertNotContains(LineKind::Extra, self::kinds($grease(PolicyWay::refuse())));
         self::assertCount(1, $grease(PolicyWay::refuse())->refused);
         self::assertSame([], self::quote(policies: [Policy::ManyMasks->value => PolicyWay::refuse()])->refused);
