@@ -34,11 +34,12 @@ const blow = async (what, node) => {
     const at = Date.now();
     await cluster(what, node);
     // The front is one, and is started again where it died; any other node is not missed.
-    if (node === 'front') await cluster('up');
+    const mended = node === 'front' ? cluster('up') : null;
     const answered = storm.forms.filter((form) => form.answered).length;
     const health = await back(address, at);
     while (storm.forms.filter((form) => form.answered).length <= answered + TABLETS) await wait(50);
     blows.push({ words: `${what} ${node}`, back: Math.max(health, Date.now() - at) });
+    await mended;
     await wait(REST_MS);
     if (what === 'cut') await cluster('mend', node);
     await cluster('up');

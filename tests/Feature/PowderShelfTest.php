@@ -62,6 +62,13 @@ final class PowderShelfTest extends ShopTestCase
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '10', 'back' => '100', 'note' => 'x']);
         self::assertEqualsWithDelta(500, $stock()->totalG(), 1e-6);
         self::assertSame(0.0, $stock()->reservedG(), 'what is on is not reserved any more');
+        // Five of the ten go their own way: what is on them went with them.
+        $this->later(1);
+        $this->send("/lots/{$this->lot($part)->id}/split", ['pieces' => '5'])->assertSessionHasNoErrors();
+        self::assertSame(0.0, $stock()->reservedG(), 'a lot split after it was coated is coated');
+        $this->later(1);
+        $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($takes / 2, $stock()->reservedG(), 1e-6, 'blown off those that stayed only');
         // Weighed anew, the box says what is in it.
         $this->later(5);
         $this->send("/powder-lots/{$lot->id}", ['what' => 'weighed', 'holds' => '0.3'])->assertSessionHasNoErrors();

@@ -8,11 +8,14 @@ use Aenum\Core\Coat\Openness;
 use Aenum\Core\Powder\Cover;
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Log\LotCoats;
+use App\Actions\Log\LotPast;
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\OvenResult;
 use App\Models\Powder;
 use App\Models\PowderLot;
 use App\Models\Shop;
+use App\Models\Spraying;
 use App\Support\ShopClock;
 use App\Support\ThisRequest;
 use App\Support\Units;
@@ -145,16 +148,16 @@ final readonly class PowderStock
     private static function reserved(): array
     {
         $reserve = 1 + Shop::current()->powder_reserve;
-        // What is weighed out is off the lot already, done or not.
-        $on = DB::table('sprayings')->whereNull('blown_off_at')
-            ->whereRaw('(done_at IS NOT NULL OR weighed_g IS NOT NULL)')
-            ->whereIn('lot_id', DB::table('lots')->select('id')->where('fate', 'open'))->get(['lot_id', 'coat_id']);
-        $sprayed = $on->mapWithKeys(fn (\stdClass $one): array => ["{$one->lot_id} {$one->coat_id}" => true])->all();
+        $lots = Lot::hanging()->with([
+            'part.lots', 'part.coats.powder', 'part.coats.results:id,coat_id,lot_id,at',
+        ])->get();
+        $sprayed = self::sprayed(array_values($lots->pluck('part_id')->unique()->all()));
         $grams = [];
-        $lots = Lot::hanging()->with(['part.coats.powder', 'part.coats.results:id,coat_id,lot_id'])->get();
         foreach ($lots as $lot) {
+            $past = LotPast::of($lot);
             foreach (LotCoats::of($lot)->on() as $coat) {
-                $isOn = isset($sprayed["{$lot->id} {$coat->id}"]) || $coat->results->contains('lot_id', $lot->id);
+                $isOn = $coat->results->contains(fn (OvenResult $one): bool => $past->any($one->lot_id, $one->at))
+                    || $sprayed->get($coat->id)?->contains(fn (Spraying $one): bool => self::isOn($one, $past));
                 if (! $isOn) {
                     $grams[$coat->powder_id] = ($grams[$coat->powder_id] ?? 0.0) + $reserve * self::takes($coat, $lot);
                 }
@@ -162,6 +165,30 @@ final readonly class PowderStock
         }
 
         return $grams;
+    }
+
+    /**
+     * Whatever was weighed out for them or sprayed on them.
+     *
+     * @param  list<int>  $parts
+     * @return Collection<int, Collection<int, Spraying>> by coat
+     */
+    private static function sprayed(array $parts): Collection
+    {
+        $sprayed = Spraying::query();
+        $sprayed->whereIn('part_id', $parts);
+
+        return $sprayed->get(['lot_id', 'coat_id', 'weighed_g', 'at', 'done_at', 'blown_off_at'])->toBase()
+            ->groupBy('coat_id');
+    }
+
+    /** What is weighed out is off the powder's lot already, done or not; what is blown off is wanted again. */
+    private static function isOn(Spraying $spraying, LotPast $past): bool
+    {
+        $isOut = $spraying->done_at !== null || $spraying->weighed_g !== null;
+        $isOff = $spraying->blown_off_at !== null && $past->any($spraying->lot_id, $spraying->blown_off_at);
+
+        return $isOut && ! $isOff && $past->any($spraying->lot_id, $spraying->done_at ?? $spraying->at);
     }
 
     /** What a coat on a lot will take, g, with the book's transfer of a casting where nobody has measured. */
