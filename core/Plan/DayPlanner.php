@@ -54,6 +54,8 @@ final class DayPlanner
 
     private PackedDay $packed;
 
+    private AloneInTheShop $alone;
+
     private Timetable $table;
 
     private Dice $dice;
@@ -67,6 +69,7 @@ final class DayPlanner
     private function __construct(private readonly Day $day, int $seed)
     {
         $this->packed = new PackedDay($day);
+        $this->alone = AloneInTheShop::in($this->packed);
         $this->dice = new Dice($seed);
         $this->table = new Timetable($this->packed);
         foreach ($this->packed->first as $job => $first) {
@@ -87,24 +90,70 @@ final class DayPlanner
     public static function plan(Day $day, Budget $budget, int $seed = 1): DayPlan
     {
         $planner = new self($day, $seed);
-        $alone = AloneInTheShop::in($planner->packed);
-        $bound = Bound::of($planner->packed, $alone);
-        $planner->before === [] ? $planner->beginAnew($budget) : $planner->beginFromBefore();
-        $planner->improve($budget);
-        $planner->standAll($budget);
-        if ($planner->missing() !== null && $planner->before !== []) {
-            $planner->beginAnew($budget);
-            $planner->standAll($budget);
+        $planner->search($budget);
+        $nowhere = $planner->nowhere();
+
+        return $nowhere === [] ? $planner->best($budget) : throw $planner->alone->refusal($nowhere[0]);
+    }
+
+    /**
+     * The best plan found of those jobs that find a place beside each other: more hang than the hours there are hold.
+     *
+     * @param  int  $seed  of the search's chance
+     * @return array{DayPlan, list<string>} and the jobs that found none; of those only what has begun is in the plan
+     */
+    public static function most(Day $day, Budget $budget, int $seed = 1): array
+    {
+        $left = [];
+        while (true) {
+            $planner = new self($day, $seed);
+            $planner->search($budget);
+            $nowhere = $planner->nowhere();
+            if ($nowhere === []) {
+                return [$planner->best($budget), $left];
+            }
+            $jobs = [];
+            foreach ($day->jobs as $n => $job) {
+                $isLeft = in_array($n, $nowhere, true);
+                $steps = $isLeft ? array_slice($job->steps, 0, $planner->begunOf($n)) : $job->steps;
+                $isLeft && $left[] = $job->key;
+                $steps === [] || $jobs[] = $job->withSteps($steps);
+            }
+            $day = $day->withJobs($jobs);
+            $budget = $budget->again(self::UNTIL_ALL_STAND);
         }
-        $missing = $planner->missing();
-        if ($missing !== null) {
-            throw $alone->refusal($missing);
+    }
+
+    private function search(Budget $budget): void
+    {
+        $this->before === [] ? $this->beginAnew($budget) : $this->beginFromBefore();
+        $this->improve($budget);
+        $this->standAll($budget);
+        if ($this->nowhere() !== [] && $this->before !== []) {
+            $this->beginAnew($budget);
+            $this->standAll($budget);
         }
-        if (PlainShop::is($planner->packed)) {
-            $planner->asPlainShop($budget, $bound);
+    }
+
+    private function best(Budget $budget): DayPlan
+    {
+        $bound = Bound::of($this->packed, $this->alone);
+        if (PlainShop::is($this->packed)) {
+            $this->asPlainShop($budget, $bound);
         }
 
-        return Reasons::planOf($planner->table, $alone, $bound, $budget->made());
+        return Reasons::planOf($this->table, $this->alone, $bound, $budget->made());
+    }
+
+    /** How many of a job's steps have begun. */
+    private function begunOf(int $job): int
+    {
+        $begun = 0;
+        while (isset($this->packed->begun[$this->packed->first[$job] + $begun])) {
+            $begun++;
+        }
+
+        return $begun;
     }
 
     private function asPlainShop(Budget $budget, float $bound): void
@@ -127,7 +176,7 @@ final class DayPlanner
     private function standAll(Budget $budget): void
     {
         $more = $budget->again(self::UNTIL_ALL_STAND);
-        while ($this->missing() !== null && $more->another()) {
+        while ($this->nowhere() !== [] && $more->another()) {
             $this->improve(Budget::moves(20));
             for ($n = 1; $n < 20; $n++) {
                 $more->another();
@@ -135,16 +184,12 @@ final class DayPlanner
         }
     }
 
-    /** The first job that stands nowhere; null for none. */
-    private function missing(): ?int
+    /** @return list<int> jobs that stand nowhere, or not with all of their steps */
+    private function nowhere(): array
     {
-        for ($job = 0; $job < $this->packed->jobs; $job++) {
-            if (! $this->table->has($job)) {
-                return $job;
-            }
-        }
+        $all = array_keys($this->packed->first);
 
-        return null;
+        return array_values(array_filter($all, fn (int $job): bool => ! $this->table->has($job)));
     }
 
     /** Lays the plan before over the day: where it stood, or as near as its turns allow. */

@@ -74,6 +74,19 @@ final class DayTest extends ShopTestCase
         $page->assertSee('Every date is kept')->assertDontSee('Say something to the plan');
     }
 
+    public function test_a_shop_with_more_than_three_months_of_work_has_a_day_all_the_same(): void
+    {
+        WorkHours::query()->delete();
+        WorkHours::query()->create(['weekday' => 2, 'from_min' => 480, 'to_min' => 510]);
+        $lots = array_map(fn (int $n): Lot => $this->waiting(Station::Inspect), range(1, 40));
+        $plan = $this->plan();
+        $planned = $plan->steps->pluck('lot_id')->unique();
+        self::assertNotEmpty($planned);
+        self::assertLessThan(count($lots), $planned->count());
+        $this->actingAs($this->viewer)->get('/day')->assertOk()
+            ->assertSee('finds no time in the hours there are');
+    }
+
     public function test_a_plan_stands_until_something_is_done_and_then_says_what_moved(): void
     {
         $lot = $this->waiting(Station::Coat);

@@ -97,7 +97,7 @@ final class PlanOfDay
             );
             [$day] = AloneInTheShop::withoutImpossible($day->withJobs(array_map($without, $day->jobs)));
 
-            return DayPlanner::plan($day, $budget->again(self::AT_LEAST));
+            return DayPlanner::most($day, $budget->again(self::AT_LEAST))[0];
         }
     }
 
@@ -171,10 +171,13 @@ final class PlanOfDay
     /** @return array<int, string> lots that find no time, and so */
     private static function left(ShopDay $shop, Planned $planned): array
     {
+        $stands = array_count_values(array_map(fn (Placing $step): string => $step->job, $planned->steps));
         $left = [];
-        foreach ($shop->lots as $id => $one) {
-            if ($planned->endOf($one->key(1)) === null) {
-                $left[$id] = 'It finds no time in the hours there are.';
+        foreach ($shop->day->jobs as $job) {
+            $stand = $stands[$job->key] ?? 0;
+            if ($stand < count($job->steps)) {
+                $what = $stand === 0 ? 'It' : 'The rest of it';
+                $left[(int) $job->key] = "{$what} finds no time in the hours there are.";
             }
         }
 

@@ -256,6 +256,38 @@ final class DayPlannerTest extends TestCase
         self::assertSame(['never'], AloneInTheShop::withoutImpossible($never)[1]);
     }
 
+    public function test_where_more_hangs_than_the_hours_hold_the_rest_is_left_out_and_named(): void
+    {
+        $step = fn (string $key, float $minutes): DayStep => DayStep::of($key, ['booth'], $minutes, 0.0);
+        $jobs = array_map(
+            fn (int $n): DayJob => DayJob::of("L{$n}", [$step('coat', 60.0), $step('again', 40.0)], 0.0, 100.0 * $n),
+            range(1, 5),
+        );
+        $booth = DayMachine::of('booth', open: Spans::of([[0.0, 320.0]]));
+        $day = Day::of(DayAim::Due, [$booth], [], $jobs);
+        [$plan, $left] = DayPlanner::most($day, Budget::moves(50));
+        self::assertCount(2, $left, 'three of 100 min go into 320');
+        $stand = $day->withJobs(array_values(array_filter(
+            $jobs,
+            fn (DayJob $job): bool => ! in_array($job->key, $left, true),
+        )));
+        self::assertSame([], DayRules::broken($stand, $plan));
+        self::assertCount(6, $plan->steps);
+        // Of one that has begun, what has begun is in it.
+        $begun = [new Placing('L5', 'coat', 'booth', null, 0.0, 60.0)];
+        $short = DayMachine::of('booth', open: Spans::of([[0.0, 90.0]]));
+        $late = Day::of(DayAim::Due, [$short], [], $jobs, [], 30.0, $begun);
+        [$plan, $left] = DayPlanner::most($late, Budget::moves(20));
+        self::assertSame(['L1', 'L2', 'L3', 'L4', 'L5'], $left);
+        self::assertSame([['L5', 'coat']], array_map(fn (Placing $one): array => [$one->job, $one->step], $plan->steps));
+        // Where all find a place nothing is left, and it is the plan as ever.
+        $easy = AnyDay::of(3, 8, 2);
+        self::assertEquals(
+            [DayPlanner::plan($easy, Budget::moves(40)), []],
+            DayPlanner::most($easy, Budget::moves(40)),
+        );
+    }
+
     public function test_a_day_that_slips_keeps_what_has_begun_and_most_of_the_plan(): void
     {
         foreach ([2, 5, 9] as $seed) {
