@@ -279,7 +279,8 @@ final class DayPlannerTest extends TestCase
         $late = Day::of(DayAim::Due, [$short], [], $jobs, [], 30.0, $begun);
         [$plan, $left] = DayPlanner::most($late, Budget::moves(20));
         self::assertSame(['L1', 'L2', 'L3', 'L4', 'L5'], $left);
-        self::assertSame([['L5', 'coat']], array_map(fn (Placing $one): array => [$one->job, $one->step], $plan->steps));
+        self::assertCount(1, $plan->steps);
+        self::assertSame(['L5', 'coat'], [$plan->steps[0]->job, $plan->steps[0]->step]);
         // Where all find a place nothing is left, and it is the plan as ever.
         $easy = AnyDay::of(3, 8, 2);
         self::assertEquals(
