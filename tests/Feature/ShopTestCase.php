@@ -107,6 +107,8 @@ abstract class ShopTestCase extends TestCase
     protected function tearDown(): void
     {
         CarbonImmutable::setTestNow();
+        // What a request is given for itself ends with it; here all of them are one process.
+        set_time_limit(0);
         parent::tearDown();
     }
 
