@@ -42,6 +42,7 @@ final readonly class BlastBench
         public float $mixture,
         public Access $access,
         public ?MediumLot $lot,
+        private float $boreMm,
     ) {
     }
 
@@ -80,6 +81,7 @@ final readonly class BlastBench
             $mixture,
             $access,
             $lot,
+            $air->boreMm(),
         );
     }
 
@@ -103,7 +105,7 @@ final readonly class BlastBench
             $part->metal,
             $left,
             $part->areaOfAllM2(),
-            $this->job->facts->equipment->nozzleMm ?? BlastPlan::REFERENCE_BORE_MM,
+            $this->boreMm,
             $this->plan->bar,
             $this->mixture,
             $this->access,
