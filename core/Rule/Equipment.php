@@ -50,15 +50,29 @@ enum Equipment: string
                 'room' => Quantity::mm(EquipmentFacts::OVEN_CLEARANCE_MM, 0),
             ]),
             self::Booth, self::Door => Said::from('Goes in.'),
-            self::Rail => Said::of('Carries {carries}; all {count} weigh {mass}.', [
-                'carries' => Quantity::kg((float) $shop->railKg, 0),
-                'count' => $part->count,
-                'mass' => Quantity::kg($part->count * ($part->massKg ?? 0.0), 0),
-            ]),
+            self::Rail => self::onRail((float) $shop->railKg, $part),
             self::Hook => Said::of('Carries {carries}; one weighs {mass}.', [
                 'carries' => Quantity::kg((float) $shop->hookKg, 0),
                 'mass' => Quantity::kg($part->massKg ?? 0.0, 1),
             ]),
         };
+    }
+
+    private static function onRail(float $carriesKg, PartFacts $part): Said
+    {
+        $each = $part->massKg ?? 0.0;
+        $all = $part->count * $each;
+
+        return $all <= $carriesKg
+            ? Said::of('Carries {carries}; all {count} weigh {mass}.', [
+                'carries' => Quantity::kg($carriesKg, 0),
+                'count' => $part->count,
+                'mass' => Quantity::kg($all, 0),
+            ])
+            : Said::of('Carries {carries}: {n} of {count} at a time.', [
+                'carries' => Quantity::kg($carriesKg, 0),
+                'n' => (int) floor($carriesKg / $each),
+                'count' => $part->count,
+            ]);
     }
 }
