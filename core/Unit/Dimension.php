@@ -150,7 +150,8 @@ enum Dimension
     }
 
     /**
-     * Reads "12", "12 lb", "3/8 in", "1 1/2 in", "200 °C", "0,8 m2". Without a unit, the person's own is meant.
+     * Reads "12", "12 lb", "3/8 in", "1 1/2 in", "200 °C", "0,8 m2". Without a unit, the person's own is meant. A comma
+     * before just three digits, "1,200", means a thousand to some and one and a bit to others: it is asked about.
      *
      * @throws InvalidQuantity naming the field and the units understood
      */
@@ -173,6 +174,10 @@ enum Dimension
                 $text,
                 'a number, with '.$this->spelt().' if not '.$this->unit($system),
             );
+        }
+        if (preg_match('/^[1-9][0-9]{0,2},[0-9]{3}$/', $m['decimal']) === 1) {
+            $either = str_replace(',', '', $m['decimal']).' or '.strtr($m['decimal'], ',', '.');
+            throw InvalidQuantity::outside($field, $text, "{$either}, as it is meant; the comma says either");
         }
         $number =
             (float) $m['whole'] +

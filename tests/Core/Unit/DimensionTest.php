@@ -6,6 +6,8 @@ namespace Tests\Core\Unit;
 
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Unit\UnitSystem;
 use Eris\Generators;
 use Eris\TestTrait;
@@ -72,6 +74,101 @@ final class DimensionTest extends TestCase
                     $text,
                 );
             });
+    }
+
+    public function test_a_comma_that_means_a_thousand_to_some_is_asked_about(): void
+    {
+        $read = fn (string $text): float => Dimension::Mass->parse('mass', $text, UnitSystem::Metric);
+        self::assertSame([0.25, 1.2, 1.25, 1234.5, 12.0], [
+            $read('0,250'), $read('1,2'), $read('1,2500'), $read('1234,500'), $read('12.000'),
+        ]);
+        foreach (['1,200' => ['1200', '1.200'], '12,000 lb' => ['12000', '12.000'], '999,999' => ['999999', '999.999'],
+        ] as $text => [$thousand, $part]) {
+            try {
+                $read($text);
+                self::fail("took {$text}");
+            } catch (InvalidQuantity $e) {
+                self::assertSame(
+                    "mass is \"{$text}\"; allowed: {$thousand} or {$part}, as it is meant; the comma says either",
+                    $e->getMessage(),
+                );
+            }
+        }
+    }
+
+    /** @return array<string, array{Dimension, float, string, string}> kept, as read in metric and in US units */
+    public static function shown(): array
+    {
+        return [
+            'a bake' => [Dimension::Temperature, 200.0, '200 °C', '392 °F'],
+            'warmer by' => [Dimension::TemperatureDifference, 10.0, '10 K', '18 °F'],
+            'a heavy part' => [Dimension::Mass, 123.456, '123 kg', '272 lb'],
+            'a part' => [Dimension::Mass, 12.34, '12.3 kg', '27.2 lb'],
+            'a light part' => [Dimension::Mass, 1.204, '1.2 kg', '2.65 lb'],
+            'powder' => [Dimension::Powder, 510.0, '510 g', '18 oz'],
+            'a rail' => [Dimension::Length, 2540.0, '2540 mm', '100 in'],
+            'a hose' => [Dimension::Size, 3.048, '3.05 m', '10 ft'],
+            'skin' => [Dimension::Area, 0.929, '0.93 m²', '10 ft²'],
+            'film' => [Dimension::Film, 76.2, '76.2 µm', '3 mil'],
+            'air' => [Dimension::Pressure, 6.0, '6 bar', '87 psi'],
+            'flow' => [Dimension::AirFlow, 3.4, '3.4 m³/min', '120 cfm'],
+            'a burner' => [Dimension::Power, 18.0, '18 kW', '18 kW'],
+            'heat' => [Dimension::Energy, 8.63, '8.63 kWh', '8.63 kWh'],
+            'stripper' => [Dimension::Volume, 1.4, '1.4 l', '0.37 gal'],
+            'a little while' => [Dimension::Duration, 4.5, '4.5 min', '4.5 min'],
+            'as good as whole' => [Dimension::Duration, 4.96, '5 min', '5 min'],
+            'a while' => [Dimension::Duration, 99.4, '99 min', '99 min'],
+            'hours' => [Dimension::Duration, 100.0, '1 h 40 min', '1 h 40 min'],
+            'whole hours' => [Dimension::Duration, 120.0, '2 h', '2 h'],
+        ];
+    }
+
+    #[DataProvider('shown')]
+    public function test_a_figure_is_shown_with_the_digits_that_bear_meaning(
+        Dimension $dimension,
+        float $kept,
+        string $metric,
+        string $us,
+    ): void {
+        self::assertSame($metric, $dimension->show($kept, UnitSystem::Metric));
+        self::assertSame($us, $dimension->show($kept, UnitSystem::Us));
+    }
+
+    public function test_several_figures_say_their_unit_once(): void
+    {
+        $in = fn (Quantity $one): array => [$one->in(UnitSystem::Metric), $one->in(UnitSystem::Us)];
+        self::assertSame(['900 × 450 × 60 mm', '35.4 × 17.7 × 2.36 in'], $in(Quantity::sides(900, 450, 60)));
+        self::assertSame(['60 to 90 µm', '2.36 to 3.54 mil'], $in(Quantity::microns(60, 90)));
+        self::assertSame(['6.9 bar', '100 psi'], $in(Quantity::bar(6.89475729)));
+        self::assertSame(['0 mm', '0 in'], $in(Quantity::sides()));
+    }
+
+    public function test_what_is_said_holds_its_figures_at_any_depth(): void
+    {
+        $inner = Said::of('it gets {hot}', ['hot' => Quantity::celsius(200)]);
+        $said = Said::all([$inner, 'as {this} stands'], ', ')->asSentence();
+        self::assertSame('It gets 392 °F, as {this} stands.', $said->in(UnitSystem::Us));
+        self::assertCount(1, $said->quantities());
+        self::assertSame('', Said::from('')->asSentence()->in(UnitSystem::Metric), 'nothing said is no sentence');
+        self::assertSame('Is it?', Said::from('is it?')->asSentence()->in(UnitSystem::Metric));
+        self::assertSame('1.5 of 3', Said::of('{a} of {b}', ['a' => 1.46, 'b' => 3])->in(UnitSystem::Metric));
+        self::assertSame($inner, Said::from($inner));
+    }
+
+    public function test_a_refusal_names_where_it_stood_from_the_outside_in(): void
+    {
+        $refusal = InvalidQuantity::negative('mass_kg', -1.5);
+        self::assertSame('items[2].mass_kg is -1.5; allowed: 0 or more', $refusal->within('items[2]')->getMessage());
+        self::assertSame('items[2] is missing; allowed: a part', InvalidQuantity::missing('[2]', 'a part')
+            ->within('items')->getMessage());
+        self::assertSame('the file is missing; allowed: one', InvalidQuantity::missing('', 'one')->getMessage());
+        $is = fn (mixed $value): string => InvalidQuantity::outside('it', $value, 'so')->found;
+        self::assertSame(
+            ['is null', 'is true', 'is not a finite number', 'is 100', 'is 0.000001', 'is "a b"', 'is an empty list',
+                'is a list', 'is an object'],
+            array_map($is, [null, true, NAN, 100, 1e-6, "a\nb", [], [1], new \stdClass()]),
+        );
+        self::assertSame(82, mb_strlen($is(str_repeat('x', 200))) - mb_strlen('is '), 'however long it was');
     }
 
     /** @return list<array{string}> */
