@@ -107,4 +107,53 @@ final class LoggerFileTest extends TestCase
         self::assertSame(90.0, $column->longestGapS());
         self::assertSame(0.0, (new LoggerColumn('a', [[5.0, 20.0]]))->longestGapS());
     }
+
+    public function test_a_clock_that_passes_midnight_goes_on_and_one_that_is_set_back_is_refused(): void
+    {
+        $ends = fn (string ...$times): float => (fn (array $points): float => end($points)[0])(
+            LoggerFile::parse("time,a\n".implode("\n", array_map(fn (string $t): string => "{$t},20", $times)))
+                ->columns[0]->points,
+        );
+        self::assertSame(7200.0, $ends('23:00', '01:00'));
+        self::assertSame(86400.0 + 7200.0, $ends('23:00', '10:00', '01:00'), 'two midnights are passed one by one');
+        self::assertSame(90.5, $ends('08:00:00', '08:01:30.5'));
+        self::assertSame(3600.0 * 100, $ends('0:00', '100:00'), 'hours since the start');
+        foreach (['12:00' => '11:59', '12:01' => '00:02'] as $first => $back) {
+            try {
+                $ends($first, $back);
+                self::fail("took {$back} after {$first}");
+            } catch (InvalidQuantity $e) {
+                self::assertSame('line 3, time', $e->place, 'up to half a day back is a clock that was set');
+            }
+        }
+    }
+
+    public function test_a_log_is_a_week_at_most_has_two_readings_a_couple_and_no_impossible_heat(): void
+    {
+        $takes = function (string $csv): ?string {
+            try {
+                LoggerFile::parse($csv);
+
+                return null;
+            } catch (InvalidQuantity $e) {
+                return $e->place;
+            }
+        };
+        $week = 7 * 86400;
+        self::assertNull($takes("time,a\n5,20\n".($week + 5).",20\n"));
+        self::assertSame('line 3, time', $takes("time,a\n5,20\n".($week + 6).",20\n"));
+        self::assertSame('column a', $takes("time,a,b\n0,20,20\n60,,30\n"));
+        self::assertNull($takes("time,a\n0,-40\n60,700\n"));
+        self::assertSame('line 2, a', $takes("time,a\n0,-40.1\n60,700\n"));
+        self::assertSame('line 3, a', $takes("time,a\n0,-40\n60,700.1\n"));
+        self::assertSame('line 3, a F', $takes("time,a F\n0,1292\n60,1292.2\n"), '700 degrees C are 1292 F');
+        self::assertNull($takes("time,a\n-1e10,20\n-9999999999,20\n"));
+        self::assertSame('line 2, time', $takes("time,a\n-1.1e10,20\n0,20\n"));
+        self::assertSame('line 2, time', $takes("time,a\n1.1e10,20\n1.2e10,20\n"));
+        $names = fn (int $count): string => implode(',', array_map(fn (int $n): string => "c{$n}", range(1, $count)));
+        $row = fn (int $count, int $at): string => "{$at},".implode(',', array_fill(0, $count, '20'));
+        foreach ([64 => null, 65 => 'line 1'] as $count => $place) {
+            self::assertSame($place, $takes("time,{$names($count)}\n{$row($count, 0)}\n{$row($count, 60)}\n"));
+        }
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Unit;
 
+use Aenum\Core\Unit\Check;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Unit\Quantity;
@@ -199,6 +200,92 @@ final class DimensionTest extends TestCase
         } catch (InvalidQuantity $e) {
             self::assertSame('mass_kg', $e->place);
             self::assertStringNotContainsString("\n", $e->getMessage());
+        }
+    }
+
+    /** One of each unit, in the unit the program keeps: international foot and pound of 1959, US gallon. */
+    private const ONE_OF_EACH = [
+        'Temperature' => ['°C' => 1.0, '°F' => -17.2222222222, 'K' => -272.15],
+        'TemperatureDifference' => ['K' => 1.0, '°F' => 0.5555555556, '°C' => 1.0],
+        'Mass' => ['kg' => 1.0, 'lb' => 0.45359237, 'g' => 0.001, 'oz' => 0.028349523125, 't' => 1000.0],
+        'Powder' => ['g' => 1.0, 'oz' => 28.349523125, 'kg' => 1000.0, 'lb' => 453.59237],
+        'Length' => ['mm' => 1.0, 'in' => 25.4, 'cm' => 10.0, 'm' => 1000.0, 'ft' => 304.8],
+        'Size' => ['m' => 1.0, 'ft' => 0.3048, 'mm' => 0.001, 'cm' => 0.01, 'in' => 0.0254],
+        'Area' => ['m²' => 1.0, 'ft²' => 0.09290304, 'cm²' => 0.0001, 'in²' => 0.00064516],
+        'Film' => ['µm' => 1.0, 'mil' => 25.4, 'mm' => 1000.0],
+        'Pressure' => ['bar' => 1.0, 'psi' => 0.0689475729, 'kPa' => 0.01],
+        'Power' => ['kW' => 1.0, 'W' => 0.001, 'BTU/h' => 0.000293071],
+        'Energy' => ['kWh' => 1.0],
+        'Volume' => ['l' => 1.0, 'gal' => 3.785411784, 'ml' => 0.001],
+        'AirFlow' => ['m³/min' => 1.0, 'cfm' => 0.028316846592, 'l/s' => 0.06],
+        'Duration' => ['min' => 1.0, 'h' => 60.0, 's' => 0.0166666667],
+    ];
+
+    public function test_one_of_every_unit_there_is(): void
+    {
+        foreach (Dimension::cases() as $dimension) {
+            foreach (self::ONE_OF_EACH[$dimension->name] as $unit => $kept) {
+                foreach (UnitSystem::cases() as $system) {
+                    $says = "1 {$unit} of {$dimension->name}";
+                    self::assertEqualsWithDelta($kept, $dimension->parse('f', "1 {$unit}", $system), 1e-10, $says);
+                }
+                $nought = $dimension === Dimension::Temperature ? ['°C' => 0.0, '°F' => -160 / 9, 'K' => -273.15] : [];
+                self::assertEqualsWithDelta(
+                    $nought[$unit] ?? 0.0,
+                    $dimension->parse('f', "0 {$unit}", UnitSystem::Metric),
+                    1e-10,
+                    "none of {$unit}",
+                );
+            }
+            $allowed = implode(', ', array_keys(self::ONE_OF_EACH[$dimension->name]));
+            try {
+                $dimension->parse('f', '1 parsec', UnitSystem::Metric);
+                self::fail('took a parsec');
+            } catch (InvalidQuantity $e) {
+                self::assertSame("a number with {$allowed}", $e->allowed, 'and no unit is missing above');
+            }
+        }
+    }
+
+    public function test_the_digits_change_at_ten_and_at_a_hundred(): void
+    {
+        $shown = fn (float $kg): string => Dimension::Mass->number($kg, UnitSystem::Metric);
+        self::assertSame(['9.99', '10', '10.1', '99.9', '100', '100', '101'], array_map(
+            $shown,
+            [9.994, 10.04, 10.06, 99.94, 100.0, 100.4, 100.6],
+        ));
+        self::assertSame(['-9.99', '-10.1', '-101'], array_map($shown, [-9.994, -10.06, -100.6]));
+        $lasts = Dimension::duration(...);
+        self::assertSame(['9.9 min', '10 min', '10 min', '3 min', '3.1 min'], array_map(
+            $lasts,
+            [9.9, 9.96, 10.2, 3.04, 3.06],
+        ));
+    }
+
+    public function test_ranges_hold_at_their_very_ends(): void
+    {
+        self::assertSame([1.0, 2.0], [Check::between('f', 1.0, 1.0, 2.0), Check::between('f', 2.0, 1.0, 2.0)]);
+        self::assertSame([1.001, 2.0], [Check::above('f', 1.001, 1.0, 2.0), Check::above('f', 2.0, 1.0, 2.0)]);
+        self::assertSame([-40.0, 700.0], [Check::celsius('f', -40.0), Check::celsius('f', 700.0)]);
+        foreach ([
+            'f is 0.999; allowed: 1 to 2' => fn () => Check::between('f', 0.999, 1.0, 2.0),
+            'f is 2.001; allowed: 1 to 2' => fn () => Check::between('f', 2.001, 1.0, 2.0),
+            'f is not a finite number; allowed: 1 to 2' => fn () => Check::between('f', NAN, 1.0, 2.0),
+            'f is 1; allowed: above 1, up to 2.5' => fn () => Check::above('f', 1.0, 1.0, 2.5),
+            'f is 2.6; allowed: above 1, up to 2.5' => fn () => Check::above('f', 2.6, 1.0, 2.5),
+            'f is not a finite number; allowed: above 1, up to 2' => fn () => Check::above('f', INF, 1.0, 2.0),
+            'f is -40.1; allowed: -40 to 700' => fn () => Check::celsius('f', -40.1),
+            'f is 700.1; allowed: -40 to 700' => fn () => Check::celsius('f', 700.1),
+            'f is -1; allowed: 0 to 1.0E+9' => fn () => Check::between('f', -1.0, 0.0, 1e9),
+            'f is -1; allowed: 0 to 999999999' => fn () => Check::between('f', -1.0, 0.0, 999999999.0),
+            'f is 1; allowed: 0 to 0.125' => fn () => Check::between('f', 1.0, 0.0, 0.125),
+        ] as $says => $asks) {
+            try {
+                $asks();
+                self::fail("taken, where it should say: {$says}");
+            } catch (InvalidQuantity $e) {
+                self::assertSame($says, $e->getMessage());
+            }
         }
     }
 }
