@@ -70,7 +70,8 @@ final class TradeTables
     }
 
     /**
-     * What each word of an enum stands for: every public method that asks nothing and answers with a figure or a yes.
+     * What each word of an enum stands for: every public method that asks nothing and answers with a figure, a yes, or
+     * a list of figures.
      *
      * @param  ReflectionClass<object>  $class
      * @return array<string, mixed>
@@ -84,11 +85,11 @@ final class TradeTables
         foreach ($class->getMethods() as $method) {
             $type = $method->getReturnType();
             $kind = $type instanceof ReflectionNamedType ? $type->getName() : '';
-            $figure = in_array($kind, ['int', 'float', 'bool'], true);
+            $figure = in_array($kind, ['int', 'float', 'bool', 'array'], true);
             if ($figure && $method->isPublic() && ! $method->isStatic() && $method->getNumberOfParameters() === 0) {
                 foreach ($class->getConstants() as $case) {
                     if ($case instanceof UnitEnum) {
-                        $found[$method->getName()][$case->name] = $method->invoke($case);
+                        $found[$method->getName()][$case->name] = self::plain($method->invoke($case));
                     }
                 }
             }

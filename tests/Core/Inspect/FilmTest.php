@@ -33,6 +33,19 @@ final class FilmTest extends TestCase
         FilmJudgement::of($film, 0.5, 0.49, FilmWay::Plain);
     }
 
+    public function test_how_many_readings_would_settle_it_is_said_as_a_person_says_it(): void
+    {
+        $says = fn (float ...$um): string => self::judged(array_values($um), FilmWay::Plain)->settledWords();
+        self::assertStringStartsWith('One reading says nothing of the spread', $says(75));
+        self::assertStringStartsWith('The mean lies on the limit', $says(59, 61));
+        self::assertStringStartsWith('Enough readings', $says(75, 75.5, 76));
+        // Spread of 2.83 about 64: t(0.975, 1) asks for more than two, t(0.975, 2) for 7.0 um and t(0.975, 3) for 4.5.
+        self::assertSame(3, self::judged([62, 66], FilmWay::Plain)->more);
+        self::assertStringStartsWith('3 more readings like these', $says(62, 66));
+        // Spread of 2.50 about 64: four readings ask for 3.97 um, and there are 4.
+        self::assertStringStartsWith('One more reading like these', $says(61.2, 64.8, 66));
+    }
+
     public function test_plain_holds_every_reading_to_the_band(): void
     {
         self::assertTrue(self::judged([60, 90], FilmWay::Plain)->ok);
