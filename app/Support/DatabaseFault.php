@@ -43,8 +43,8 @@ enum DatabaseFault
         1114 => self::NoRoom,
     ];
 
-    /** PHP's word where the database has undone all of it already, when it is to be kept. */
-    private const UNDONE = 'There is no active transaction';
+    /** Where the database has undone all of it already: PHP's word as it is to be kept, its own as part is undone. */
+    private const UNDONE = '/^There is no active transaction$|SAVEPOINT \w+ does not exist/';
 
     /** Unique keys of numbers this app counts up itself: who comes second counts again. */
     private const COUNTED = ['jobs_number_unique', 'quotes_number_unique'];
@@ -57,7 +57,7 @@ enum DatabaseFault
             if ($fault instanceof UniqueConstraintViolationException && self::isCounted($fault)) {
                 return self::Met;
             }
-            if ($fault instanceof PDOException && $fault->getMessage() === self::UNDONE) {
+            if ($fault instanceof PDOException && preg_match(self::UNDONE, $fault->getMessage()) === 1) {
                 return self::Met;
             }
             $gone = $fault instanceof LostConnectionException

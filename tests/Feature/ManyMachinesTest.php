@@ -52,7 +52,14 @@ final class ManyMachinesTest extends ShopTestCase
         $wrapped = new RuntimeException('outside', 0, self::fault($number));
         self::assertSame($is, DatabaseFault::in($wrapped));
         self::assertSame($passes, $is?->passes() ?? false);
-        self::assertSame(DatabaseFault::Met, DatabaseFault::in(new PDOException('There is no active transaction')));
+        foreach ([
+            'There is no active transaction',
+            'SQLSTATE[42000]: Syntax error or access violation: 1305 SAVEPOINT trans2 does not exist',
+        ] as $undone) {
+            self::assertSame(DatabaseFault::Met, DatabaseFault::in(new PDOException($undone)), $undone);
+        }
+        $other = new PDOException('SQLSTATE[42000]: Syntax error or access violation: 1305 PROCEDURE tea does not exist');
+        self::assertNull(DatabaseFault::in($other));
     }
 
     public function test_a_minority_says_that_it_keeps_nothing(): void
