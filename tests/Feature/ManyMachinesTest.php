@@ -58,8 +58,7 @@ final class ManyMachinesTest extends ShopTestCase
         ] as $undone) {
             self::assertSame(DatabaseFault::Met, DatabaseFault::in(new PDOException($undone)), $undone);
         }
-        $other = new PDOException('SQLSTATE[42000]: Syntax error or access violation: 1305 PROCEDURE tea does not exist');
-        self::assertNull(DatabaseFault::in($other));
+        self::assertNull(DatabaseFault::in(new PDOException('SQLSTATE[42000]: 1305 PROCEDURE tea does not exist')));
     }
 
     public function test_a_minority_says_that_it_keeps_nothing(): void
