@@ -52,6 +52,18 @@ final class Inspection extends Record
         return $this->verdict === 'fail';
     }
 
+    /** What a film says of its band, in a word. */
+    public function bandWords(): string
+    {
+        return $this->failed() ? 'outside' : 'within';
+    }
+
+    /** What a log says of the cure, in a word. */
+    public function cureWords(): string
+    {
+        return $this->failed() ? 'short' : 'cured';
+    }
+
     /** What a rub says, in words. */
     public function rubWords(): string
     {

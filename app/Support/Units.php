@@ -68,6 +68,12 @@ final readonly class Units
             );
     }
 
+    /** A film without its unit, to a micron or a tenth of a mil. */
+    public function film(float $microns): string
+    {
+        return $this->field(Dimension::Film, $microns, $this->isMetric() ? 0 : 1);
+    }
+
     public function unit(Dimension $dimension): string
     {
         return $dimension->unit($this->system);

@@ -35,6 +35,12 @@ final readonly class ZonePlan
     ) {
     }
 
+    /** Whether its film is expected outside the band. */
+    public function isOutside(): bool
+    {
+        return $this->isThin || $this->isThick;
+    }
+
     /** A face, an inside, the far side. */
     public static function face(CoatTask $task, Zone $zone, bool $afterRecesses): self
     {

@@ -9,11 +9,12 @@
         @foreach ($both->fields as $n => $field)
             <fieldset class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-3">
                 <legend class="font-semibold px-1">{{ $field['label'] }}</legend>
+                @php($picked = $field['asked'] ? 'mine' : 'theirs')
                 @foreach (['theirs' => ['As it stands now', $field['theirsSaid']],
                     'mine' => ['As you have it', $field['mineSaid']]] as $whose => [$label, $value])
                     <label class="flex items-start gap-3 min-h-[44px] font-normal">
                         <input type="radio" class="mt-1" name="_take[{{ $n }}]" value="{{ $whose }}"
-                            @checked($field['asked'] ? $whose === 'mine' : $whose === 'theirs')>
+                            @checked($whose === $picked)>
                         <span><span class="hint block">{{ $label }}</span>
                             <span class="whitespace-pre-line">{{ $value }}</span></span>
                     </label>

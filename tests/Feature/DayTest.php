@@ -84,7 +84,9 @@ final class DayTest extends ShopTestCase
         self::assertNotEmpty($planned);
         self::assertLessThan(count($lots), $planned->count());
         $this->actingAs($this->viewer)->get('/day')->assertOk()
-            ->assertSee('finds no time in the hours there are');
+            ->assertSee('finds no time in the hours there are')
+            ->assertSee((count($lots) - $planned->count()).' lots find no time in the hours there are.')
+            ->assertDontSee('Every date is kept');
     }
 
     public function test_a_plan_stands_until_something_is_done_and_then_says_what_moved(): void

@@ -58,8 +58,11 @@ final readonly class DayBoard
     public function headline(): string
     {
         $n = count($this->late);
+        $left = $this->left();
 
         return match (true) {
+            $left === 1 => 'One lot finds no time in the hours there are.',
+            $left > 1 => "{$left} lots find no time in the hours there are.",
             $this->plan->steps->isEmpty() => 'Nothing is to be planned: no lot can go on.',
             $n === 0 => 'Every date is kept, as the plan stands.',
             $n === 1 => 'One lot will be late, as the plan stands.',
@@ -69,7 +72,13 @@ final readonly class DayBoard
 
     public function tone(): string
     {
-        return $this->late === [] ? 'good' : 'stop';
+        return $this->late === [] && $this->left() === 0 ? 'good' : 'stop';
+    }
+
+    /** How many lots find no time, all of them or the rest of it; none where an earlier release did not count them. */
+    private function left(): int
+    {
+        return (int) ($this->plan->says['left'] ?? 0);
     }
 
     /** How far from perfect it may be, in words. */
@@ -79,6 +88,7 @@ final readonly class DayBoard
         $bound = $this->plan->bound_min;
 
         return match (true) {
+            $this->left() > 0 => 'How little late the others could be beside them is not known.',
             $late <= 0 => 'No plan is less late than this one.',
             $bound <= 0 => Units::minutes($late).' late in all; how little it could be is not known.',
             $late <= $bound + 1 => Units::minutes($late).' late in all, and no plan has less.',

@@ -134,6 +134,7 @@ final class PlanOfDay
     private static function keep(ShopDay $shop, Planned $planned, string $mark, int $written): DayPlan
     {
         $says = self::says($shop, $planned);
+        $left = self::left($shop, $planned);
         $late = array_sum(array_column($says, 'late_min'));
         // Not of the trail: nobody did it, and it is made anew whenever something is done.
         $id = DB::table('day_plans')->insertGetId([
@@ -145,7 +146,7 @@ final class PlanOfDay
             'change_min' => $planned->score->changeMin,
             'says' => json_encode([
                 'v' => Capture::VERSION,
-                'data' => ['late' => $says, 'held' => $shop->held + self::left($shop, $planned)],
+                'data' => ['late' => $says, 'held' => $shop->held + $left, 'left' => count($left)],
             ]),
         ]);
         $begun = [];
@@ -172,16 +173,19 @@ final class PlanOfDay
     private static function left(ShopDay $shop, Planned $planned): array
     {
         $stands = array_count_values(array_map(fn (Placing $step): string => $step->job, $planned->steps));
-        $left = [];
+        $of = [];
         foreach ($shop->day->jobs as $job) {
-            $stand = $stands[$job->key] ?? 0;
-            if ($stand < count($job->steps)) {
-                $what = $stand === 0 ? 'It' : 'The rest of it';
-                $left[(int) $job->key] = "{$what} finds no time in the hours there are.";
-            }
+            $lot = (int) $job->key;
+            $of[$lot]['stand'] = ($of[$lot]['stand'] ?? 0) + ($stands[$job->key] ?? 0);
+            $of[$lot]['steps'] = ($of[$lot]['steps'] ?? 0) + count($job->steps);
         }
+        $left = array_filter($of, fn (array $one): bool => $one['stand'] < $one['steps']);
 
-        return $left;
+        return array_map(
+            fn (array $one): string => ($one['stand'] === 0 ? 'It' : 'The rest of it')
+                .' finds no time in the hours there are.',
+            $left,
+        );
     }
 
     /** @return list<array<string, mixed>> what is late, and why */

@@ -175,9 +175,7 @@ final readonly class InspectBoard
     /** @return list<string> what the shop's own figures warn of */
     public function notes(): array
     {
-        $top = $this->over->stack?->top;
-
-        return $top === null ? [] : Notes::ofPowder($top->powder);
+        return Notes::ofPowder($this->over->stack?->top->powder);
     }
 
     /** @return Collection<int, Inspection> everything found on these pieces, the latest first */

@@ -63,9 +63,9 @@ final class Notes
     }
 
     /** @return list<string> */
-    public static function ofPowder(Powder $powder): array
+    public static function ofPowder(?Powder $powder): array
     {
-        return self::film($powder->name, self::films($powder->id)[$powder->id] ?? []);
+        return $powder === null ? [] : self::film($powder->name, self::films($powder->id)[$powder->id] ?? []);
     }
 
     /**

@@ -69,9 +69,11 @@
                     @endforeach
                     <td class="n"><b class="num">{{ $one->passes }}</b>@if ($one->forNothing)
                             <span class="hint">+{{ $one->forNothing }} free</span>@endif</td>
-                    <td class="n"><b @class(['wrong' => $one->isThin || $one->isThick])>{{ $u->field(D::Film,
-                        $one->filmUm, $u->isMetric() ? 0 : 1) }}</b>@if ($one->isThin)
-                            <span class="wrong block">thin</span>@endif</td>
+                    <td class="n"><b @class(['wrong' => $one->isOutside()])>{{ $u->film($one->filmUm) }}</b>
+                        @if ($one->isThin)
+                            <span class="wrong block">thin</span>
+                        @endif
+                    </td>
                 </tr>
             @endforeach
         </tbody>

@@ -8,10 +8,10 @@
     Film: {{ $u->said($film->words()) }}@if ($film->n > 1), deviation
     {{ $u->show(D::Film, $film->deviation) }}@endif; {{ $inspection->way === null ? 'sheet' : 'asked' }}
     {{ $u->show(D::Film, $inspection->band_from_um) }} to {{ $u->show(D::Film, $inspection->band_to_um) }}:
-    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'outside' : 'within' }}</b>.
+    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->bandWords() }}</b>.
 @elseif ($inspection->kind === 'logger')
     Logger: {{ $inspection->note }}
-    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->failed() ? 'short' : 'cured' }}</b>.
+    <b @class(['wrong' => $inspection->failed()])>{{ $inspection->cureWords() }}</b>.
 @elseif ($inspection->kind !== 'solvent_rub')
     {{ App\Actions\Release\TestWords::of($inspection) }}.
 @else

@@ -9,7 +9,7 @@
     @if ($pick->lot)
         @php($lot = $pick->lot)
         @php($due = $pick->walk->coatDue())
-        @foreach ($due === null ? [] : App\Actions\Learn\Notes::ofPowder($due->powder) as $note)
+        @foreach (App\Actions\Learn\Notes::ofPowder($due?->powder) as $note)
             <p class="panel"><b>Heed.</b> {{ $note }} <a href="/learn">See it</a></p>
         @endforeach
         @if ($lot->bareSteelClock())
