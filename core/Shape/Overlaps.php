@@ -16,13 +16,13 @@ final class Overlaps implements TriangleSink
     /** Rays across the longer side of the box. House figure: one in sixty of its length. */
     private const RAYS = 60;
 
-    /** One ray may run along an edge and meet both its faces. */
+    /** Rays in two bodies before it is said: one alone may be rounding. */
     private const ENOUGH = 2;
 
     /** Less than this of a cell is rounding. */
     private const HAIR = 1e-3;
 
-    /** Rays stand off the cells' middles, so that they meet no edge that somebody drew in round numbers. */
+    /** Rays stand off the cell middles, where edges of round numbers are rare. */
     private const OFF = 0.3819660113;
 
     /** @var array<int, list<array{float, int}>> by ray: where a face is met, and whether it goes in or out */
@@ -76,16 +76,41 @@ final class Overlaps implements TriangleSink
             $this->work->spend(max(0, $last - $j) + 1);
             for (; $j < $last; $j++) {
                 $y = $this->least[1] + ($j + self::OFF) * $this->cell;
-                $a = (($bx - $x) * ($cy - $y) - ($by - $y) * ($cx - $x)) / $double;
-                $b = (($cx - $x) * ($ay - $y) - ($cy - $y) * ($ax - $x)) / $double;
-                if ($a >= 0 && $b >= 0 && $a + $b <= 1) {
-                    $z = $a * $az + $b * $bz + (1 - $a - $b) * $cz;
+                // Measured edge by edge, so that two triangles that share an edge agree which of them holds it.
+                $a = self::side($x, $y, $bx, $by, $cx, $cy, $double > 0);
+                $b = self::side($x, $y, $cx, $cy, $ax, $ay, $double > 0);
+                $c = self::side($x, $y, $ax, $ay, $bx, $by, $double > 0);
+                if ($a !== null && $b !== null && $c !== null) {
+                    $z = ($a * $az + $b * $bz + $c * $cz) / abs($double);
                     // A face that looks down is where a ray upwards goes in.
                     $this->kept->spend(1);
                     $this->met[$i * 4096 + $j][] = [$z, $double < 0 ? 1 : -1];
                 }
             }
         }
+    }
+
+    /**
+     * Returns twice the area that a point spans with the edge from (px, py) to (qx, qy), at least 0, or null where the
+     * point lies outside the edge. An edge and its reverse give exactly opposite values, and a point on the edge is
+     * outside exactly one of the two: no ray is counted twice, or not at all, where faces meet.
+     */
+    private static function side(
+        float $x,
+        float $y,
+        float $px,
+        float $py,
+        float $qx,
+        float $qy,
+        bool $counterclockwise,
+    ): ?float {
+        $rises = $qy > $py || ($qy === $py && $qx > $px);
+        $area = $rises
+            ? ($px - $x) * ($qy - $y) - ($py - $y) * ($qx - $x)
+            : -(($qx - $x) * ($py - $y) - ($qy - $y) * ($px - $x));
+        $area = $counterclockwise ? $area : -$area;
+
+        return $area > 0.0 || ($area === 0.0 && $rises === $counterclockwise) ? abs($area) : null;
     }
 
     /**

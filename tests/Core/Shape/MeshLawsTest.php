@@ -256,4 +256,46 @@ final class MeshLawsTest extends TestCase
         self::assertFalse($says([...$shell, ...$void]), 'a hollow');
         self::assertNull($says(array_slice($ring, 1)), 'open: not looked for');
     }
+
+    /** Corners of a box from one corner to the opposite one, as the twelve triangles of a CAD export. */
+    private static function box(array $from, array $to): array
+    {
+        $facets = [];
+        foreach ([0, 1, 2] as $axis) {
+            [$u, $v] = [($axis + 1) % 3, ($axis + 2) % 3];
+            foreach ([$from, $to] as $side) {
+                $corners = [];
+                foreach ([[$from, $from], [$to, $from], [$to, $to], [$from, $to]] as [$onU, $onV]) {
+                    $corner = [];
+                    $corner[$axis] = (float) $side[$axis];
+                    $corner[$u] = (float) $onU[$u];
+                    $corner[$v] = (float) $onV[$v];
+                    ksort($corner);
+                    $corners[] = $corner;
+                }
+                $corners = $side === $from ? array_reverse($corners) : $corners;
+                $facets[] = [$corners[0], $corners[1], $corners[2]];
+                $facets[] = [$corners[0], $corners[2], $corners[3]];
+            }
+        }
+
+        return $facets;
+    }
+
+    public function test_boxes_on_whole_millimeters_overlap_only_where_they_do(): void
+    {
+        $overlaps = fn (array $facets): ?bool => self::read(self::ascii($facets), 'stl')->overlapping;
+        foreach ([[100, 100, 100], [60, 60, 5], [300, 200, 3], [1, 1, 1], [7, 7, 900]] as $size) {
+            $box = self::box([0, 0, 0], $size);
+            self::assertFalse($overlaps($box), implode(' x ', $size));
+            [$x, $y, $z] = $size;
+            self::assertFalse($overlaps([...$box, ...self::box([$x, 0, 0], [2 * $x, $y, $z])]), 'side by side');
+            self::assertFalse($overlaps([...$box, ...self::box([0, 0, $z], [$x, $y, 2 * $z])]), 'stacked');
+            self::assertTrue($overlaps([...$box, ...self::box([0, 0, 0], [$x, $y, $z])]), 'the same place');
+            $half = self::box([$x / 2, $y / 2, $z / 2], [1.5 * $x, 1.5 * $y, 1.5 * $z]);
+            self::assertTrue($overlaps([...$box, ...$half]), 'a corner in the other');
+        }
+        $inverted = array_map(array_reverse(...), self::box([0, 0, 0], [40, 40, 40]));
+        self::assertFalse($overlaps($inverted), 'inside out');
+    }
 }
