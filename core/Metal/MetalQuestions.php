@@ -44,7 +44,22 @@ final readonly class MetalQuestions
             'Does a knife bite into it?',
             ['deep' => 'deep and easily', 'little' => 'a little', 'hardly' => 'hardly'],
         ],
+        'chips' => [
+            'Filed by hand in a hidden spot, what comes off?',
+            ['curls' => 'bright curls or slivers', 'dust' => 'dull crumbs or dust'],
+        ],
+        'vinegar' => [
+            'A drop of vinegar on a spot scraped bright?',
+            ['fizzes' => 'fizzes', 'quiet' => 'stays quiet'],
+        ],
+        'wet' => [
+            'Scraped bright and left wet with salt water overnight?',
+            ['rusts' => 'brown rust by morning', 'bright' => 'no rust'],
+        ],
     ];
+
+    /** Tests that need a tool, a liquid or a night: suggested only where no quicker one helps. */
+    private const SLOW = ['chips', 'vinegar', 'wet'];
 
     /** A weighed density this far off still counts: walls trap air, scales are what they are. */
     private const DENSITY_WITHIN = 0.1;
@@ -90,11 +105,10 @@ final readonly class MetalQuestions
             );
         }
 
-        return new self(
-            $left,
-            self::best($left, array_diff(array_keys(self::QUESTIONS), array_keys($answers))),
-            $density,
-        );
+        $unasked = array_diff(array_keys(self::QUESTIONS), array_keys($answers));
+        $next = self::best($left, array_diff($unasked, self::SLOW)) ?? self::best($left, $unasked);
+
+        return new self($left, $next, $density);
     }
 
     /** What is left, in words. */
@@ -103,7 +117,7 @@ final readonly class MetalQuestions
         return match (count($this->left)) {
             0 => 'Nothing fits',
             1 => Metals::get($this->left[0])->name,
-            default => count($this->left).' metals are left',
+            default => count($this->left).' possible metals',
         };
     }
 

@@ -28,11 +28,13 @@ test('the metal is found by questions, one after the other', async ({ page, base
     await page.getByRole('button', { name: 'Take it in' }).click();
     await page.getByLabel('Part', { exact: true }).fill('unknown arm');
     await page.getByRole('button', { name: 'Which metal is it?' }).click();
-    await expect(page.getByText('12 metals are left')).toBeVisible();
+    await expect(page.getByText('12 possible metals')).toBeVisible();
     await page.getByRole('radio', { name: 'slips off, or barely holds' }).check();
     await page.getByRole('radio', { name: 'light', exact: true }).check();
-    await expect(page.getByText('3 metals are left')).toBeVisible();
+    await expect(page.getByText('3 possible metals')).toBeVisible();
     await page.getByRole('radio', { name: /^rolled/ }).check();
+    await expect(page.getByText('2 possible metals')).toBeVisible();
+    await page.getByRole('radio', { name: 'stays quiet' }).check();
     await expect(page.getByText('Aluminium', { exact: true }).first()).toBeVisible();
     // The address tells it, so back and a link work; and the answer goes onto the part.
     expect(page.url()).toContain('magnet=slips');

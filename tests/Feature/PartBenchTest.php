@@ -291,11 +291,14 @@ final class PartBenchTest extends ShopTestCase
         $this->actingAs($this->viewer)
             ->get('/metal')
             ->assertOk()
-            ->assertSee('12 metals are left')
+            ->assertSee('12 possible metals')
             ->assertSee('Ask this next');
         $this->get('/metal?magnet=slips&weight=light&body=rolled')
+            ->assertSee('2 possible metals')
+            ->assertSee('Magnesium burns');
+        $this->get('/metal?magnet=slips&weight=light&body=rolled&vinegar=quiet')
             ->assertSee('Aluminium')
-            ->assertDontSee('metals are left');
+            ->assertDontSee('possible metals');
         $this->get('/metal?magnet=holds&colour=red')->assertSee('Nothing fits');
         $this->get('/metal?air=1 kg&water=2 kg')->assertOk()->assertSee('allowed: 0 to');
         $this->get('/metal?magnet[]=x&air=soup&water=2')->assertOk();

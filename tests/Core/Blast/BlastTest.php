@@ -143,20 +143,47 @@ final class BlastTest extends TestCase
         });
     }
 
-    public function test_the_shop_s_factor_learns_slowly_and_both_ways(): void
+    public function test_the_shop_factor_follows_the_rule_by_hand(): void
     {
-        self::assertSame(1.0, ShopFactor::from([])->factor);
-        self::assertEqualsWithDelta(2 ** 0.25, ShopFactor::from([[10, 20]])->factor, 1e-12);
-        self::assertEqualsWithDelta(2 ** (10 / 13), ShopFactor::from(array_fill(0, 10, [10, 20]))->factor, 1e-12);
-        self::assertEqualsWithDelta(1.0, ShopFactor::from([[10, 20], [20, 10]])->factor, 1e-12);
-        $few = ShopFactor::from([[10, 14], [20, 26]]);
-        $many = ShopFactor::from(array_fill(0, 40, [10, 13]));
-        self::assertLessThan(
-            $few->between(60)[1] - $few->between(60)[0],
-            $many->between(60)[1] - $many->between(60)[0],
-        );
-        self::assertStringContainsString('first idea', $few->trust());
-        self::assertStringContainsString('agree well', $many->trust());
+        $factor = fn (array ...$logs): float => ShopFactor::from($logs)->factor;
+        self::assertSame(1.0, $factor());
+        // One log: variance 2 x 0.09 / 3 = 0.06, so k = 0.06 / 0.0625 = 0.96 and it counts 1 / 1.96.
+        self::assertEqualsWithDelta(2 ** (1 / 1.96), $factor([10, 20]), 1e-12);
+        // Two that pull apart cancel out; two that agree: variance 0.18 / 4 = 0.045, k = 0.72.
+        self::assertEqualsWithDelta(1.0, $factor([10, 20], [20, 10]), 1e-12);
+        self::assertEqualsWithDelta(1.5 ** (2 / 2.72), $factor([10, 15], [20, 30]), 1e-12);
+        // Two that differ by ln 2: their own mean is half of it, and half of ln 2 squared comes in on top.
+        $variance = (0.18 + log(2) ** 2 / 2) / 4;
+        self::assertEqualsWithDelta(2 ** (1 / (2 + $variance / 0.0625)), $factor([10, 10], [10, 20]), 1e-12);
+    }
+
+    public function test_ten_logs_that_agree_settle_the_factor_and_say_so(): void
+    {
+        foreach ([0.5, 0.8, 1.0, 1.3, 2.0] as $times) {
+            $ten = ShopFactor::from(array_fill(0, 10, [10, 10 * $times]));
+            self::assertEqualsWithDelta($times, $ten->factor, 0.03 * $times);
+            self::assertSame('10 jobs logged, close together.', $ten->trust());
+        }
+        self::assertSame('No jobs logged yet: standard times only.', ShopFactor::from([])->trust());
+        self::assertSame('From 1 logged job so far.', ShopFactor::from([[10, 14]])->trust());
+        self::assertSame('From 4 logged jobs so far.', ShopFactor::from(array_fill(0, 4, [10, 14]))->trust());
+        self::assertSame('5 jobs logged, close together.', ShopFactor::from(array_fill(0, 5, [10, 14]))->trust());
+        $spread = ShopFactor::from([[10, 10], [10, 20], [10, 9], [10, 24], [10, 12]]);
+        self::assertSame('5 jobs logged, widely spread.', $spread->trust());
+        self::assertSame([false, true], [
+            ShopFactor::from(array_fill(0, 4, [1, 1]))->isMeasured(),
+            ShopFactor::from(array_fill(0, 5, [1, 1]))->isMeasured(),
+        ]);
+    }
+
+    public function test_the_range_holds_two_in_three_and_narrows_with_logs(): void
+    {
+        // Nothing logged: a log strays 0.3 from its shop and the shop 0.25 from the book.
+        $none = sqrt(0.3 ** 2 + 0.25 ** 2);
+        self::assertEqualsWithDelta([60 * exp(-$none), 60 * exp($none)], ShopFactor::from([])->between(60), 1e-9);
+        $few = ShopFactor::from([[10, 14], [20, 26]])->between(60);
+        $many = ShopFactor::from(array_fill(0, 40, [10, 13]))->between(60);
+        self::assertLessThan($few[1] - $few[0], $many[1] - $many[0]);
         $this->expectException(InvalidQuantity::class);
         ShopFactor::from([[10, 0]]);
     }

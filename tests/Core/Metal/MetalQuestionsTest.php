@@ -22,7 +22,9 @@ final class MetalQuestionsTest extends TestCase
     {
         self::assertSame(
             ['cast_iron'],
-            MetalQuestions::answer(['magnet' => 'holds', 'surface' => 'brown_rust', 'body' => 'cast'])->left,
+            MetalQuestions::answer([
+                'magnet' => 'holds', 'surface' => 'brown_rust', 'body' => 'cast', 'chips' => 'dust',
+            ])->left,
         );
         self::assertSame(
             ['galvanised_steel'],
@@ -30,10 +32,36 @@ final class MetalQuestionsTest extends TestCase
         );
         self::assertSame(
             ['aluminium'],
-            MetalQuestions::answer(['magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled'])->left,
+            MetalQuestions::answer([
+                'magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled', 'vinegar' => 'quiet',
+            ])->left,
         );
         self::assertSame([], MetalQuestions::answer(['magnet' => 'holds', 'colour' => 'red'])->left);
         self::assertNull(MetalQuestions::answer(['magnet' => 'holds', 'colour' => 'red'])->next);
+    }
+
+    public function test_answers_that_fit_several_metals_name_them_all(): void
+    {
+        $clean = ['magnet' => 'holds', 'surface' => 'clean', 'body' => 'rolled', 'scratch' => 'hardly'];
+        $found = MetalQuestions::answer($clean);
+        self::assertSame(['carbon_steel', 'galvanised_steel', 'stainless_steel'], $found->left);
+        self::assertNotNull($found->next);
+        self::assertNotContains('stainless_steel', MetalQuestions::answer($clean + ['wet' => 'rusts'])->left);
+        self::assertNotContains('carbon_steel', MetalQuestions::answer($clean + ['wet' => 'bright'])->left);
+
+        $light = ['magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled'];
+        self::assertSame(['aluminium', 'magnesium'], MetalQuestions::answer($light)->left);
+        self::assertSame(['magnesium'], MetalQuestions::answer($light + ['vinegar' => 'fizzes'])->left);
+
+        $cast = ['magnet' => 'holds', 'surface' => 'brown_rust', 'body' => 'cast'];
+        self::assertSame(['carbon_steel', 'cast_iron'], MetalQuestions::answer($cast)->left);
+    }
+
+    public function test_what_takes_a_tool_or_a_night_is_asked_last(): void
+    {
+        self::assertNotContains(MetalQuestions::answer([])->next, ['chips', 'vinegar', 'wet']);
+        $light = ['magnet' => 'slips', 'weight' => 'light', 'body' => 'rolled', 'surface' => 'clean'];
+        self::assertSame('vinegar', MetalQuestions::answer($light + ['scratch' => 'little'])->next);
     }
 
     public function test_following_the_asked_questions_always_narrows_down_and_never_loses_the_true_metal(): void

@@ -331,9 +331,11 @@ final class QuoteLinesTest extends TestCase
     {
         $quote = self::quote();
         $down = $up = 0.0;
+        // With nothing logged: 0.3 within a shop, 0.25 from shop to shop.
+        $spread = sqrt(0.3 ** 2 + 0.25 ** 2);
         foreach ($quote->lines as $line) {
-            $down += ($line->minutes * (1 - exp(-0.35))) ** 2;
-            $up += ($line->minutes * (exp(0.35) - 1)) ** 2;
+            $down += ($line->minutes * (1 - exp(-$spread))) ** 2;
+            $up += ($line->minutes * (exp($spread) - 1)) ** 2;
         }
         self::assertEqualsWithDelta($quote->minutes() - sqrt($down), $quote->lowMinutes, 1e-9);
         self::assertEqualsWithDelta($quote->minutes() + sqrt($up), $quote->highMinutes, 1e-9);
@@ -352,7 +354,7 @@ final class QuoteLinesTest extends TestCase
         self::assertFalse($with(LineKind::Blast, LineKind::Mask)->isMeasured);
         self::assertTrue($with(LineKind::Blast, LineKind::Inspect)->isMeasured);
         self::assertContains(
-            'times 1 as this shop takes it: 5 logged, and they differ a good deal.',
+            'times 1 as this shop takes it: 5 jobs logged, close together.',
             self::rests(self::line($with(LineKind::Blast), LineKind::Blast)),
         );
         $third = ShopFactor::from([[3.0, 4.0]]);
@@ -360,9 +362,9 @@ final class QuoteLinesTest extends TestCase
             PartQuote::of(self::plan(), [QuotePowder::of(1.5)], self::terms(learned: ['wash' => $third])),
             LineKind::Wash,
         );
-        // A quarter of ln 4/3.
-        self::assertEqualsWithDelta(32.0 * (4 / 3) ** 0.25, $line->minutes, 1e-9);
-        self::assertStringStartsWith('times 1.07 as this shop takes it', self::rests($line)[1]);
+        // One log counts 1 / 1.96.
+        self::assertEqualsWithDelta(32.0 * (4 / 3) ** (1 / 1.96), $line->minutes, 1e-9);
+        self::assertStringStartsWith('times 1.16 as this shop takes it', self::rests($line)[1]);
     }
 
     public function test_what_is_shared_is_the_line_through_one_and_ten_times_as_many(): void
