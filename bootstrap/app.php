@@ -65,7 +65,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->render(Faults::page(...));
         $exceptions->dontFlash(['password', 'current_password', 'new_password', 'again', 'pin', 'code']);
-        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => false);
+        // A live form hears of a refusal without leaving its page; a redirect would be followed with its own method.
+        $exceptions->shouldRenderJsonWhen(fn (Request $request, Throwable $e): bool => $e instanceof ValidationException
+            && ! $request->is('api/*') && ! $request->isMethodSafe() && $request->hasHeader('HX-Request'));
     })
     ->create();
 

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\Accounts\FirstRun;
+use App\Actions\Floor\RunOven;
+use App\Models\OvenLoad;
 use App\Models\Shop;
 use App\Support\DemoSignIns;
 use App\Support\Photos;
@@ -20,6 +22,12 @@ Artisan::command('demo:seed-if-empty', function (): void {
         Artisan::call('db:seed', ['--class' => DemoShop::class, '--force' => true]);
     }
 })->purpose('Fill an empty database with the demo shop, and lay one that nobody has touched anew');
+
+Artisan::command('loads:expect-pulls', function (): void {
+    foreach (OvenLoad::query()->where('status', 'running')->whereNull('expected_pull_at')->get() as $load) {
+        (new RunOven())->follow($load);
+    }
+})->purpose('Compute when running loads are to be pulled, where an earlier release kept no such time');
 
 $say = fn (string $line) => fwrite(STDOUT, $line.PHP_EOL);
 

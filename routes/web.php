@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Aenum\Core\Word\LoadKind;
-use Aenum\Core\Word\Station;
 use App\Http\Controllers\BakeController;
 use App\Http\Controllers\BakeOutController;
 use App\Http\Controllers\BlastController;
@@ -49,18 +47,12 @@ use App\Http\Controllers\WashController;
 use App\Http\Middleware\HoldFirst;
 use App\Http\Middleware\SeesBoth;
 use App\Http\Middleware\StillWorksHere;
-use App\Models\OvenLoad;
-use App\Models\OvenLoadItem;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
 
-Route::bind('station', fn (string $slug): Station => Station::tryFrom($slug) ?? abort(404));
-Route::bind('bake', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::Cure)->findOrFail($id));
-Route::bind('load', fn (string $id): OvenLoad => OvenLoad::query()->findOrFail($id));
-Route::bind('bakeOut', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::BakeOut)->findOrFail($id));
 Route::pattern('job', '[0-9]{1,9}');
 Route::pattern('lot', '[0-9]{1,9}');
 Route::pattern('item', '[0-9]{1,9}');
-Route::bind('item', fn (string $id): OvenLoadItem => OvenLoadItem::query()->findOrFail($id));
 Route::pattern('bake', '[0-9]{1,9}');
 Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('bakeOut', '[0-9]{1,9}');
@@ -169,6 +161,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/parts/{part}/agreement', [RouteController::class, 'agreement']);
     Route::get('/pictures/{picture}', [PinController::class, 'image']);
     Route::get('/library', [PartBenchController::class, 'library']);
+    Route::get('/parts', fn (): RedirectResponse => redirect('/library'));
     Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
 

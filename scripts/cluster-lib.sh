@@ -61,8 +61,13 @@ SETTINGS
                     ;;
             esac; } >"$CLUSTER/$node/.env.new")
         [ "$(id -u)" -ne 0 ] || chown "$WHO" "$CLUSTER/$node/.env.new"
-        # Whole or not at all: a node reads it with every request.
-        mv "$CLUSTER/$node/.env.new" "$CLUSTER/$node/.env"
+        if cmp -s "$CLUSTER/$node/.env.new" "$CLUSTER/$node/.env"; then
+            rm "$CLUSTER/$node/.env.new"
+        else
+            # Whole or not at all: a node reads it with every request.
+            mv "$CLUSTER/$node/.env.new" "$CLUSTER/$node/.env"
+            rm -f "$CLUSTER/$node/storage/cache/config.php"
+        fi
     done
 }
 
@@ -185,6 +190,7 @@ start_app() {
         VAR="$CLUSTER/$node"
         export AENUM_VAR="$VAR"
         lay php.ini; lay fpm.conf; lay nginx-app.conf; lay cluster/nginx-node.conf servers.conf; lay nginx.conf
+        app_cached
         rm -f "$VAR/run/fpm.pid" "$VAR/run/nginx.pid" "$VAR/run/php.sock"
         "${AS[@]}" setsid nohup scripts/php-workers "$([ "$WHO" = root ] && echo -R || echo -O)" -g "$VAR/run/fpm.pid" \
             >>"$VAR/log/php.out" 2>&1 </dev/null &

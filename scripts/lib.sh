@@ -1,6 +1,7 @@
 # Shared by ./start, ./test, ./backup and ./restore: what the machine needs, who runs it, the database, the servers.
 # shellcheck shell=bash
 
+: "${ROOT:?set ROOT to the project folder before sourcing this file}"
 VAR="${AENUM_VAR:-$ROOT/var}" # everything an install keeps; two installs on one machine have two of these
 export AENUM_VAR="$VAR"
 APP_USER=aenum
@@ -49,14 +50,15 @@ server_packages=(nginx-light:nginx php8.2-fpm:php-fpm8.2 supervisor:supervisord 
 
 need_vendor() {
     if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ] \
-        || [ composer.versions -nt vendor/.installed ]; then
+        || [ composer.pins -nt vendor/.installed ]; then
         say 'Installing PHP packages ...'
-        # A lock file would name the host it was made against; composer.versions pins the same without.
         local pinned
-        mapfile -t pinned < <(sed 's/^/--with=/' composer.versions)
+        mapfile -t pinned < <(php scripts/packages.php wanted)
         COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet "${pinned[@]}" \
             >"$VAR/log/composer.log" 2>&1 \
             || fail "composer failed; see $VAR/log/composer.log"
+        php scripts/packages.php check >>"$VAR/log/composer.log" 2>&1 \
+            || fail "the installed PHP packages are not those in composer.pins; see $VAR/log/composer.log"
         touch vendor/.installed
     fi
     # What root installed with its own umask, the one who runs it must read.
@@ -79,7 +81,8 @@ need_user() {
 
 # The folders an install keeps, for nobody else to read.
 need_folders() {
-    mkdir -p "$VAR"/{log,run,backups,files,storage/framework/{cache,views,sessions,testing},storage/logs,storage/cache}
+    mkdir -p "$VAR"/{log,run,backups,files,storage/framework/{views,sessions,testing},storage/logs,storage/cache} \
+        "$VAR/storage/framework/cache/data/aenum"
     chmod 0700 "$VAR"
     [ "$WHO" = root ] || [ "$(id -u)" -ne 0 ] || chown -R --from=root "$WHO:" "$VAR"
 }
@@ -128,9 +131,11 @@ database_has_port() {
 setting() { sed -n "s/^$1=//p" "$VAR/.env" | tail -1; }
 has_setting() { grep -q "^$1=" "$VAR/.env"; }
 
-# keep NAME VALUE: a setting, in the place of what it was.
+# keep NAME VALUE: stores a setting; the cached configuration goes where it changed.
 keep() {
     local rest
+    ! grep -qxF "$1=$2" "$VAR/.env" || return 0
+    rm -f "$VAR/storage/cache/config.php"
     rest=$(grep -v "^$1=" "$VAR/.env" || true)
     (umask 077; printf '%s\n%s=%s\n' "$rest" "$1" "$2" >"$VAR/.env.new")
     mv "$VAR/.env.new" "$VAR/.env"
@@ -253,6 +258,16 @@ servers_up() {
         "${AS[@]}" supervisord -c "$VAR/run/supervisord.conf"
     fi
     wait_for_database
+}
+
+# Laravel's caches of configuration, routes, events and views, made again where code or settings changed since.
+app_cached() {
+    local version
+    version=$(find app bootstrap config core resources/views routes composer.pins "$VAR/.env" -type f -print0 \
+        | sort -z | xargs -0 sha256sum | sha256sum)
+    [ "$version" != "$(cat "$VAR/run/cached" 2>/dev/null)" ] || [ ! -f "$VAR/storage/cache/config.php" ] || return 0
+    artisan optimize >"$VAR/log/optimize.log" 2>&1 || fail "could not cache the app; see $VAR/log/optimize.log"
+    printf '%s' "$version" >"$VAR/run/cached"
 }
 
 wait_for_app() {

@@ -37,6 +37,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?CarbonImmutable $timer_out_at taken out then, the oven's timer having turned it off when all was held
  * @property ?CarbonImmutable $shut_at
  * @property ?CarbonImmutable $pulled_at
+ * @property ?CarbonImmutable $expected_pull_at while it runs, see ExpectedPull
  * @property Oven $oven
  * @property ?User $shutBy
  * @property ?User $pulledBy
@@ -223,6 +224,7 @@ final class OvenLoad extends Record
             'timer_out_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'shut_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'pulled_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'expected_pull_at' => 'immutable_datetime:Y-m-d H:i:s.v',
         ];
     }
 }

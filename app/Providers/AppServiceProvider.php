@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Aenum\Core\Word\LoadKind;
+use Aenum\Core\Word\Station;
 use App\Actions\Rail\ReadRail;
 use App\Http\Middleware\SharedTablet;
 use App\Models\DeviceToken;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\User;
 use App\Support\FilesInDatabase;
 use App\Support\ShopDatabase;
@@ -18,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -45,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::automaticallyEagerLoadRelationships();
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         Trail::listen();
+        self::bindRouteParameters();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());
         View::composer('*', function (\Illuminate\View\View $view): void {
@@ -53,6 +59,16 @@ final class AppServiceProvider extends ServiceProvider
         });
         Paginator::defaultSimpleView('pages');
         View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ReadRail::now()));
+    }
+
+    /** Route parameters that are not a model's own key; here, because cached routes do not read routes/web.php. */
+    private static function bindRouteParameters(): void
+    {
+        Route::bind('station', fn (string $slug): Station => Station::tryFrom($slug) ?? abort(404));
+        Route::bind('bake', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::Cure)->findOrFail($id));
+        Route::bind('load', fn (string $id): OvenLoad => OvenLoad::query()->findOrFail($id));
+        Route::bind('bakeOut', fn (string $id): OvenLoad => OvenLoad::of(LoadKind::BakeOut)->findOrFail($id));
+        Route::bind('item', fn (string $id): OvenLoadItem => OvenLoadItem::query()->findOrFail($id));
     }
 
     /** Four figures at a tablet many hands use are not enough to set the shop up. */

@@ -36,7 +36,7 @@ final readonly class BothFields
             $was = isset($opened[$name]) && is_string($opened[$name]) ? $opened[$name] : null;
             $theirs = $now[$name] ?? null;
             $mine = $typed[$name] ?? null;
-            if ($theirs !== $was && $theirs !== $mine) {
+            if (! self::isSame($theirs, $was) && ! self::isSame($theirs, $mine)) {
                 $fields[] = [
                     'name' => $name,
                     'label' => $form['labels'][$name] ?? self::label($name),
@@ -44,7 +44,7 @@ final readonly class BothFields
                     'mine' => $mine,
                     'theirsSaid' => $said($name, $theirs),
                     'mineSaid' => $said($name, $mine),
-                    'asked' => $mine !== $was,
+                    'asked' => ! self::isSame($mine, $was),
                 ];
             }
         }
@@ -108,6 +108,13 @@ final readonly class BothFields
         }
 
         return $fields;
+    }
+
+    /** Whether two values of a field say the same: nothing is nothing, and 600 is 600.0. */
+    private static function isSame(?string $one, ?string $other): bool
+    {
+        return ($one ?? '') === ($other ?? '')
+            || (is_numeric($one) && is_numeric($other) && (float) $one === (float) $other);
     }
 
     private static function label(string $name): string

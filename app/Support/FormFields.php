@@ -8,7 +8,10 @@ use DOMDocument;
 use DOMElement;
 use DOMXPath;
 
-/** The fields of a form as a browser would send them, by name; a tick of a list has a name of its own. */
+/**
+ * The fields of a form as a browser would send them, by name. A check box of a list is named by its value
+ * ("on_it[]:rust"), a text field of a list by its place ("box[0]"): two sides of equal length are two fields.
+ */
 final class FormFields
 {
     /** What a form carries that nobody types. */
@@ -17,8 +20,8 @@ final class FormFields
     /**
      * @param  string  $html  the inside of one form, or a page
      * @return list<array{action: string, fields: array<string, string>, labels: array<string, string>,
-     *      options: array<string, array<string, string>>}> one entry where there is no form around them; labels by
-     *      field, the words of a list by field and value
+     *      options: array<string, array<string, string>>, ticks: list<string>}> one entry where there is no form
+     *      around them; labels by field, the words of a list by field and value, the names of lists of check boxes
      */
     public static function read(string $html): array
     {
@@ -36,6 +39,7 @@ final class FormFields
             'fields' => self::fields($find, $form),
             'labels' => self::labels($find, $form),
             'options' => self::options($find, $form),
+            'ticks' => self::ticks($find, $form),
         ], $forms === [] ? [null] : $forms);
     }
 
@@ -81,6 +85,18 @@ final class FormFields
         return $words;
     }
 
+    /** @return list<string> names of the lists of check boxes, ticked or not, without their brackets */
+    private static function ticks(DOMXPath $find, ?DOMElement $form): array
+    {
+        $names = [];
+        foreach ($find->query('.//input[@type="checkbox"]', $form) ?: [] as $box) {
+            $name = $box instanceof DOMElement ? $box->getAttribute('name') : '';
+            $names += str_ends_with($name, '[]') ? [substr($name, 0, -2) => true] : [];
+        }
+
+        return array_keys($names);
+    }
+
     /** @return array<string, string> */
     private static function fields(DOMXPath $find, ?DOMElement $form): array
     {
@@ -123,22 +139,23 @@ final class FormFields
     }
 
     /**
-     * What was sent, in the same shape.
+     * Returns what was sent, in the same shape.
      *
      * @param  array<array-key, mixed>  $input
+     * @param  list<string>  $ticks  names of its lists of check boxes, as read() has them
      * @return array<string, string>
      */
-    public static function flat(array $input, string $under = ''): array
+    public static function flat(array $input, array $ticks, string $under = ''): array
     {
         $fields = [];
         foreach (array_diff_key($input, $under === '' ? array_flip(self::NOT_TYPED) : []) as $key => $value) {
             $name = $under === '' ? (string) $key : "{$under}[{$key}]";
             if (is_array($value)) {
-                $isList = array_is_list($value) && array_filter($value, is_array(...)) === [];
-                foreach ($isList ? $value : [] as $tick) {
+                $isTicks = in_array($name, $ticks, true) && array_filter($value, is_array(...)) === [];
+                foreach ($isTicks ? $value : [] as $tick) {
                     $fields = self::with($fields, "{$name}[]", (string) $tick);
                 }
-                $fields += $isList ? [] : self::flat($value, $name);
+                $fields += $isTicks ? [] : self::flat($value, $ticks, $name);
             } elseif (is_scalar($value) || $value === null) {
                 $fields[$name] = self::plain((string) $value);
             }

@@ -18,9 +18,15 @@ final class ShopClock
 {
     public static function now(): CarbonImmutable
     {
+        return self::recorded()->subMilliseconds(Waited::now());
+    }
+
+    /** Returns when an entry is recorded, also where what it tells of was done earlier and waited for the network. */
+    public static function recorded(): CarbonImmutable
+    {
         $ahead = config('app.demo') ? Shop::current()->clock_ahead_s : 0;
 
-        return CarbonImmutable::now('UTC')->addSeconds($ahead)->subMilliseconds(Waited::now());
+        return CarbonImmutable::now('UTC')->addSeconds($ahead);
     }
 
     public static function local(CarbonImmutable $instant): CarbonImmutable

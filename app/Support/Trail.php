@@ -7,7 +7,6 @@ namespace App\Support;
 use App\Models\HouseWay;
 use App\Models\PowderRow;
 use App\Models\TrailLine;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -47,7 +46,7 @@ final class Trail
             return;
         }
         DB::table('trail')->insert([
-            'at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s.v'),
+            'at' => ShopClock::recorded()->format('Y-m-d H:i:s.v'),
             'user_id' => Auth::id() ?? ($what === 'created' ? $row->getAttributes()['user_id'] ?? null : null),
             'from_where' => Auth::id() === null ? null : request()->ip(),
             'row_table' => self::home($row)[0],

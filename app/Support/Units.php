@@ -102,12 +102,12 @@ final readonly class Units
         return Dimension::duration($minutes);
     }
 
-    /** A step's time: "20 min, no longer than 30 min · 2 min of hands"; what is not asked of it is not said. */
+    /** A step's time: "20 min (max 30 min) · 2 min labor"; what a step does not have is left out. */
     public static function dwell(float $minutes, ?float $most, ?float $hands): string
     {
         $least = $minutes > 0 ? self::minutes($minutes) : '';
-        $most = $most > 0 ? ', no longer than '.self::minutes($most) : '';
-        $hands = $hands > 0 ? ' · '.self::minutes($hands).' of hands' : '';
+        $most = $most > 0 ? ' (max '.self::minutes($most).')' : '';
+        $hands = $hands > 0 ? ' · '.self::minutes($hands).' labor' : '';
 
         return $least.$most.$hands;
     }

@@ -69,13 +69,16 @@ final readonly class Agent
         ]);
     }
 
-    /** When the first of these has had too long, min; INF where that does no harm. */
+    /**
+     * Returns the minutes after which it has been on too long, INF where that does no harm: the limit of whatever must
+     * stay longest, so never less than dwell(). What needs less time lies above it, and is off by then.
+     */
     public function tooLong(OnIt ...$on): float
     {
-        return min([
-            INF,
-            ...array_map(fn (OnIt $one): float => $this->takes[$one->value][1] ?? INF, array_values($on)),
-        ]);
+        $dwell = $this->dwell(...$on);
+        $slowest = array_filter($on, fn (OnIt $one): bool => ($this->takes[$one->value][0] ?? -1.0) === $dwell);
+
+        return min([INF, ...array_map(fn (OnIt $one): float => $this->takes[$one->value][1], array_values($slowest))]);
     }
 
     /** Why it must never touch a metal; null where it may. */

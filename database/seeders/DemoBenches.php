@@ -43,8 +43,12 @@ use Carbon\CarbonImmutable;
 /** The preparation benches of the demo shop, each in the middle of something. */
 final readonly class DemoBenches
 {
-    public function __construct(private User $owner, private User $finisher, private Oven $bakeOutOven)
-    {
+    public function __construct(
+        private User $owner,
+        private User $finisher,
+        private Oven $bakeOutOven,
+        private DemoTime $time,
+    ) {
     }
 
     public function fill(CarbonImmutable $now): void
@@ -58,7 +62,7 @@ final readonly class DemoBenches
         $this->hanging($now);
         $this->practice();
         $this->catchUp($now);
-        CarbonImmutable::setTestNow();
+        $this->time->set($now);
     }
 
     private function part(string $name): Part
@@ -73,7 +77,7 @@ final readonly class DemoBenches
 
     private function at(CarbonImmutable $moment): void
     {
-        CarbonImmutable::setTestNow($moment);
+        $this->time->at($moment);
     }
 
     /** Photos, pins and bags: what was seen at the counter. */
@@ -209,7 +213,7 @@ final readonly class DemoBenches
             ]);
         }
         foreach (range(9, 1) as $ago) {
-            $this->at($now->subDays($ago)->setTime(7, 30));
+            $this->time->set($this->time->morning($ago, 7, 30));
             WriteLog::line(
                 'bath',
                 'iron_phosphate',
@@ -237,7 +241,7 @@ final readonly class DemoBenches
     /** Media, logged blasts, the air, and steel that stands bare. */
     private function air(CarbonImmutable $now): void
     {
-        $this->at($now->subDays(4));
+        $this->time->set($this->time->morning(4, 13, 20));
         WriteLog::line('media', 'garnet', ['kg' => 250], $this->owner, event: 'new');
         WriteLog::line('media', 'glass_bead', ['kg' => 75], $this->owner, event: 'new');
         WriteLog::line('media', 'steel_grit', ['kg' => 400], $this->owner, event: 'new');

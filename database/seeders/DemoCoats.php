@@ -94,8 +94,12 @@ final readonly class DemoCoats
     ];
 
     /** @param  array<string, Powder>  $powders */
-    public function __construct(private User $owner, private User $finisher, private array $powders)
-    {
+    public function __construct(
+        private User $owner,
+        private User $finisher,
+        private array $powders,
+        private DemoTime $time,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -175,7 +179,7 @@ final readonly class DemoCoats
     /** The morning's checks, and the crown with its first recess done. */
     public function underWay(CarbonImmutable $now): void
     {
-        CarbonImmutable::setTestNow($now->subHours(2));
+        $this->time->at($now->subHours(2));
         foreach (['booth' => 0.4, 'gun' => 0.6, 'rail' => 2.1] as $what => $ohm) {
             EarthChecks::write($what, $ohm, $this->finisher);
         }
@@ -198,7 +202,7 @@ final readonly class DemoCoats
         $crown->update(['shapes' => [
             ['shape' => 'cone', 'count' => 1, 'diameter_mm' => 320, 'top_diameter_mm' => 90, 'height_mm' => 180],
         ]]);
-        CarbonImmutable::setTestNow($now->subMinutes(12));
+        $this->time->at($now->subMinutes(12));
         $lot = Lot::query()->where('part_id', $crown->id)->firstOrFail();
         Ground::write($lot, 42.0, $this->finisher);
         TickStep::logged($lot, $this->finisher, null, StepKind::GroundCheck);
@@ -208,6 +212,6 @@ final readonly class DemoCoats
             $under = $spray->weighOut($board, $board->bench->plan->weighOutG(), $board->from, 2, null, $this->finisher);
             $spray->tickZone($under->zones->firstOrFail(), [], $this->finisher);
         }
-        CarbonImmutable::setTestNow();
+        $this->time->set($now);
     }
 }

@@ -36,6 +36,7 @@ use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Once as Memo;
 
 /**
  * The demo shop: a workshop that restores and coats the street furniture and lamps of a small lakeside town.
@@ -81,6 +82,8 @@ final class DemoShop extends Seeder
 
     private User $finisher;
 
+    private DemoTime $time;
+
     private DemoCoats $coats;
 
     private DemoInspection $looked;
@@ -93,28 +96,35 @@ final class DemoShop extends Seeder
 
     public function run(): void
     {
-        DB::transaction(function (): void {
+        $real = CarbonImmutable::now('UTC');
+        $frozen = CarbonImmutable::getTestNow();
+        DB::transaction(function () use ($real, $frozen): void {
             $this->shop();
-            $this->shelf();
-            $this->coats = new DemoCoats($this->owner, $this->finisher, $this->powders);
-            $this->coats->equipment();
-            $this->looked = new DemoInspection($this->owner, $this->finisher);
-            $now = CarbonImmutable::now('UTC');
-            $this->hours($now);
+            $this->hours();
+            $this->time = DemoTime::openedAt($real);
+            $now = $this->time->now;
             try {
-                (new DemoYear($this->owner, $this->finisher, $this->powders, $this->ovens))->lived($now);
-                $this->history($now);
+                $this->time->set($now);
+                $this->shelf();
+                $this->coats = new DemoCoats($this->owner, $this->finisher, $this->powders, $this->time);
+                $this->coats->equipment();
+                $this->looked = new DemoInspection($this->owner, $this->finisher);
+                (new DemoYear($this->owner, $this->finisher, $this->powders, $this->ovens, $this->time))->lived();
+                $this->history();
                 $this->rail($now);
                 $this->counter($now);
                 $this->ovensAtWork($now);
                 $this->afterTheOven($now);
                 $this->faulty($now);
                 $this->atTheGun($now);
-                (new DemoBenches($this->owner, $this->finisher, $this->ovens['small']))->fill($now);
+                (new DemoBenches($this->owner, $this->finisher, $this->ovens['small'], $this->time))->fill($now);
                 $this->coats->underWay($now);
             } finally {
-                CarbonImmutable::setTestNow();
+                CarbonImmutable::setTestNow($frozen);
             }
+            // The shop's clock goes on from there, whatever the real time.
+            Shop::query()->toBase()->update(['clock_ahead_s' => (int) round($real->diffInSeconds($now))]);
+            Memo::flush();
         });
     }
 
@@ -124,7 +134,7 @@ final class DemoShop extends Seeder
             'id' => 1,
             'set_up_at' => now(),
             'name' => 'Boathouse Coating Works',
-            'timezone' => 'Europe/Zurich',
+            'timezone' => DemoTime::ZONE,
             'currency' => 'CHF',
             'kwh_price' => 0.27,
             'ambient_c' => 20,
@@ -169,17 +179,12 @@ final class DemoShop extends Seeder
         }
     }
 
-    /** It works about the hour it is opened, so that there is a day to look at. */
-    private function hours(CarbonImmutable $now): void
+    private function hours(): void
     {
-        $local = $now->setTimezone('Europe/Zurich');
-        $from = 60 * min(14, max(0, $local->hour - 2));
         DB::table('work_hours')->delete();
-        foreach (array_unique([1, 2, 3, 4, 5, $local->dayOfWeekIso]) as $weekday) {
-            foreach ([[0, 270], [300, 600]] as [$begins, $ends]) {
-                WorkHours::query()->create([
-                    'weekday' => $weekday, 'from_min' => $from + $begins, 'to_min' => $from + $ends,
-                ]);
+        foreach (range(1, 5) as $weekday) {
+            foreach (DemoTime::HOURS as [$begins, $ends]) {
+                WorkHours::query()->create(['weekday' => $weekday, 'from_min' => $begins, 'to_min' => $ends]);
             }
         }
     }
@@ -363,10 +368,10 @@ final class DemoShop extends Seeder
         }
     }
 
-    /** A job from the day before, baked twice, inspected and released: what a record looks like. */
-    private function history(CarbonImmutable $now): void
+    /** A job from the working day before, baked twice, inspected and released: what a record looks like. */
+    private function history(): void
     {
-        $start = $now->subDay()->setTime(7, 10);
+        $start = $this->time->dayBefore(7, 10);
         $job = $this->job(
             $start,
             'Sign brackets, harbour lane',
@@ -398,15 +403,15 @@ final class DemoShop extends Seeder
             0,
             $this->finisher,
         );
-        $this->at($start->addHours(7));
+        $this->at($start->addMinutes(390));
         $lot = $this->lot($job);
         (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
         $this->looked->film($lot, ['face' => '138 146 141', 'inside' => '152 148 155', 'far_side' => '133 139 136']);
         $this->looked->rub($lot, 5);
         $this->looked->over($lot);
-        $this->at($start->addHours(8));
+        $this->at($start->addHours(7));
         (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
-        $this->at($start->addHours(9));
+        $this->at($start->addHours(8));
         $this->looked->over($lot->refresh());
         (new HandOver())($lot->refresh(), $this->owner, 'All twelve counted back.', 'V. Lindqvarn', null);
     }
@@ -631,7 +636,7 @@ final class DemoShop extends Seeder
                 $this->looked->recoat($fault);
             }
         }
-        CarbonImmutable::setTestNow();
+        $this->time->set($now);
     }
 
     /** At Coat: a casting with recesses, sprayed in part; plaques in two colours; a bright thing whose panel waits. */
@@ -765,7 +770,7 @@ final class DemoShop extends Seeder
         $this->at($now);
         $cap = Lot::query()->whereHas('part', fn ($part) => $part->where('name', 'lantern cap'))->firstOrFail();
         (new HangLoad())($this->ovens['small'], [$cap->id => 2], $this->finisher, 30);
-        CarbonImmutable::setTestNow();
+        $this->time->set($now);
     }
 
     /**
@@ -894,6 +899,6 @@ final class DemoShop extends Seeder
 
     private function at(CarbonImmutable $moment): void
     {
-        CarbonImmutable::setTestNow($moment);
+        $this->time->at($moment);
     }
 }

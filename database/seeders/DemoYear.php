@@ -42,7 +42,7 @@ final class DemoYear
 
     private const JOBS = 18;
 
-    private const DAYS_APART = 19;
+    private const DAYS_APART = 13;
 
     /** Name, metal, kg, m², pieces, powder, made. */
     private const PARTS = [
@@ -79,16 +79,17 @@ final class DemoYear
         private readonly User $finisher,
         private readonly array $powders,
         private readonly array $ovens,
+        private readonly DemoTime $time,
     ) {
     }
 
-    public function lived(CarbonImmutable $now): void
+    public function lived(): void
     {
-        Model::withoutEvents(function () use ($now): void {
+        Model::withoutEvents(function (): void {
             $n = 0;
             for ($job = 0; $job < self::JOBS; $job++) {
-                $out = $now->subDays(self::DAYS_APART * (self::JOBS - $job))->setTime(14, 10);
-                CarbonImmutable::setTestNow($out);
+                $out = $this->time->morning(self::DAYS_APART * (self::JOBS - $job), 14, 40);
+                $this->time->set($out);
                 $of = $this->job($job, $out);
                 for ($part = 0; $part < 3; $part++) {
                     $this->part($of, self::PARTS[($job + 2 * $part) % count(self::PARTS)], ++$n, $out);

@@ -1,7 +1,7 @@
-<x-layout :title="$name . ': trail'">
+<x-layout :title="$name . ': history'">
     <p><a class="inline-flex items-center min-h-[44px]" href="{{ $back }}">{{ $name }}</a></p>
-    <h1 class="mb-2">What was changed, and by whom</h1>
-    <p class="hint mb-3">Written down as it happens, and only ever added to.</p>
+    <h1 class="mb-2">{{ $name }}: history</h1>
+    <p class="hint mb-3">Every change, latest first. Entries are never edited or removed.</p>
     <div class="overflow-x-auto">
         <table class="w-full">
             <thead>
@@ -9,7 +9,7 @@
                     <th scope="col">When</th>
                     <th scope="col">Who</th>
                     <th scope="col">What</th>
-                    <th scope="col">Before, and after</th>
+                    <th scope="col">Details</th>
                 </tr>
             </thead>
             <tbody>
@@ -28,13 +28,13 @@
                                     @if ($change['before'] !== null)
                                         <s>{{ $change['before'] }}</s> →
                                     @endif
-                                    {{ $change['after'] ?? 'nothing' }}</span>
+                                    {{ $change['after'] ?? 'empty' }}</span>
                             @endforeach
                         </td>
                     </tr>
                 @empty
                     <tr>
-                        <td colspan="4">Nothing was changed since the trail is kept.</td>
+                        <td colspan="4">No changes yet.</td>
                     </tr>
                 @endforelse
             </tbody>

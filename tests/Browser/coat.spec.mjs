@@ -25,7 +25,7 @@ test('two coats, two colours: weighed, sprayed in order, looked at raw, logged',
     const two = page.getByRole('region', { name: 'Two colours' });
     await expect(two).toContainText('2 bakes in all, 1 more than in one colour');
     await expect(two.getByRole('row', { name: /Wipe the wet powder off/ })).toContainText('15 min');
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await page.goto(`/parts/${part}/pins`);
     await page.getByLabel('What is there').selectOption('recess');
     await page.getByLabel('Across, %').fill('50');

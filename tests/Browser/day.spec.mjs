@@ -62,7 +62,7 @@ for (const spec of specs) {
         );
         await expect(page.locator('#answer')).toContainText('Pits the rust has eaten');
         // One coat on steel outdoors: the customer refuses the primer, and signs for it.
-        await page.getByRole('button', { name: 'Note it' }).click();
+        await page.getByRole('button', { name: 'Save', exact: true }).click();
         await expect(page.locator('#answer')).toContainText('has no primer');
         await page.getByLabel('Name of who signs').first().fill('L. Brandeis, boating club');
         await page.getByRole('button', { name: 'Sign', exact: true }).first().click();

@@ -20,7 +20,7 @@ test('raw comb wrong, blown off, baked, thin in a recess, diagnosed, sanded and 
     const part = page.url().match(/parts\/(\d+)/)[1];
     await page.getByRole('checkbox', { name: 'bare', exact: true }).check();
     await page.getByRole('checkbox', { name: 'bare light metal is known to carry no clear' }).check();
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await page.goto(`/parts/${part}/pins`);
     for (const [what, value] of [['Across, %', '50'], ['Down, %', '40'], ['Size', '26'], ['A recess: deep', '48']])
         await page.getByLabel(what).fill(value);

@@ -22,7 +22,7 @@ test('two with one form open: the second sees both and chooses', async ({ page, 
     await page.getByRole('button', { name: 'Save it so' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Mooring cleats, west quay');
     await expect(page.getByText('due 6 Mar 2027')).toBeVisible();
-    await page.getByRole('link', { name: 'Trail' }).click();
+    await page.getByRole('link', { name: 'History' }).click();
     await expect(page.getByRole('row', { name: /Joss.*east quay.*west quay/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /Mara.*Mooring cleats.*east quay/ })).toBeVisible();
     await other.context().close();

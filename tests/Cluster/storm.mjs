@@ -6,7 +6,7 @@
  * node tests/Cluster/storm.mjs ADDRESS FOLDER    loopback only; stops by itself
  */
 import { execFile } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { promisify } from 'node:util';
 import { back, sql, Storm, wait } from '../Soak/writers.mjs';
 
@@ -76,6 +76,8 @@ const met = () =>
             + "'wsrep_local_bf_aborts')"))
         .reduce((sum, [, n]) => sum + Number(n), 0);
 const before = met();
+// A node reads its settings again where no cached ones are left.
+rmSync(`${folder}/app2/storage/cache/config.php`, { force: true });
 writeFileSync(settings, was.replace(/^DB_PORT=.*$/m, `DB_PORT=${setting(`PORT_${other.toUpperCase()}`)}`));
 const clash = new Storm(address, Infinity, 'clash');
 const clashing = Promise.all(Array.from({ length: TABLETS }, (_, n) => clash.write(n)));

@@ -15,12 +15,10 @@ use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PlannedStep;
 use App\Models\Shop;
-use App\Models\User;
 use App\Models\Wish;
 use App\Models\WorkHours;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
-use Database\Seeders\DemoShop;
 use Sabre\VObject\Reader;
 
 /** The plan of the day: made from the shop as it is, kept while it holds, heeding what is said to it. */
@@ -302,17 +300,6 @@ final class DayTest extends ShopTestCase
         self::assertSame($before, [
             Job::query()->count(), Part::query()->count(), Lot::query()->count(), DayPlan::query()->count(),
         ]);
-    }
-
-    public function test_the_demo_shop_has_a_week_to_look_at(): void
-    {
-        CarbonImmutable::setTestNow();
-        $this->artisan('migrate:fresh', ['--force' => true]);
-        $this->seed(DemoShop::class);
-        $mara = User::query()->where('role', 'owner')->latest('id')->firstOrFail();
-        $this->withoutExceptionHandling();
-        $this->actingAs($mara)->get('/day')->assertOk()->assertSee('Loads of the ovens');
-        self::assertGreaterThan(60, $this->plan()->steps->count());
     }
 
     public function test_what_was_wished_first_is_not_called_late_by_what_might_come(): void

@@ -141,7 +141,7 @@ final class LostUpdateTest extends ShopTestCase
             [$line->user_id, $line->job_id, $line->before['title'] ?? null, $line->after['title'] ?? null],
         );
         $this->actingAs($this->viewer)->get("/jobs/{$job->id}/trail")->assertOk()
-            ->assertSeeInOrder(['Finisher', '127.0.0.1', 'job changed', 'Bench ends', 'New title']);
+            ->assertSeeInOrder(['Finisher', '127.0.0.1', 'Job changed', 'Bench ends', 'New title']);
         $this->actingAs($this->finisher)->get("/people/{$this->owner->id}/trail")->assertForbidden();
         $this->owner->update(['password' => 'quiet harbour lamp']);
         $kept = TrailLine::query()->where('row_table', 'users')->latest('id')->firstOrFail();

@@ -25,19 +25,15 @@ use App\Models\Shop;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Loads;
 
 /** A small shop on an empty database, and the few things every test does in it. */
-abstract class ShopTestCase extends TestCase
+abstract class ShopTestCase extends AppTestCase
 {
     use RefreshDatabase;
-
-    /** Console output is not mocked: the package that would do it is not to be had here. */
-    public $mockConsoleOutput = false;
 
     protected User $owner;
 
@@ -54,20 +50,14 @@ abstract class ShopTestCase extends TestCase
 
     protected CarbonImmutable $now;
 
-    /**
-     * A page as a browser shows it: any run of blanks and line ends is one blank.
-     *
-     * @param  \Symfony\Component\HttpFoundation\Response  $response
-     * @param  \Illuminate\Http\Request  $request
-     */
-    protected function createTestResponse($response, $request): TestResponse
+    protected function beforeRefreshingDatabase(): void
     {
-        $html = $response->getContent();
-        if (is_string($html) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
-            $response->setContent((string) preg_replace('/\s+/u', ' ', $html));
-        }
+        TestDatabase::make(config('database.connections.mariadb.database'));
+    }
 
-        return parent::createTestResponse($response, $request);
+    protected function usualSender(): User
+    {
+        return $this->finisher;
     }
 
     protected function setUp(): void
@@ -102,14 +92,6 @@ abstract class ShopTestCase extends TestCase
             ['name' => 'Long oven', 'max_c' => 230] + Oven::figuresOf(Loads::oven()),
         );
         $this->green = $this->powder('Promenade green', [[180, 18, 60], [190, 12, 40], [200, 8, 28]]);
-    }
-
-    protected function tearDown(): void
-    {
-        CarbonImmutable::setTestNow();
-        // What a request is given for itself ends with it; here all of them are one process.
-        set_time_limit(0);
-        parent::tearDown();
     }
 
     /** @param  list<array{float, float, ?float}>  $rows */
@@ -287,19 +269,6 @@ abstract class ShopTestCase extends TestCase
             $data + ['_once' => (string) Str::uuid()],
             [],
             ['file' => UploadedFile::fake()->createWithContent('gauge.csv', $csv)],
-        );
-        self::assertNotSame(500, $answer->status(), (string) $answer->exception?->getMessage());
-
-        return $answer;
-    }
-
-    /** @param  array<string, mixed>  $data */
-    protected function send(string $path, array $data = [], ?User $as = null, string $method = 'POST'): TestResponse
-    {
-        $answer = $this->actingAs($as ?? $this->finisher)->call(
-            $method,
-            $path,
-            $data + ['_once' => (string) Str::uuid()],
         );
         self::assertNotSame(500, $answer->status(), (string) $answer->exception?->getMessage());
 

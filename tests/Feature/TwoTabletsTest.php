@@ -14,7 +14,6 @@ use App\Models\OvenLoadItem;
 use App\Models\PowderLot;
 use App\Models\Spraying;
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Symfony\Component\Process\Process;
@@ -29,8 +28,7 @@ final class TwoTabletsTest extends ShopTestCase
 
     protected function tearDown(): void
     {
-        $this->artisan('migrate:fresh', ['--force' => true]);
-        RefreshDatabaseState::$migrated = false;
+        TestDatabase::clear();
         parent::tearDown();
     }
 

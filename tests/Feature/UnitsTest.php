@@ -58,8 +58,8 @@ final class UnitsTest extends TestCase
     public function test_a_step_says_of_its_time_what_is_asked_of_it(): void
     {
         self::assertSame('20 min', Units::dwell(20, null, null));
-        self::assertSame('20 min, no longer than 30 min · 2 min of hands', Units::dwell(20, 30, 2));
-        self::assertSame(' · 5 min of hands', Units::dwell(0, null, 5));
+        self::assertSame('20 min (max 30 min) · 2 min labor', Units::dwell(20, 30, 2));
+        self::assertSame(' · 5 min labor', Units::dwell(0, null, 5));
         self::assertSame('', Units::dwell(0, 0, 0));
     }
 

@@ -33,7 +33,7 @@ final readonly class StepLine
     {
         return match (true) {
             $this->outcome !== null => $this->outcome->past(),
-            ! $this->open => 'by itself',
+            ! $this->open => 'automatic',
             $this->next => 'next',
             default => 'open',
         };

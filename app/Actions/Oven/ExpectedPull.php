@@ -7,29 +7,22 @@ namespace App\Actions\Oven;
 use App\Models\OvenLoad;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
 
-/** When a running load is to be pulled: as last worked out from its readings, or as it is set. */
+/** When a running load is to be pulled, kept with the load: computed by every write that changes it, read by all. */
 final class ExpectedPull
 {
-    private const KEEP_S = 7 * 86400;
-
+    /** Returns the kept time; a load that has none yet is pulled as it was set. */
     public static function of(OvenLoad $load): CarbonImmutable
     {
-        $known = Cache::get(self::key($load));
-
-        return is_numeric($known)
-            ? CarbonImmutable::createFromTimestampMs((int) $known, 'UTC')
-            : ($load->timer_out_at ?? $load->ran()->setPullAt() ?? ShopClock::now());
+        return $load->expected_pull_at ?? $load->timer_out_at ?? $load->ran()->setPullAt() ?? ShopClock::now();
     }
 
+    /** Keeps a newly computed time; it is derived, so it leaves no audit entry. */
     public static function remember(OvenLoad $load, CarbonImmutable $at): void
     {
-        Cache::put(self::key($load), $at->getTimestampMs(), self::KEEP_S);
-    }
-
-    private static function key(OvenLoad $load): string
-    {
-        return "pull-{$load->id}-".$load->shut_at?->getTimestampMs();
+        OvenLoad::query()->toBase()->where('id', $load->id)->update([
+            'expected_pull_at' => $at->utc()->format('Y-m-d H:i:s.v'),
+        ]);
+        $load->setAttribute('expected_pull_at', $at)->syncOriginalAttribute('expected_pull_at');
     }
 }

@@ -35,7 +35,7 @@ final readonly class ShopRecord
 
         return new self(SheetPart::of($document, $units)->title, array_filter([
             'Steps' => $each('steps', fn (array $one): string => ucfirst((string) ($one['step'] ?? '')).': '
-                .str_replace('_', ' ', (string) ($one['outcome'] ?? 'passes by itself'))
+                .str_replace('_', ' ', (string) ($one['outcome'] ?? 'not done'))
                 .(($one['says'] ?? null) === null ? '' : ", {$one['says']}")),
             'Sprayed' => $each('sprayed', fn (array $one): string => self::sprayed($one, $units).", {$when($one)}"),
             'Blast, bath, earth' => $each('log', fn (array $one): string => self::logged($one, $units)
@@ -47,7 +47,7 @@ final readonly class ShopRecord
             'Bags' => $each('bags', fn (array $one): string => "{$one['bag']}: {$one['holds']}, {$one['in']} in, "
                 .($one['back'] ?? 'not yet').' back'),
             'Looked at' => $each('looks', fn (array $one): string => ($one['look'] ?? '').': '
-                .($one['by'] ?? 'nobody').(($one['at'] ?? null) === null ? '' : ", {$when($one)}")),
+                .($one['by'] ?? 'not checked').(($one['at'] ?? null) === null ? '' : ", {$when($one)}")),
             'Signed' => $each('signed', fn (array $one): string => ($one['by'] ?? '').", {$when($one)}: "
                 .($one['wording'] ?? '')),
         ]));

@@ -25,6 +25,7 @@ use App\Models\PartTrait;
 use App\Models\Pin;
 use App\Models\Signature;
 use App\Models\User;
+use App\Support\Opened;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Contracts\View\View;
@@ -38,10 +39,16 @@ final class RouteController
 {
     public function show(Part $part): View
     {
+        return view('route.show', $this->page($part));
+    }
+
+    /** @return array<string, mixed> what the page and the form on it are made of */
+    private function page(Part $part): array
+    {
         $route = PartRoute::of($part);
         $words = fn (string $kind): array => $part->traits->where('kind', $kind)->pluck('word')->all();
 
-        return view('route.show', [
+        return [
             'part' => $part,
             'route' => $route,
             'counter' => Counter::of($route),
@@ -51,7 +58,7 @@ final class RouteController
                 'feature' => $words(PartTrait::FEATURE),
                 'mark' => $words(PartTrait::MARK),
             ],
-        ]);
+        ];
     }
 
     public function facts(FactsRequest $request, Part $part): View|RedirectResponse
@@ -64,9 +71,11 @@ final class RouteController
         $part->unsetRelations();
 
         if ($request->hasHeader('HX-Request')) {
-            $route = PartRoute::of($part);
+            $page = $this->page($part);
+            // The form's version from now on: its own saves are no one else's changes.
+            $opened = Opened::of(view('route.facts', $page)->render());
 
-            return view('route.answer', ['part' => $part, 'route' => $route, 'counter' => Counter::of($route)]);
+            return view('route.saved', $page + ['opened' => $opened]);
         }
 
         return redirect("/parts/{$part->id}/route")->with('said', 'Noted.');

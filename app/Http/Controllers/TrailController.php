@@ -9,7 +9,7 @@ use App\Models\Oven;
 use App\Models\Powder;
 use App\Models\TrailLine;
 use App\Models\User;
-use App\Support\TrailWords;
+use App\Support\History;
 use Illuminate\Contracts\View\View;
 
 /** What was changed, by whom, when and from where: kept as it happened, for looking only. */
@@ -45,7 +45,7 @@ final class TrailController
             'name' => $name,
             'back' => $back,
             'page' => $lines,
-            'lines' => array_map(TrailWords::line(...), $lines->items()),
+            'lines' => History::of($lines->items()),
         ]);
     }
 }

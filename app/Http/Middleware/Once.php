@@ -10,6 +10,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -81,9 +82,9 @@ final class Once
             ->with('said', 'That was already done; nothing was done twice.');
     }
 
-    private function underWay(): RedirectResponse
+    private function underWay(): never
     {
-        return redirect()->back(fallback: '/')->withInput()->withErrors([
+        throw ValidationException::withMessages([
             'form' => 'Somebody, or this form sent before, is writing there just now, so nothing was done yet. Look '
                 .'in a moment whether it is there; if not, send it again.',
         ]);

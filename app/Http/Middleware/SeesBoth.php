@@ -52,7 +52,7 @@ final class SeesBoth
         if ($form === null) {
             return $next($request);
         }
-        $both = BothFields::of($opened, $form, FormFields::flat($request->input()));
+        $both = BothFields::of($opened, $form, FormFields::flat($request->input(), $form['ticks']));
         if ($both->isAsked() && ! $request->hasHeader('HX-Request')) {
             return response()->view('both', [
                 'both' => $both,
@@ -114,7 +114,7 @@ final class SeesBoth
      *
      * @param  array<string, mixed>  $opened
      * @return array{action: string, fields: array<string, string>, labels: array<string, string>,
-     *      options: array<string, array<string, string>>}|null null where its page has no such form any more
+     *      options: array<string, array<string, string>>, ticks: list<string>}|null  null where its page has no such form
      */
     private function now(Request $request, string $page, array $opened): ?array
     {

@@ -1,11 +1,11 @@
 @use('App\Support\ShopClock')
-<x-layout title="Day sheet">
+<x-layout title="Day list">
     <h1 class="mb-1">{{ App\Models\Shop::current()->name }}, {{ $board->on->format('l j F Y') }}</h1>
     <p class="hint mb-3">As planned {{ ShopClock::time($board->plan->made_at) }}. {{ $board->headline() }}</p>
     @forelse ($board->byPerson() as $name => $steps)
         <section class="mb-4 break-inside-avoid" aria-label="{{ $name }}">
             <h2>{{ $name }}</h2>
-            @include('day.table', ['steps' => $steps])
+            @include('day.table', ['steps' => $steps, 'onePerson' => true])
         </section>
     @empty
         <p>Nothing is planned that day.</p>

@@ -1,11 +1,13 @@
 @use('App\Support\ShopClock')
 <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Steps of the day">
-    <table>
+    <table class="grid-table">
         <thead>
             <tr>
                 <th scope="col">From</th>
                 <th scope="col">To</th>
-                <th scope="col">Who</th>
+                @unless ($onePerson ?? false)
+                    <th scope="col">Who</th>
+                @endunless
                 <th scope="col">Where</th>
                 <th scope="col">Job</th>
                 <th scope="col">Step</th>
@@ -16,7 +18,9 @@
                 <tr>
                     <td class="num">{{ ShopClock::hour($step->from_at) }}</td>
                     <td class="num">{{ ShopClock::hour($step->to_at) }}</td>
-                    <td>{{ $step->user?->name }}</td>
+                    @unless ($onePerson ?? false)
+                        <td>{{ $step->user?->name }}</td>
+                    @endunless
                     <td>{{ $step->place() }}</td>
                     <td><a href="/jobs/{{ $step->lot->part->job_id }}">{{ $step->lot->part->job->number }}</a>,
                         {{ $step->lot->partName() }}{{ $step->loadWords() }}</td>

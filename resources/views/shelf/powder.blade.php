@@ -66,7 +66,7 @@
                 :value="$u->field(D::Temperature, $powder?->softens_c)" />
             <x-field name="price_kg" label="Price a kilogram" :unit="App\Models\Shop::current()->currency"
                 :value="$powder?->price_kg" inputmode="decimal" />
-            <x-field name="box" label="A box holds" :unit="$u->unit(D::Mass)"
+            <x-field name="box_size" label="A box holds" :unit="$u->unit(D::Mass)"
                 :value="$u->field(D::Mass, $powder?->box_kg, 2)" inputmode="decimal" />
             <x-field name="least_order" label="Least order" :unit="$u->unit(D::Mass)"
                 :value="$u->field(D::Mass, $powder?->least_order_kg, 2)" inputmode="decimal" />

@@ -148,8 +148,8 @@ final class StripWaysTest extends TestCase
         $steps = StripStep::of(Agents::get('acid_stripper'), [OnIt::Paint, OnIt::OldPowder], 2.0);
         self::assertSame(
             [
-                ['acid_stripper-1', 12.0, 90.0, 60.0],
-                ['acid_stripper-2', 12.0, 90.0, 60.0],
+                ['acid_stripper-1', 12.0, 90.0, 480.0],
+                ['acid_stripper-2', 12.0, 90.0, 480.0],
                 ['acid_stripper-rinse', 5.0, 0.0, null],
                 ['acid_stripper-neutralise', 5.0, 0.0, null],
             ],

@@ -73,9 +73,25 @@ final class StripTest extends TestCase
         );
         self::assertCount(2, $coats);
         self::assertSame(120.0, $coats[0]->dwell + $coats[1]->dwell, 'the slowest coating decides');
-        self::assertSame(180.0, $coats[0]->tooLong, 'the quickest to spoil decides');
+        self::assertSame(360.0, $coats[0]->tooLong, 'and its limit holds');
         self::assertEqualsWithDelta(2 * 0.5 * 2, $way->litres, 1e-9);
         self::assertEqualsWithDelta(2 * (2 + 5 * 2) + 3 + 2, $way->handMinutes, 1e-9);
+    }
+
+    public function test_the_longest_stay_is_never_shorter_than_the_dwell(): void
+    {
+        $stripped = self::ways('carbon_steel', ['factory_clear', 'old_powder'])['benzyl']->steps[0];
+        self::assertSame([240.0, 1440.0], [$stripped->dwell, $stripped->tooLong]);
+        foreach (Agents::all() as $agent) {
+            foreach (OnIt::cases() as $one) {
+                foreach (OnIt::cases() as $other) {
+                    self::assertGreaterThan($agent->dwell($one, $other), $agent->tooLong($one, $other), $agent->key);
+                }
+            }
+            self::assertSame(INF, $agent->tooLong());
+        }
+        // Two that must stay equally long: the stricter limit.
+        self::assertSame(240.0, Agents::get('caustic')->tooLong(OnIt::TwoPartPaint, OnIt::Paint, OnIt::Grease));
     }
 
     public function test_metals_and_hard_steel_forbid_or_ask_for_a_name(): void

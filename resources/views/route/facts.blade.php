@@ -1,0 +1,119 @@
+{{-- What was found at the counter, saved at every change. $part, $route, $ticked, $pinned --}}
+@use('Aenum\Core\Blast\Media')
+@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Word\Alloy')
+@use('Aenum\Core\Word\Duty')
+@use('Aenum\Core\Word\Feature')
+@use('Aenum\Core\Word\Lives')
+@use('Aenum\Core\Word\Made')
+@use('Aenum\Core\Word\Mark')
+@use('Aenum\Core\Word\OnIt')
+@use('Aenum\Core\Word\PaintTest')
+@use('App\Support\Words')
+@php($facts = $route->facts->part)
+<h2>What is it</h2>
+<p>
+    {{ $facts->metal->name }}, {{ $u->ofOneAndWall($part) }}.
+</p>
+<x-pick name="made" label="Made how" :options="Words::of(Made::cases())" :value="$facts->made->value" />
+<x-ticks name="on_it" legend="What is on it now" :options="Words::of(OnIt::cases())"
+    :ticked="$ticked['on_it']" />
+<x-ticks
+    name="features"
+    legend="What it has"
+    :options="Words::of(Feature::cases())"
+    :ticked="$ticked['feature']"
+    :marked="$pinned"
+    mark="pinned"
+/>
+<x-ticks
+    name="is"
+    legend="What else is so"
+    :options="Words::of(Mark::cases())"
+    :ticked="$ticked['mark']"
+    :wide="true"
+/>
+<x-pick
+    name="paint_test"
+    label="Old paint or powder, tested"
+    :options="Words::of(PaintTest::cases())"
+    :value="$facts->paintTest->value"
+/>
+<x-pick name="lives" label="Where will it live" :options="Words::of(Lives::cases())"
+    :value="$part->job->lives" />
+<p>
+    How it should look: {{ $part->coatWords() }}. Due
+    {{ $part->job->due_on?->format('j M Y') ?? 'not agreed' }}.
+    @can('work')
+        <a href="/parts/{{ $part->id }}/edit">Change</a>
+    @endcan
+</p>
+<x-pick
+    name="duty"
+    label="Does safety hang on it"
+    :options="Words::of(Duty::cases())"
+    :value="$facts->duty->value"
+/>
+@if ($facts->isLightAlloy())
+    <x-pick name="alloy" label="Which alloy" :options="Words::of(Alloy::cases())"
+        :value="$facts->alloy->value" />
+@endif
+@if ($facts->family()->isSteel())
+    <x-field
+        name="temper"
+        label="Tempered at"
+        :unit="$u->unit(D::Temperature)"
+        :value="$u->field(D::Temperature, $facts->temperC)"
+        hint="If it is hardened and known."
+    />
+    <x-field
+        name="strength_mpa"
+        label="Strength, MPa"
+        :value="$facts->strengthMpa"
+        hint="If it is known; past a thousand acid makes it brittle."
+        inputmode="decimal"
+    />
+@endif
+<fieldset>
+    <legend>Outside measures, {{ $u->unit(D::Length) }}</legend>
+    <div class="grid grid-cols-3 gap-2">
+        @foreach (['long', 'wide', 'high'] as $n => $side)
+            <x-field name="box[{{ $n }}]" :label="$side"
+                :value="$u->field(D::Length, $part->boxMm()[$n] ?? null)" />
+        @endforeach
+    </div>
+</fieldset>
+<x-pick
+    name="media"
+    label="Blast with"
+    :options="Media::names()"
+    :value="$part->blast_medium ?? ''"
+    empty="not chosen yet"
+/>
+<x-field
+    name="pressure"
+    label="at"
+    :unit="$u->unit(D::Pressure)"
+    :value="$u->field(D::Pressure, $part->blast_bar)"
+/>
+<details @if ($part->licence || $part->acid_product) open @endif>
+    <summary>Licences and products made for it</summary>
+    <x-field
+        name="licence"
+        label="Licensed process on record"
+        :value="$part->licence"
+        hint="For magnesium, lead or chromate: whose, and its number."
+    />
+    <x-field
+        name="acid_product"
+        label="Acid product made for this metal"
+        :value="$part->acid_product"
+        hint="Its name, as its sheet has it."
+    />
+</details>
+@can('work')
+    <div class="flex items-center gap-3">
+        <button class="btn btn-do">Save</button>
+        <p id="facts-saved" class="hint" role="status"></p>
+    </div>
+@endcan
