@@ -142,7 +142,11 @@ keep() {
     [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
 }
 
-artisan() { "${AS[@]}" env AENUM_VAR="$VAR" ${DB_DATABASE:+DB_DATABASE="$DB_DATABASE"} php artisan "$@"; }
+# With another database than the install's, the cached settings are not those meant.
+artisan() {
+    "${AS[@]}" env AENUM_VAR="$VAR" \
+        ${DB_DATABASE:+DB_DATABASE="$DB_DATABASE" APP_CONFIG_CACHE="$VAR/storage/cache/none.php"} php artisan "$@"
+}
 
 # ---- the database ------------------------------------------------------------------------------------------------
 

@@ -1,6 +1,8 @@
-/*M!999999\- enable the sandbox mode */ 
-/*!40103 SET @OLD_TIME_ZONE=@@TIME_ZONE */;
-/*!40103 SET TIME_ZONE='+00:00' */;
+
+/*!40101 SET @OLD_CHARACTER_SET_CLIENT=@@CHARACTER_SET_CLIENT */;
+/*!40101 SET @OLD_CHARACTER_SET_RESULTS=@@CHARACTER_SET_RESULTS */;
+/*!40101 SET @OLD_COLLATION_CONNECTION=@@COLLATION_CONNECTION */;
+/*!40101 SET NAMES utf8mb4 */;
 /*!40014 SET @OLD_UNIQUE_CHECKS=@@UNIQUE_CHECKS, UNIQUE_CHECKS=0 */;
 /*!40014 SET @OLD_FOREIGN_KEY_CHECKS=@@FOREIGN_KEY_CHECKS, FOREIGN_KEY_CHECKS=0 */;
 /*!40101 SET @OLD_SQL_MODE=@@SQL_MODE, SQL_MODE='NO_AUTO_VALUE_ON_ZERO' */;
@@ -27,6 +29,9 @@ CREATE TABLE `absences` (
   CONSTRAINT `absences_ranges` CHECK (`to_at` > `from_at`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `absences` DISABLE KEYS */;
+/*!40000 ALTER TABLE `absences` ENABLE KEYS */;
 DROP TABLE IF EXISTS `bags`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -55,6 +60,9 @@ CREATE TABLE `bags` (
   CONSTRAINT `bags_ranges` CHECK (`count` between 1 and 10000)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `bags` DISABLE KEYS */;
+/*!40000 ALTER TABLE `bags` ENABLE KEYS */;
 DROP TABLE IF EXISTS `benches`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -66,6 +74,21 @@ CREATE TABLE `benches` (
   PRIMARY KEY (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `benches` DISABLE KEYS */;
+INSERT INTO `benches` VALUES
+(1,'intake','Intake table',NULL),
+(2,'strip','Strip bench',NULL),
+(3,'blast','Blast',NULL),
+(4,'bake-out','Bake-out bench',NULL),
+(5,'wash','Wash line',NULL),
+(6,'mask-and-hang','Mask bench 1',NULL),
+(7,'mask-and-hang','Mask bench 2',NULL),
+(8,'coat','Booth',NULL),
+(9,'cure','Oven side',NULL),
+(10,'inspect','Inspection bench',NULL),
+(11,'release','Packing bench',NULL);
+/*!40000 ALTER TABLE `benches` ENABLE KEYS */;
 DROP TABLE IF EXISTS `booth_runs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -89,6 +112,9 @@ CREATE TABLE `booth_runs` (
   CONSTRAINT `booth_runs_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `booth_runs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `booth_runs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `cache`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -100,6 +126,9 @@ CREATE TABLE `cache` (
   KEY `cache_expiration_index` (`expiration`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `cache` DISABLE KEYS */;
+/*!40000 ALTER TABLE `cache` ENABLE KEYS */;
 DROP TABLE IF EXISTS `cache_locks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -111,6 +140,9 @@ CREATE TABLE `cache_locks` (
   KEY `cache_locks_expiration_index` (`expiration`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `cache_locks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `cache_locks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `calendar_feeds`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -139,6 +171,9 @@ CREATE TABLE `calendar_feeds` (
   CONSTRAINT `calendar_feeds_ranges` CHECK (`kind` in ('person','oven','shop'))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `calendar_feeds` DISABLE KEYS */;
+/*!40000 ALTER TABLE `calendar_feeds` ENABLE KEYS */;
 DROP TABLE IF EXISTS `clocks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -166,6 +201,9 @@ CREATE TABLE `clocks` (
   CONSTRAINT `clocks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `clocks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `clocks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `coats`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -196,6 +234,9 @@ CREATE TABLE `coats` (
   CONSTRAINT `coats_share` CHECK (`share` > 0 and `share` <= 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `coats` DISABLE KEYS */;
+/*!40000 ALTER TABLE `coats` ENABLE KEYS */;
 DROP TABLE IF EXISTS `customers`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -209,6 +250,9 @@ CREATE TABLE `customers` (
   UNIQUE KEY `customers_name_unique` (`name`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `customers` DISABLE KEYS */;
+/*!40000 ALTER TABLE `customers` ENABLE KEYS */;
 DROP TABLE IF EXISTS `day_plans`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -224,6 +268,9 @@ CREATE TABLE `day_plans` (
   PRIMARY KEY (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `day_plans` DISABLE KEYS */;
+/*!40000 ALTER TABLE `day_plans` ENABLE KEYS */;
 DROP TABLE IF EXISTS `device_tokens`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -244,6 +291,9 @@ CREATE TABLE `device_tokens` (
   CONSTRAINT `device_tokens_tokenable_id_foreign` FOREIGN KEY (`tokenable_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `device_tokens` DISABLE KEYS */;
+/*!40000 ALTER TABLE `device_tokens` ENABLE KEYS */;
 DROP TABLE IF EXISTS `door_answers`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -259,6 +309,9 @@ CREATE TABLE `door_answers` (
   CONSTRAINT `door_answers_token_id_foreign` FOREIGN KEY (`token_id`) REFERENCES `device_tokens` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `door_answers` DISABLE KEYS */;
+/*!40000 ALTER TABLE `door_answers` ENABLE KEYS */;
 DROP TABLE IF EXISTS `faults`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -305,6 +358,9 @@ CREATE TABLE `faults` (
   CONSTRAINT `faults_ranges` CHECK (`pieces` between 1 and 10000 and (`x` is null or `x` between 0 and 1) and (`y` is null or `y` between 0 and 1) and (`size_mm` is null or `size_mm` > 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `faults` DISABLE KEYS */;
+/*!40000 ALTER TABLE `faults` ENABLE KEYS */;
 DROP TABLE IF EXISTS `fittings`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -336,6 +392,9 @@ CREATE TABLE `fittings` (
   CONSTRAINT `fittings_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `fittings` DISABLE KEYS */;
+/*!40000 ALTER TABLE `fittings` ENABLE KEYS */;
 DROP TABLE IF EXISTS `gun_programs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -353,6 +412,9 @@ CREATE TABLE `gun_programs` (
   CONSTRAINT `gun_programs_ranges` CHECK (`number` between 1 and 99 and `kv` between 0 and 200)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `gun_programs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `gun_programs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `guns`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -382,6 +444,9 @@ CREATE TABLE `guns` (
   CONSTRAINT `guns_ranges` CHECK (`most_kv` > 0 and `most_kv` <= 200 and (`low_kv` is null or `low_kv` between 0 and `most_kv`) and (`most_ua` is null or `most_ua` > 0) and (`flow_g_min` is null or `flow_g_min` > 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `guns` DISABLE KEYS */;
+/*!40000 ALTER TABLE `guns` ENABLE KEYS */;
 DROP TABLE IF EXISTS `house_ways`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -391,6 +456,9 @@ CREATE TABLE `house_ways` (
   PRIMARY KEY (`question`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `house_ways` DISABLE KEYS */;
+/*!40000 ALTER TABLE `house_ways` ENABLE KEYS */;
 DROP TABLE IF EXISTS `inspection_readings`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -405,6 +473,9 @@ CREATE TABLE `inspection_readings` (
   CONSTRAINT `inspection_readings_inspection_id_foreign` FOREIGN KEY (`inspection_id`) REFERENCES `inspections` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `inspection_readings` DISABLE KEYS */;
+/*!40000 ALTER TABLE `inspection_readings` ENABLE KEYS */;
 DROP TABLE IF EXISTS `inspections`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -451,6 +522,9 @@ CREATE TABLE `inspections` (
   CONSTRAINT `inspections_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `inspections` DISABLE KEYS */;
+/*!40000 ALTER TABLE `inspections` ENABLE KEYS */;
 DROP TABLE IF EXISTS `job_words`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -463,6 +537,9 @@ CREATE TABLE `job_words` (
   CONSTRAINT `job_words_word_id_foreign` FOREIGN KEY (`word_id`) REFERENCES `words` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `job_words` DISABLE KEYS */;
+/*!40000 ALTER TABLE `job_words` ENABLE KEYS */;
 DROP TABLE IF EXISTS `jobs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -487,6 +564,9 @@ CREATE TABLE `jobs` (
   CONSTRAINT `jobs_customer_id_foreign` FOREIGN KEY (`customer_id`) REFERENCES `customers` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `jobs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `jobs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `live_samples`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -506,6 +586,9 @@ CREATE TABLE `live_samples` (
   CONSTRAINT `live_samples_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `live_samples` DISABLE KEYS */;
+/*!40000 ALTER TABLE `live_samples` ENABLE KEYS */;
 DROP TABLE IF EXISTS `logbook`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -537,6 +620,9 @@ CREATE TABLE `logbook` (
   CONSTRAINT `logbook_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `logbook` DISABLE KEYS */;
+/*!40000 ALTER TABLE `logbook` ENABLE KEYS */;
 DROP TABLE IF EXISTS `logbook_figures`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -550,6 +636,9 @@ CREATE TABLE `logbook_figures` (
   CONSTRAINT `logbook_figures_logbook_id_foreign` FOREIGN KEY (`logbook_id`) REFERENCES `logbook` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `logbook_figures` DISABLE KEYS */;
+/*!40000 ALTER TABLE `logbook_figures` ENABLE KEYS */;
 DROP TABLE IF EXISTS `looks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -574,6 +663,9 @@ CREATE TABLE `looks` (
   CONSTRAINT `looks_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `looks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `looks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `lots`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -604,6 +696,9 @@ CREATE TABLE `lots` (
   CONSTRAINT `lots_station_is_a_word` CHECK (`station` regexp '^[a-z]')
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `lots` DISABLE KEYS */;
+/*!40000 ALTER TABLE `lots` ENABLE KEYS */;
 DROP TABLE IF EXISTS `masks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -624,6 +719,9 @@ CREATE TABLE `masks` (
   CONSTRAINT `masks_sizes` CHECK (`from_mm` > 0 and `to_mm` >= `from_mm`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `masks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `masks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `masters`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -650,6 +748,9 @@ CREATE TABLE `masters` (
   CONSTRAINT `masters_ranges` CHECK (`lab_l` between 0 and 150 and `tolerance` > 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `masters` DISABLE KEYS */;
+/*!40000 ALTER TABLE `masters` ENABLE KEYS */;
 DROP TABLE IF EXISTS `migrations`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -660,6 +761,32 @@ CREATE TABLE `migrations` (
   PRIMARY KEY (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `migrations` DISABLE KEYS */;
+INSERT INTO `migrations` VALUES
+(1,'2026_11_01_000000_create_shop_tables',1),
+(2,'2026_11_01_000100_create_shelf_tables',1),
+(3,'2026_11_01_000200_create_job_tables',1),
+(4,'2026_11_01_000300_create_bake_tables',1),
+(5,'2026_11_02_000000_add_facts_and_routes',1),
+(6,'2026_11_03_000000_create_find_tables',1),
+(7,'2026_11_04_000000_add_part_shapes',1),
+(8,'2026_11_04_000000_add_pictures_and_pins',1),
+(9,'2026_11_05_000000_add_preparation_benches',1),
+(10,'2026_11_06_000000_add_bake_logs',1),
+(11,'2026_11_23_000000_name_stations_by_words',1),
+(12,'2026_11_23_000100_facts_as_columns',1),
+(13,'2026_11_23_000200_one_table_of_oven_loads',1),
+(14,'2026_11_24_000000_lots_walk_the_route',1),
+(15,'2026_11_25_000000_ways_and_zones',1),
+(16,'2026_11_26_000000_lessons',1),
+(17,'2026_11_27_000000_a_shop_leans_on_it',1),
+(18,'2026_11_29_000000_the_coat_bench',1),
+(19,'2026_11_30_000000_inspect_and_release',1),
+(20,'2026_12_01_000000_the_plan_of_the_day',1),
+(21,'2026_12_02_000000_more_than_one_machine',1),
+(22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1);
+/*!40000 ALTER TABLE `migrations` ENABLE KEYS */;
 DROP TABLE IF EXISTS `moves`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -686,6 +813,9 @@ CREATE TABLE `moves` (
   CONSTRAINT `moves_to_station_is_a_word` CHECK (`to_station` regexp '^[a-z]')
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `moves` DISABLE KEYS */;
+/*!40000 ALTER TABLE `moves` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_events`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -707,6 +837,9 @@ CREATE TABLE `oven_events` (
   CONSTRAINT `bake_events_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `oven_events` DISABLE KEYS */;
+/*!40000 ALTER TABLE `oven_events` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_load_items`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -732,6 +865,9 @@ CREATE TABLE `oven_load_items` (
   CONSTRAINT `bake_items_count` CHECK (`count` >= 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `oven_load_items` DISABLE KEYS */;
+/*!40000 ALTER TABLE `oven_load_items` ENABLE KEYS */;
 /*!50003 SET @saved_cs_client      = @@character_set_client */ ;
 /*!50003 SET @saved_cs_results     = @@character_set_results */ ;
 /*!50003 SET @saved_col_connection = @@collation_connection */ ;
@@ -815,6 +951,9 @@ CREATE TABLE `oven_loads` (
   CONSTRAINT `bakes_minutes` CHECK (`minutes` > 0 and `minutes` <= 10080)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `oven_loads` DISABLE KEYS */;
+/*!40000 ALTER TABLE `oven_loads` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_logs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -837,6 +976,9 @@ CREATE TABLE `oven_logs` (
   CONSTRAINT `bake_logs_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `oven_logs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `oven_logs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_results`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -877,6 +1019,9 @@ CREATE TABLE `oven_results` (
   CONSTRAINT `oven_results_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `oven_results` DISABLE KEYS */;
+/*!40000 ALTER TABLE `oven_results` ENABLE KEYS */;
 DROP TABLE IF EXISTS `ovens`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -912,6 +1057,9 @@ CREATE TABLE `ovens` (
   CONSTRAINT `ovens_positive` CHECK (`heater_kw` >= 0 and `band_k` > 0 and `air_kj_per_k` > 0 and `shell_kj_per_k` > 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `ovens` DISABLE KEYS */;
+/*!40000 ALTER TABLE `ovens` ENABLE KEYS */;
 DROP TABLE IF EXISTS `panels`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -937,6 +1085,9 @@ CREATE TABLE `panels` (
   CONSTRAINT `panels_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `panels` DISABLE KEYS */;
+/*!40000 ALTER TABLE `panels` ENABLE KEYS */;
 DROP TABLE IF EXISTS `part_facets`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -947,6 +1098,9 @@ CREATE TABLE `part_facets` (
   CONSTRAINT `part_facets_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `part_facets` DISABLE KEYS */;
+/*!40000 ALTER TABLE `part_facets` ENABLE KEYS */;
 DROP TABLE IF EXISTS `part_steps`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -967,6 +1121,9 @@ CREATE TABLE `part_steps` (
   CONSTRAINT `part_steps_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `part_steps` DISABLE KEYS */;
+/*!40000 ALTER TABLE `part_steps` ENABLE KEYS */;
 DROP TABLE IF EXISTS `part_traits`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -980,6 +1137,9 @@ CREATE TABLE `part_traits` (
   CONSTRAINT `part_traits_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `part_traits` DISABLE KEYS */;
+/*!40000 ALTER TABLE `part_traits` ENABLE KEYS */;
 DROP TABLE IF EXISTS `part_ways`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -993,6 +1153,9 @@ CREATE TABLE `part_ways` (
   CONSTRAINT `part_ways_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `part_ways` DISABLE KEYS */;
+/*!40000 ALTER TABLE `part_ways` ENABLE KEYS */;
 DROP TABLE IF EXISTS `parts`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1042,6 +1205,9 @@ CREATE TABLE `parts` (
   CONSTRAINT `parts_ranges` CHECK (`count` between 1 and 10000 and `mass_kg` > 0 and `mass_kg` <= 50000 and `area_m2` > 0 and `area_m2` <= 2000 and `view_factor` between 0 and 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `parts` DISABLE KEYS */;
+/*!40000 ALTER TABLE `parts` ENABLE KEYS */;
 DROP TABLE IF EXISTS `pictures`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1065,6 +1231,9 @@ CREATE TABLE `pictures` (
   CONSTRAINT `pictures_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `pictures` DISABLE KEYS */;
+/*!40000 ALTER TABLE `pictures` ENABLE KEYS */;
 DROP TABLE IF EXISTS `pins`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1103,6 +1272,9 @@ CREATE TABLE `pins` (
   CONSTRAINT `pins_ranges` CHECK (`x` between 0 and 1 and `y` between 0 and 1 and `places` between 1 and 500 and (`size_mm` is null or `size_mm` > 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `pins` DISABLE KEYS */;
+/*!40000 ALTER TABLE `pins` ENABLE KEYS */;
 DROP TABLE IF EXISTS `planned_steps`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1137,6 +1309,9 @@ CREATE TABLE `planned_steps` (
   CONSTRAINT `planned_steps_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `planned_steps` DISABLE KEYS */;
+/*!40000 ALTER TABLE `planned_steps` ENABLE KEYS */;
 DROP TABLE IF EXISTS `powder_lots`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1166,6 +1341,9 @@ CREATE TABLE `powder_lots` (
   CONSTRAINT `powder_lots_ranges` CHECK (`kg` > 0 and (`counted_kg` is null or `counted_kg` >= 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `powder_lots` DISABLE KEYS */;
+/*!40000 ALTER TABLE `powder_lots` ENABLE KEYS */;
 DROP TABLE IF EXISTS `powder_pictures`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1189,6 +1367,9 @@ CREATE TABLE `powder_pictures` (
   CONSTRAINT `powder_pictures_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `powder_pictures` DISABLE KEYS */;
+/*!40000 ALTER TABLE `powder_pictures` ENABLE KEYS */;
 DROP TABLE IF EXISTS `powder_rows`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1204,6 +1385,9 @@ CREATE TABLE `powder_rows` (
   CONSTRAINT `powder_rows_minutes` CHECK (`min_minutes` > 0 and (`max_minutes` is null or `max_minutes` >= `min_minutes`))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `powder_rows` DISABLE KEYS */;
+/*!40000 ALTER TABLE `powder_rows` ENABLE KEYS */;
 DROP TABLE IF EXISTS `powders`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1258,6 +1442,9 @@ CREATE TABLE `powders` (
   CONSTRAINT `powders_sg` CHECK (`specific_gravity` between 0.5 and 10)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `powders` DISABLE KEYS */;
+/*!40000 ALTER TABLE `powders` ENABLE KEYS */;
 DROP TABLE IF EXISTS `practice_runs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1274,6 +1461,9 @@ CREATE TABLE `practice_runs` (
   CONSTRAINT `practice_runs_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `practice_runs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `practice_runs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `quote_lines`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1301,6 +1491,9 @@ CREATE TABLE `quote_lines` (
   CONSTRAINT `quote_lines_ranges` CHECK (`minutes` >= 0 and `money` >= 0 and (`actual_min` is null or `actual_min` > 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `quote_lines` DISABLE KEYS */;
+/*!40000 ALTER TABLE `quote_lines` ENABLE KEYS */;
 DROP TABLE IF EXISTS `quote_policies`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1314,6 +1507,9 @@ CREATE TABLE `quote_policies` (
   CONSTRAINT `quote_policies_ranges` CHECK (`way` in ('off','refuse','at') and (`figure` is null or `figure` >= 0))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `quote_policies` DISABLE KEYS */;
+/*!40000 ALTER TABLE `quote_policies` ENABLE KEYS */;
 DROP TABLE IF EXISTS `quotes`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1341,6 +1537,9 @@ CREATE TABLE `quotes` (
   CONSTRAINT `quotes_ranges` CHECK (`state` in ('open','accepted','declined') and `total` >= 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `quotes` DISABLE KEYS */;
+/*!40000 ALTER TABLE `quotes` ENABLE KEYS */;
 DROP TABLE IF EXISTS `racks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1360,6 +1559,9 @@ CREATE TABLE `racks` (
   CONSTRAINT `racks_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `racks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `racks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `readings`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1393,6 +1595,9 @@ CREATE TABLE `readings` (
   CONSTRAINT `readings_range` CHECK (`celsius` between -40 and 700 and `set_emissivity` > 0 and `set_emissivity` <= 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `readings` DISABLE KEYS */;
+/*!40000 ALTER TABLE `readings` ENABLE KEYS */;
 DROP TABLE IF EXISTS `record_links`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1417,6 +1622,9 @@ CREATE TABLE `record_links` (
   CONSTRAINT `record_links_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `record_links` DISABLE KEYS */;
+/*!40000 ALTER TABLE `record_links` ENABLE KEYS */;
 DROP TABLE IF EXISTS `releases`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1439,6 +1647,9 @@ CREATE TABLE `releases` (
   CONSTRAINT `releases_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `releases` DISABLE KEYS */;
+/*!40000 ALTER TABLE `releases` ENABLE KEYS */;
 /*!50003 SET @saved_cs_client      = @@character_set_client */ ;
 /*!50003 SET @saved_cs_results     = @@character_set_results */ ;
 /*!50003 SET @saved_col_connection = @@collation_connection */ ;
@@ -1491,6 +1702,9 @@ CREATE TABLE `rework_steps` (
   CONSTRAINT `rework_steps_rework_id_foreign` FOREIGN KEY (`rework_id`) REFERENCES `reworks` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `rework_steps` DISABLE KEYS */;
+/*!40000 ALTER TABLE `rework_steps` ENABLE KEYS */;
 DROP TABLE IF EXISTS `reworks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1529,6 +1743,9 @@ CREATE TABLE `reworks` (
   CONSTRAINT `reworks_ranges` CHECK (`minutes` >= 0 and `wait_minutes` >= 0 and `powder_kg` >= 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `reworks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `reworks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `sections`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1550,6 +1767,9 @@ CREATE TABLE `sections` (
   CONSTRAINT `sections_ranges` CHECK (`mass_kg` > 0 and `area_m2` > 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `sections` DISABLE KEYS */;
+/*!40000 ALTER TABLE `sections` ENABLE KEYS */;
 DROP TABLE IF EXISTS `sessions`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1565,6 +1785,9 @@ CREATE TABLE `sessions` (
   KEY `sessions_last_activity_index` (`last_activity`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `sessions` DISABLE KEYS */;
+/*!40000 ALTER TABLE `sessions` ENABLE KEYS */;
 DROP TABLE IF EXISTS `shops`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1614,6 +1837,9 @@ CREATE TABLE `shops` (
   CONSTRAINT `shops_limit` CHECK (`overbake_limit` > 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `shops` DISABLE KEYS */;
+/*!40000 ALTER TABLE `shops` ENABLE KEYS */;
 DROP TABLE IF EXISTS `signatures`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1636,6 +1862,9 @@ CREATE TABLE `signatures` (
   CONSTRAINT `signatures_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `signatures` DISABLE KEYS */;
+/*!40000 ALTER TABLE `signatures` ENABLE KEYS */;
 DROP TABLE IF EXISTS `spent_tokens`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1650,6 +1879,9 @@ CREATE TABLE `spent_tokens` (
   CONSTRAINT `spent_tokens_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `spent_tokens` DISABLE KEYS */;
+/*!40000 ALTER TABLE `spent_tokens` ENABLE KEYS */;
 DROP TABLE IF EXISTS `spraying_checks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1669,6 +1901,9 @@ CREATE TABLE `spraying_checks` (
   CONSTRAINT `spraying_checks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `spraying_checks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `spraying_checks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `spraying_zones`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1694,6 +1929,9 @@ CREATE TABLE `spraying_zones` (
   CONSTRAINT `spraying_zones_ticked_by_foreign` FOREIGN KEY (`ticked_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `spraying_zones` DISABLE KEYS */;
+/*!40000 ALTER TABLE `spraying_zones` ENABLE KEYS */;
 DROP TABLE IF EXISTS `sprayings`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1757,6 +1995,9 @@ CREATE TABLE `sprayings` (
   CONSTRAINT `sprayings_ranges` CHECK (`pieces` between 1 and 10000 and (`weighed_g` is null or `weighed_g` > 0) and (`back_g` is null or `back_g` >= 0 and `back_g` <= `weighed_g`))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `sprayings` DISABLE KEYS */;
+/*!40000 ALTER TABLE `sprayings` ENABLE KEYS */;
 DROP TABLE IF EXISTS `step_marks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1778,6 +2019,9 @@ CREATE TABLE `step_marks` (
   CONSTRAINT `step_marks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `step_marks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `step_marks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `stored_files`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1788,6 +2032,9 @@ CREATE TABLE `stored_files` (
   PRIMARY KEY (`path`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `stored_files` DISABLE KEYS */;
+/*!40000 ALTER TABLE `stored_files` ENABLE KEYS */;
 DROP TABLE IF EXISTS `supplements`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1805,6 +2052,9 @@ CREATE TABLE `supplements` (
   CONSTRAINT `supplements_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `supplements` DISABLE KEYS */;
+/*!40000 ALTER TABLE `supplements` ENABLE KEYS */;
 /*!50003 SET @saved_cs_client      = @@character_set_client */ ;
 /*!50003 SET @saved_cs_results     = @@character_set_results */ ;
 /*!50003 SET @saved_col_connection = @@collation_connection */ ;
@@ -1856,6 +2106,9 @@ CREATE TABLE `tablets` (
   CONSTRAINT `tablets_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `tablets` DISABLE KEYS */;
+/*!40000 ALTER TABLE `tablets` ENABLE KEYS */;
 DROP TABLE IF EXISTS `trail`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1881,6 +2134,9 @@ CREATE TABLE `trail` (
   CONSTRAINT `trail_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `trail` DISABLE KEYS */;
+/*!40000 ALTER TABLE `trail` ENABLE KEYS */;
 /*!50003 SET @saved_cs_client      = @@character_set_client */ ;
 /*!50003 SET @saved_cs_results     = @@character_set_results */ ;
 /*!50003 SET @saved_col_connection = @@collation_connection */ ;
@@ -1925,6 +2181,9 @@ CREATE TABLE `user_stations` (
   CONSTRAINT `user_stations_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `user_stations` DISABLE KEYS */;
+/*!40000 ALTER TABLE `user_stations` ENABLE KEYS */;
 DROP TABLE IF EXISTS `users`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1948,6 +2207,9 @@ CREATE TABLE `users` (
   UNIQUE KEY `users_email_unique` (`email`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `users` DISABLE KEYS */;
+/*!40000 ALTER TABLE `users` ENABLE KEYS */;
 DROP TABLE IF EXISTS `weights`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1963,6 +2225,9 @@ CREATE TABLE `weights` (
   CONSTRAINT `weights_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `weights` DISABLE KEYS */;
+/*!40000 ALTER TABLE `weights` ENABLE KEYS */;
 DROP TABLE IF EXISTS `wishes`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1988,6 +2253,9 @@ CREATE TABLE `wishes` (
   CONSTRAINT `wishes_ranges` CHECK (`kind` in ('first','not_before','by'))
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `wishes` DISABLE KEYS */;
+/*!40000 ALTER TABLE `wishes` ENABLE KEYS */;
 DROP TABLE IF EXISTS `words`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1998,6 +2266,9 @@ CREATE TABLE `words` (
   UNIQUE KEY `words_word_unique` (`word`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `words` DISABLE KEYS */;
+/*!40000 ALTER TABLE `words` ENABLE KEYS */;
 DROP TABLE IF EXISTS `work_hours`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -2013,33 +2284,26 @@ CREATE TABLE `work_hours` (
   CONSTRAINT `work_hours_ranges` CHECK (`weekday` between 1 and 7 and `from_min` >= 0 and `to_min` > `from_min` and `to_min` <= 1440)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
-/*!40103 SET TIME_ZONE=@OLD_TIME_ZONE */;
+
+/*!40000 ALTER TABLE `work_hours` DISABLE KEYS */;
+INSERT INTO `work_hours` VALUES
+(1,NULL,1,450,720),
+(2,NULL,1,780,1020),
+(3,NULL,2,450,720),
+(4,NULL,2,780,1020),
+(5,NULL,3,450,720),
+(6,NULL,3,780,1020),
+(7,NULL,4,450,720),
+(8,NULL,4,780,1020),
+(9,NULL,5,450,720),
+(10,NULL,5,780,1020);
+/*!40000 ALTER TABLE `work_hours` ENABLE KEYS */;
 
 /*!40101 SET SQL_MODE=@OLD_SQL_MODE */;
 /*!40014 SET FOREIGN_KEY_CHECKS=@OLD_FOREIGN_KEY_CHECKS */;
 /*!40014 SET UNIQUE_CHECKS=@OLD_UNIQUE_CHECKS */;
+/*!40101 SET CHARACTER_SET_CLIENT=@OLD_CHARACTER_SET_CLIENT */;
+/*!40101 SET CHARACTER_SET_RESULTS=@OLD_CHARACTER_SET_RESULTS */;
+/*!40101 SET COLLATION_CONNECTION=@OLD_COLLATION_CONNECTION */;
 /*!40111 SET SQL_NOTES=@OLD_SQL_NOTES */;
 
-/*M!999999\- enable the sandbox mode */ 
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (1,'2026_11_01_000000_create_shop_tables',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (2,'2026_11_01_000100_create_shelf_tables',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (3,'2026_11_01_000200_create_job_tables',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (4,'2026_11_01_000300_create_bake_tables',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (5,'2026_11_02_000000_add_facts_and_routes',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (6,'2026_11_03_000000_create_find_tables',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (7,'2026_11_04_000000_add_part_shapes',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (8,'2026_11_04_000000_add_pictures_and_pins',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (9,'2026_11_05_000000_add_preparation_benches',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (10,'2026_11_06_000000_add_bake_logs',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (11,'2026_11_23_000000_name_stations_by_words',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (12,'2026_11_23_000100_facts_as_columns',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (13,'2026_11_23_000200_one_table_of_oven_loads',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (14,'2026_11_24_000000_lots_walk_the_route',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (15,'2026_11_25_000000_ways_and_zones',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (16,'2026_11_26_000000_lessons',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (17,'2026_11_27_000000_a_shop_leans_on_it',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (18,'2026_11_29_000000_the_coat_bench',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (19,'2026_11_30_000000_inspect_and_release',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (20,'2026_12_01_000000_the_plan_of_the_day',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (21,'2026_12_02_000000_more_than_one_machine',1);
-INSERT INTO `migrations` (`id`, `migration`, `batch`) VALUES (22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1);

@@ -857,7 +857,7 @@ final class DemoShop extends Seeder
     private function bake(CarbonImmutable $when, string $oven, Job $job, bool $readings = false): void
     {
         $this->at($when);
-        $this->coatAgain($this->lot($job));
+        $this->coatAgain($this->lot($job), $when);
         $part = $job->parts()->firstOrFail();
         $bake = (new HangLoad())(
             $this->ovens[$oven],
@@ -874,13 +874,14 @@ final class DemoShop extends Seeder
     }
 
     /** A coat that is due and not on: back to Coat, sprayed, and to Cure again. */
-    private function coatAgain(Lot $lot): void
+    private function coatAgain(Lot $lot, CarbonImmutable $when): void
     {
         $walk = LotWalk::of($lot);
         $coat = $walk->coatDue();
         if ($coat !== null && ! $walk->isCoated($coat)) {
             (new MoveLot())->send($lot, $this->finisher, Station::Coat, null, Station::Cure);
-            $this->walk($lot->refresh(), CarbonImmutable::now()->subMinutes(20), Station::Cure);
+            $this->walk($lot->refresh(), $when->subMinutes(20), Station::Cure);
+            $this->at($when);
         }
     }
 

@@ -154,6 +154,7 @@ final class AccountsTest extends ShopTestCase
         Schema::disableForeignKeyConstraints();
         DB::table('users')->delete();
         DB::table('shops')->delete();
+        Schema::enableForeignKeyConstraints();
         auth()->logout();
         foreach (['/', '/sign-in', '/people', '/jobs/1'] as $page) {
             $this->get($page)->assertRedirect('/first-run');

@@ -42,6 +42,21 @@ abstract class AppTestCase extends TestCase
         return parent::createTestResponse($response, $request);
     }
 
+    /** A request remembers nothing of the one before it. */
+    public function call(
+        $method,
+        $uri,
+        $parameters = [],
+        $cookies = [],
+        $files = [],
+        $server = [],
+        $content = null,
+    ): TestResponse {
+        Once::flush();
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
     /** @param  array<string, mixed>  $data */
     protected function send(string $path, array $data = [], ?User $as = null, string $method = 'POST'): TestResponse
     {

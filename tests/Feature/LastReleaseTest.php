@@ -21,7 +21,6 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\DB;
 
 /** A shop that ran the last release: its database is brought up to this one, and everything it knew is still there. */
@@ -40,8 +39,7 @@ final class LastReleaseTest extends ShopTestCase
 
     protected function tearDown(): void
     {
-        $this->artisan('migrate:fresh', ['--force' => true]);
-        RefreshDatabaseState::$migrated = false;
+        TestDatabase::reset();
         parent::tearDown();
     }
 

@@ -130,11 +130,11 @@ final class QuoteTest extends ShopTestCase
         $this->send("/quote-lines/{$line->id}/took", ['took' => '0'])->assertSessionHasErrors('took');
         $this->send("/quote-lines/{$line->id}/took", ['took' => (string) (2 * $line->planned_min)]);
         $this->get("/quotes/{$line->quote_id}")->assertSee('took');
-        // ln f = ln 2 / (1 + 3).
-        self::assertEqualsWithDelta(2 ** 0.25, ShopTerms::learned()['mask']->factor, 1e-6);
+        // One log counts 1 / 1.96.
+        self::assertEqualsWithDelta(2 ** (1 / 1.96), ShopTerms::learned()['mask']->factor, 1e-6);
         $this->write();
         $next = $this->told()->lines->firstWhere('kind', LineKind::Mask);
-        self::assertEqualsWithDelta(2 ** 0.25 * $line->planned_min, $next->minutes ?? 0, 1e-6);
+        self::assertEqualsWithDelta(2 ** (1 / 1.96) * $line->planned_min, $next->minutes ?? 0, 1e-6);
         self::assertEqualsWithDelta($line->planned_min, $next->planned_min ?? 0, 1e-9);
         self::assertSame(1, QuoteLine::query()->whereNotNull('actual_min')->count());
     }

@@ -21,7 +21,7 @@ final class TestDatabase
     /** When the demo shop of the tests is opened: a Monday, 10:00 in its own zone. */
     public const DEMO_OPENED = '2026-11-23 09:00:00';
 
-    private const DEMO_SOURCES = ['app', 'core', 'database', 'config', 'composer.versions'];
+    private const DEMO_SOURCES = ['app', 'core', 'database', 'config', 'composer.pins'];
 
     private static bool $holdsDemo = false;
 
@@ -33,19 +33,13 @@ final class TestDatabase
         $server->exec("CREATE DATABASE IF NOT EXISTS `{$name}` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
     }
 
-    /** Empties every table, also those that refuse deletion: for tests that commit. */
-    public static function clear(): void
+    /** Rebuilds this process's database: for tests that commit. */
+    public static function reset(): void
     {
         while (DB::transactionLevel() > 0) {
             DB::rollBack();
         }
-        DB::statement('SET FOREIGN_KEY_CHECKS=0');
-        foreach (DB::getSchemaBuilder()->getTableListing(schemaQualified: false) as $table) {
-            if ($table !== 'migrations' && DB::table($table)->exists()) {
-                DB::statement("TRUNCATE TABLE `{$table}`");
-            }
-        }
-        DB::statement('SET FOREIGN_KEY_CHECKS=1');
+        Artisan::call('migrate:fresh', ['--force' => true]);
     }
 
     /** Points the app at a database that holds the demo shop as it was opened. */
@@ -89,8 +83,9 @@ final class TestDatabase
     private static function client(string $program, string $redirect): void
     {
         $at = config('database.connections.mariadb');
+        $account = "-h {$at['host']} -P {$at['port']} -u {$at['username']}";
         Process::fromShellCommandline(
-            "{$program} --no-defaults -h {$at['host']} -P {$at['port']} -u {$at['username']} {$at['database']} {$redirect}",
+            "{$program} --no-defaults {$account} {$at['database']} {$redirect}",
             env: ['MYSQL_PWD' => $at['password']],
             timeout: 120,
         )->mustRun();

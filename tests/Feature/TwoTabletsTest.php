@@ -28,7 +28,7 @@ final class TwoTabletsTest extends ShopTestCase
 
     protected function tearDown(): void
     {
-        TestDatabase::clear();
+        TestDatabase::reset();
         parent::tearDown();
     }
 

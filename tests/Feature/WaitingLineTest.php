@@ -54,7 +54,7 @@ final class WaitingLineTest extends ShopTestCase
         $line = DB::table('trail')->where('row_table', 'oven_loads')->orderByDesc('id')->first();
         self::assertSame(8 * 60, $line?->waited_s);
         self::assertSame(CarbonImmutable::now('UTC')->format('Y-m-d H:i'), substr((string) $line->at, 0, 16));
-        $this->actingAs($this->viewer)->get("/ovens/{$bake->oven_id}/trail")->assertSee('told 8 min later');
+        $this->actingAs($this->viewer)->get("/ovens/{$bake->oven_id}/trail")->assertSee('sent 8 min later');
         // The next request is at the time it is.
         $this->send("/bakes/{$bake->id}/pull")->assertSessionHasErrors('load');
         self::assertSame(0, Waited::now());

@@ -114,7 +114,7 @@ final class SeesBoth
      *
      * @param  array<string, mixed>  $opened
      * @return array{action: string, fields: array<string, string>, labels: array<string, string>,
-     *      options: array<string, array<string, string>>, ticks: list<string>}|null  null where its page has no such form
+     *      options: array<string, array<string, string>>, ticks: list<string>}|null  null where there is none
      */
     private function now(Request $request, string $page, array $opened): ?array
     {
