@@ -4,7 +4,7 @@ import { launchOptions } from './tests/Browser/support.mjs';
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'var/playwright',
-    workers: 1,
+    workers: (process.env.AENUM_SHOPS ?? '').split(',').filter(Boolean).length || 1,
     // Wide, for a machine that is slow today; a step that never comes is still named by its own limit.
     timeout: 900_000,
     expect: { timeout: 60_000 },
@@ -16,6 +16,8 @@ export default defineConfig({
         navigationTimeout: 90_000,
         screenshot: 'only-on-failure',
         trace: 'off',
+        // Each page a service worker keeps costs the browser as much again; the specs that are about it allow it.
+        serviceWorkers: 'block',
     },
     projects: [
         { name: 'bench', use: { viewport: { width: 1280, height: 800 } } },

@@ -44,7 +44,7 @@ export const showLiveErrors = () => {
         if (!(elt instanceof HTMLFormElement) || !(xhr.status === 422 || xhr.status === 200)) return;
         clear(elt);
         if (xhr.status !== 422) return;
-        elt.querySelector('[role="status"]')?.replaceChildren();
+        elt.querySelector('[data-saved]')?.replaceChildren();
         show(elt, JSON.parse(xhr.responseText).errors, requestConfig.triggeringEvent?.type === 'submit');
     });
 };

@@ -1,6 +1,8 @@
 import { test, expect, password, signIn } from './support.mjs';
 import { Network } from './network.mjs';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** The running bake of the demo; where others have pulled it, another is hung and its door shut. */
 const runningBake = async (page) => {
     await page.goto('/station/cure');
@@ -30,7 +32,7 @@ const jobToTick = async (page) => {
 
 /** Readings that were told later than they were read, on the trails of all ovens. */
 const toldLater = async (page) => {
-    const rows = page.getByRole('row', { name: /reading written down/ }).filter({ hasText: /told .* later/ });
+    const rows = page.getByRole('row', { name: /reading added/i }).filter({ hasText: /sent .* later/ });
     await page.goto('/ovens');
     const ovens = await page.locator('a[href$="/edit"]').evaluateAll((all) => all.map((one) => one.pathname));
     let many = 0;
@@ -119,7 +121,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     await page.goto(job);
     await expect(page.getByRole('button', { name: tick, exact: true })).toHaveCount(0);
     await page.goto(`${job}/trail`);
-    await expect(page.getByText(/told .* later/).first()).toBeVisible();
+    await expect(page.getByText(/sent .* later/).first()).toBeVisible();
 
     // Whoever signs in next at this tablet finds nothing of it there.
     await tablet.goto('/');

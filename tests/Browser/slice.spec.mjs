@@ -1,5 +1,7 @@
 import { test, expect, signIn, later, walkTo } from './support.mjs';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** A job from the counter to the customer, as a person would walk it. */
 test('a job walks the whole rail and its bake is computed', async ({ page, baseURL }, info) => {
     const mark = info.project.name;

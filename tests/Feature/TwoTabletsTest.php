@@ -16,14 +16,12 @@ use App\Models\Spraying;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Symfony\Component\Process\InputStream;
 use Symfony\Component\Process\Process;
 
 /** Two people do what contradicts itself in the same second, each in a process and on a connection of their own. */
 final class TwoTabletsTest extends ShopTestCase
 {
-    /** How far ahead the moment is set, so that both processes have come up by then, s. */
-    private const HEAD_START_S = 1.5;
-
     private const ROUNDS = 3;
 
     protected function tearDown(): void
@@ -228,23 +226,30 @@ final class TwoTabletsTest extends ShopTestCase
      */
     private function atOnce(array ...$forms): array
     {
-        $at = microtime(true) + self::HEAD_START_S;
-        $tablets = array_map(function (array $form) use ($at): Process {
+        $starts = [];
+        $tablets = array_map(function (array $form) use (&$starts): Process {
             $tablet = new Process([PHP_BINARY, 'tests/fixtures/tablet.php', json_encode([
                 'user' => ($form[2] ?? $this->finisher)->id,
                 'method' => 'POST',
                 'path' => $form[0],
                 'data' => $form[1] + ['_once' => (string) Str::uuid()],
-                'at' => $at,
             ], JSON_THROW_ON_ERROR)], base_path());
+            $tablet->setInput($starts[] = new InputStream());
             $tablet->start();
 
             return $tablet;
         }, $forms);
+        foreach ($tablets as $tablet) {
+            $tablet->waitUntil(fn (string $type, string $said): bool => str_contains($said, 'ready'));
+        }
+        foreach ($starts as $start) {
+            $start->write("go\n");
+            $start->close();
+        }
 
         return array_values(array_map(function (Process $tablet): array {
             $tablet->wait();
-            $answer = json_decode($tablet->getOutput(), true);
+            $answer = json_decode(explode("\n", $tablet->getOutput(), 2)[1] ?? '', true);
             self::assertIsArray($answer, $tablet->getOutput().$tablet->getErrorOutput());
 
             return $answer;

@@ -114,6 +114,6 @@
 @can('work')
     <div class="flex items-center gap-3">
         <button class="btn btn-do">Save</button>
-        <p id="facts-saved" class="hint" role="status"></p>
+        <p id="facts-saved" class="hint" aria-live="polite" data-saved></p>
     </div>
 @endcan

@@ -1,0 +1,42 @@
+# Installs of the tests' own: one demo shop is made once and copied. Sourced after scripts/lib.sh.
+# shellcheck shell=bash
+
+TEMPLATE="$ROOT/var/test-template"
+
+# template: a demo shop as ./start makes it, stopped; made again where code or seeders changed since.
+template() {
+    local version
+    version=$(find app core config database composer.pins start scripts ops -type f -print0 | sort -z \
+        | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    (
+        flock 8
+        [ "$(cat "$TEMPLATE/made-from" 2>/dev/null)" != "$version" ] || exit 0
+        remove_install "$TEMPLATE"
+        AENUM_VAR="$TEMPLATE" AENUM_DURABLE=0 AENUM_PORT=$(free_port 8471) ./start >/dev/null || exit 1
+        AENUM_VAR="$TEMPLATE" ./start --stop >/dev/null
+        printf '%s' "$version" >"$TEMPLATE/made-from"
+    ) 8>"$ROOT/var/test-template.lock" || fail "the demo shop of the tests could not be made; see $TEMPLATE/log"
+}
+
+# copy_of_template DIR PORT: an install of its own with the demo shop in it, not started; on the first free port from PORT.
+copy_of_template() {
+    template
+    remove_install "$1"
+    cp -a "$TEMPLATE" "$1"
+    # What has the place, the ports or the name of the other in it.
+    rm -rf "$1"/run/* "$1"/storage/cache/* "$1"/db/changes.* "$1/db.sock" "$1/made-from"
+    sed -i -e '/^AENUM_INSTANCE=/d' -e "s/^AENUM_PORT=.*/AENUM_PORT=$(free_port "$2")/" \
+        -e "s/^DB_PORT=.*/DB_PORT=$(free_port $(($2 + 25000)))/" "$1/.env"
+}
+
+port_of() { sed -n 's/^AENUM_PORT=//p' "$1/.env"; }
+
+# into DIR [ARGS...]: the database of an install, as its root.
+into() {
+    MYSQL_PWD=$(sed -n 's/^AENUM_DB_ROOT=//p' "$1/.env") mariadb --no-defaults --socket="$1/db.sock" -u root -N "${@:2}"
+}
+
+remove_install() {
+    [ ! -d "$1" ] || AENUM_VAR="$1" ./start --stop >/dev/null 2>&1 || true
+    rm -rf "$1"
+}
