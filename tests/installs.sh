@@ -13,12 +13,14 @@ template() {
         [ "$(cat "$TEMPLATE/made-from" 2>/dev/null)" != "$version" ] || exit 0
         remove_install "$TEMPLATE"
         AENUM_VAR="$TEMPLATE" AENUM_DURABLE=0 AENUM_PORT=$(free_port 8471) ./start >/dev/null || exit 1
+        # A plan is searched for less long than in a shop.
+        echo AENUM_DAY_SECONDS=0.5 >>"$TEMPLATE/.env"
         AENUM_VAR="$TEMPLATE" ./start --stop >/dev/null
         printf '%s' "$version" >"$TEMPLATE/made-from"
     ) 8>"$ROOT/var/test-template.lock" || fail "the demo shop of the tests could not be made; see $TEMPLATE/log"
 }
 
-# copy_of_template DIR PORT: an install of its own with the demo shop in it, not started; on the first free port from PORT.
+# copy_of_template DIR PORT: an install of its own with the demo shop in it, not started; on a free port from PORT up.
 copy_of_template() {
     template
     remove_install "$1"
@@ -27,6 +29,12 @@ copy_of_template() {
     rm -rf "$1"/run/* "$1"/storage/cache/* "$1"/db/changes.* "$1/db.sock" "$1/made-from"
     sed -i -e '/^AENUM_INSTANCE=/d' -e "s/^AENUM_PORT=.*/AENUM_PORT=$(free_port "$2")/" \
         -e "s/^DB_PORT=.*/DB_PORT=$(free_port $(($2 + 25000)))/" "$1/.env"
+}
+
+# turn_back DIR: the clock of a started copy to where the template's stood when it was made.
+turn_back() {
+    local age=$(($(date +%s) - $(stat -c %Y "$TEMPLATE/made-from")))
+    into "$1" aenum -e "UPDATE shops SET clock_ahead_s = clock_ahead_s - $age"
 }
 
 port_of() { sed -n 's/^AENUM_PORT=//p' "$1/.env"; }
