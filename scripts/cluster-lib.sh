@@ -15,7 +15,8 @@ at() { (VAR="$CLUSTER/$1" AENUM_VAR="$CLUSTER/$1"; export AENUM_VAR; "${@:2}"); 
 in_db() { at "$1" db_root "${@:2}"; }
 node_setting() { at "$1" setting "$2"; }
 
-alive() { [ -s "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+# alive PIDFILE: whether the process it names runs and is one of this cluster's; numbers of dead ones are used again.
+alive() { [ -s "$1" ] && tr '\0' ' ' 2>/dev/null <"/proc/$(cat "$1")/cmdline" | grep -qE "$CLUSTER|scripts/nightly"; }
 db_runs() { alive "$CLUSTER/$1/run/db.pid"; }
 app_runs() { alive "$CLUSTER/$1/run/fpm.pid" && alive "$CLUSTER/$1/run/nginx.pid"; }
 front_runs() { alive "$CLUSTER/run/front.pid"; }
@@ -274,7 +275,7 @@ db_answers_through_front() {
 # end SIGNAL PIDFILE: the process and those it made.
 end() {
     local pid
-    [ -s "$2" ] || return 0
+    alive "$2" || { [ "$1" != KILL ] || rm -f "$2"; return 0; }
     pid=$(cat "$2")
     if [ "$1" = KILL ]; then pkill -KILL -P "$pid" 2>/dev/null || true; fi
     kill "-$1" "$pid" 2>/dev/null || true

@@ -225,11 +225,15 @@ wait_for_database() {
 database_up() {
     database_made
     database_has_port
-    if ! database_listens; then
+    local try
+    for try in 1 2 3; do
+        database_listens && break
         lay mariadb.cnf
         "${AS[@]}" setsid nohup mariadbd --defaults-file="$VAR/run/mariadb.cnf" >>"$VAR/log/db.out" 2>&1 </dev/null &
-        wait_for_database
-    fi
+        # One that was killed while it came up is started again at once.
+        while ! database_listens && kill -0 $! 2>/dev/null; do sleep 0.25; done
+    done
+    database_listens || fail "the database does not answer; see $VAR/log/db.log"
     database_rights
 }
 

@@ -26,9 +26,10 @@ final readonly class DriftChart
     {
         $chart = MovingRange::of($values);
         $all = array_filter([...$values, $chart->low, $chart->high], fn (?float $one): bool => $one !== null);
-        $room = 0.08 * max(1e-6, max($all) - min($all));
+        [$least, $most] = [min([INF, ...$all]), max([-INF, ...$all])];
+        $room = 0.08 * max(1e-6, $most - $least);
 
-        return new self($name, $chart, min($all) - $room, max($all) + $room);
+        return new self($name, $chart, $least - $room, $most + $room);
     }
 
     public function label(): string

@@ -57,7 +57,7 @@ final readonly class OwnCurvePicture
             $this->parts,
         );
 
-        return 'Part metal over '.round(max($this->minutes)).' minutes: '.implode(', ', $words);
+        return 'Part metal over '.round(max([0.0, ...$this->minutes])).' minutes: '.implode(', ', $words);
     }
 
     /** @return list<array{x: float, y: float}> */
@@ -94,7 +94,7 @@ final readonly class OwnCurvePicture
     /** @return array{x: float, label: string} where the curve ends: the pull */
     public function end(): array
     {
-        return ['x' => $this->x(max($this->minutes)), 'label' => round(max($this->minutes)).' min'];
+        return ['x' => $this->x(max([0.0, ...$this->minutes])), 'label' => round(max([0.0, ...$this->minutes])).' min'];
     }
 
     /** @param  list<array{x: float, y: float}>  $points */
@@ -121,7 +121,7 @@ final readonly class OwnCurvePicture
 
     private function x(float $minute): float
     {
-        [$from, $to] = [min($this->minutes), max($this->minutes)];
+        [$from, $to] = [min([INF, ...$this->minutes]), max([0.0, ...$this->minutes])];
 
         return round(self::LEFT + (self::WIDE - self::LEFT - 8) * ($minute - $from) / max(1e-6, $to - $from), 1);
     }

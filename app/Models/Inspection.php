@@ -126,7 +126,9 @@ final class Inspection extends Record
     /** The film as it was read, judged; null for anything but film. */
     public function film(): ?FilmReadings
     {
-        return $this->readings->isEmpty() ? null : FilmReadings::of($this->readings->pluck('microns')->values()->all());
+        return $this->readings->isEmpty() ? null : FilmReadings::of(
+            array_map(floatval(...), array_values($this->readings->pluck('microns')->all())),
+        );
     }
 
     /** @return HasMany<InspectionReading, $this> */

@@ -54,7 +54,7 @@ final class Job extends Record
             return $lots->isEmpty() ? Station::Intake : Station::Release;
         }
 
-        return $places->sortBy(fn (Station $station): int => $station->place())->first();
+        return $places->sortBy(fn (Station $station): int => $station->place())->first() ?? Station::Intake;
     }
 
     /** @return \Illuminate\Support\Collection<int, Lot> its lots, those that were joined left out */

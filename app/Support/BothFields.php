@@ -27,8 +27,8 @@ final readonly class BothFields
     {
         $now = $form['fields'];
         $said = fn (string $name, ?string $value): string => match (true) {
-            str_contains($name, '[]:') => $value === null ? 'not so' : 'so',
-            default => $form['options'][$name][$value ?? ''] ?? (($value ?? '') === '' ? 'nothing' : $value),
+            str_contains($name, '[]:') => $value === null ? 'not ticked' : 'ticked',
+            default => $form['options'][$name][$value ?? ''] ?? (($value ?? '') === '' ? 'empty' : (string) $value),
         };
         $fields = [];
         foreach (array_keys($opened + $now) as $name) {
@@ -60,6 +60,8 @@ final readonly class BothFields
             is_array($kept['fields'] ?? null) ? $kept['fields'] : [],
             fn (mixed $one): bool => is_array($one) && is_string($one['name'] ?? null),
         );
+        /** @var array<int, array{name: string, label: string, theirs: ?string, mine: ?string, theirsSaid: string,
+         *      mineSaid: string, asked: bool}> $fields */
 
         return new self($texts($kept['now'] ?? []), $texts($kept['typed'] ?? []), array_values($fields));
     }
@@ -102,12 +104,12 @@ final readonly class BothFields
         $fields = $this->typed;
         foreach ($this->fields as $n => $field) {
             if ($theirs[$n] ?? false) {
-                unset($fields[$field['name']]);
-                $fields += $field['theirs'] === null ? [] : [$field['name'] => $field['theirs']];
+                // In the place of what was typed: fields of a list are read in their order.
+                $fields[$field['name']] = $field['theirs'];
             }
         }
 
-        return $fields;
+        return array_filter($fields, is_string(...));
     }
 
     /** Whether two values of a field say the same: nothing is nothing, and 600 is 600.0. */

@@ -57,7 +57,7 @@ final class FormFields
             if (! $label instanceof DOMElement) {
                 continue;
             }
-            $inside = $find->query('.//input', $label)?->item(0);
+            $inside = self::first($find, './/input', $label);
             $name = $inside instanceof DOMElement
                 ? $inside->getAttribute('name').(str_ends_with($inside->getAttribute('name'), '[]')
                     ? ':'.$inside->getAttribute('value')
@@ -114,6 +114,14 @@ final class FormFields
         return array_diff_key($fields, array_flip(self::NOT_TYPED));
     }
 
+    private static function first(DOMXPath $find, string $what, DOMElement $in): ?DOMElement
+    {
+        $found = $find->query($what, $in);
+        $first = $found === false ? null : $found->item(0);
+
+        return $first instanceof DOMElement ? $first : null;
+    }
+
     /** What it sends; null where it sends nothing. */
     private static function value(DOMXPath $find, DOMElement $one): ?string
     {
@@ -122,7 +130,7 @@ final class FormFields
             return $one->textContent;
         }
         if ($one->nodeName === 'select') {
-            $picked = $find->query('.//option[@selected]', $one)?->item(0) ?? $find->query('.//option', $one)?->item(0);
+            $picked = self::first($find, './/option[@selected]', $one) ?? self::first($find, './/option', $one);
 
             return $picked instanceof DOMElement
                 ? ($picked->hasAttribute('value') ? $picked->getAttribute('value') : trim($picked->textContent))

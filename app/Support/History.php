@@ -144,7 +144,7 @@ final class History
         if (! is_numeric($id)) {
             return is_scalar($id) ? (string) $id : '';
         }
-        $name = $this->names[$table][$id] ?? null;
+        $name = $this->names[$table][(int) $id] ?? null;
 
         return match (true) {
             $table === 'coats' && $name !== null => "coat {$name}",
@@ -161,11 +161,11 @@ final class History
     private static function word(string $table, string $column, string $text, array $row): ?string
     {
         $cast = self::cast($table, $column);
-        $enums = enum_exists((string) $cast) ? [$cast] : self::ENUMS[$column] ?? [];
+        $enums = is_subclass_of((string) $cast, \BackedEnum::class) ? [(string) $cast] : self::ENUMS[$column] ?? [];
         foreach ($enums as $enum) {
-            $case = is_subclass_of((string) $enum, \BackedEnum::class) ? $enum::tryFrom($text) : null;
+            $case = is_subclass_of($enum, \BackedEnum::class) ? $enum::tryFrom($text) : null;
             if ($case !== null) {
-                return method_exists($case, 'label') ? $case->label() : self::spaced($text);
+                return Words::of([$case])[$text];
             }
         }
         $question = HouseWays::questions()[(string) ($row['question'] ?? '')] ?? null;

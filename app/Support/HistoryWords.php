@@ -163,7 +163,8 @@ final class HistoryWords
         'window_minutes' => 'time in the window', 'withdrawn_at' => 'withdrawn', 'withdrawn_by' => 'withdrawn by',
         'word' => 'feature', 'wording' => 'wording', 'zinc_rich' => 'zinc-rich', 'zone' => 'zone',
         'fresh' => 'new coat',
-        'abilities' => 'may send', 'opened' => 'opened', 'opened_at' => 'last opened', 'last_used_at' => 'last used',
+        'abilities' => 'may send', 'opened' => 'opened', 'opened_at' => 'last opened', 'opened_on' => 'opened',
+        'last_used_at' => 'last used',
         'powder_lot_id' => 'powder lot', 'parts.made' => 'how it is made', 'logbook.kind' => 'log',
         'made_by' => 'made by',
     ];

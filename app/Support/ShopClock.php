@@ -6,7 +6,6 @@ namespace App\Support;
 
 use App\Models\Shop;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -58,7 +57,7 @@ final class ShopClock
     /** Whether who looks reads a clock of 12 hours. */
     public static function isOf12(): bool
     {
-        return (Auth::user()->clock ?? '24') === '12';
+        return (Viewer::current()->clock ?? '24') === '12';
     }
 
     /**

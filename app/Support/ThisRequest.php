@@ -31,11 +31,11 @@ final class ThisRequest
             return $work();
         }
         $request = request();
-        self::$kept ??= new WeakMap;
-        $kept = self::$kept[$request] ?? [];
+        $all = self::$kept ??= new WeakMap;
+        $kept = $all[$request] ?? [];
         if (! array_key_exists($key, $kept)) {
             $kept[$key] = $work();
-            self::$kept[$request] = $kept;
+            $all[$request] = $kept;
         }
 
         /** @var T */

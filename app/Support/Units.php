@@ -9,7 +9,6 @@ use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Unit\UnitSystem;
 use App\Models\Part;
-use Illuminate\Support\Facades\Auth;
 
 /** Figures in the units of whoever is looking. */
 final readonly class Units
@@ -20,7 +19,7 @@ final readonly class Units
 
     public static function current(): self
     {
-        return new self(Auth::user()->unit_system ?? UnitSystem::Metric);
+        return new self(Viewer::current()->unit_system ?? UnitSystem::Metric);
     }
 
     public function isMetric(): bool

@@ -199,7 +199,7 @@ return new class extends Migration
             foreach ($loads->slice(0, -1) as $n => $earlier) {
                 DB::table('oven_loads')
                     ->where('id', $earlier->id)
-                    ->update(['status' => 'pulled', 'pulled_at' => $loads[$n + 1]->shut_at]);
+                    ->update(['status' => 'pulled', 'pulled_at' => $loads[$n + 1]?->shut_at]);
             }
         }
         DB::statement(

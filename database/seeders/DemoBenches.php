@@ -288,7 +288,7 @@ final readonly class DemoBenches
         $run = new RunClock();
         $liner = $this->part('bin liner');
         $this->at($now->subMinutes(24));
-        $soak = StripOfPart::of($liner->fresh())->way->steps;
+        $soak = StripOfPart::of($liner->refresh())->way->steps;
         $lot = $this->lot('bin liner');
         $degrease = $run->start(
             $lot,
@@ -302,7 +302,7 @@ final readonly class DemoBenches
         $run->stop($degrease, $this->finisher);
         TickStep::logged($lot, $this->finisher, null, StepKind::Degrease);
         $this->at($now->subMinutes(9));
-        $coat = collect($soak)->first(fn ($step): bool => $step->dwell > 0 && $step->key !== $soak[0]->key);
+        $coat = collect($soak)->firstOrFail(fn ($step): bool => $step->dwell > 0 && $step->key !== $soak[0]->key);
         $run->start($lot, $this->finisher, $coat->key, $coat->does, $coat->dwell, $coat->tooLong);
     }
 
@@ -319,7 +319,7 @@ final readonly class DemoBenches
     {
         $run = new RunClock();
         $trim = $this->part('trim length');
-        $stages = WashLine::for(PartRoute::of($trim->fresh())->plan())->stages;
+        $stages = WashLine::for(PartRoute::of($trim->refresh())->plan())->stages;
         $this->at($now->subMinutes(7));
         $lot = $this->lot('trim length');
         $clean = $run->start(

@@ -65,7 +65,12 @@ final class DemoPhoto
 
     private static function shade(\GdImage $image, int $red, int $green, int $blue): int
     {
-        return (int) imagecolorallocate($image, $red, $green, max(0, $blue));
+        return (int) imagecolorallocate(
+            $image,
+            min(255, max(0, $red)),
+            min(255, max(0, $green)),
+            min(255, max(0, $blue)),
+        );
     }
 
     private static function file(\GdImage $image): UploadedFile

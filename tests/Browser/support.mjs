@@ -2,7 +2,7 @@ import { test as base, expect } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { closeSync, openSync, readFileSync, rmSync, statSync } from 'node:fs';
 
-/** Debian's own Chromium without a window, which takes half the time of the one that could have one; never calls home. */
+/** Debian's own Chromium without a window, at half the cost of the whole browser; never calls home. */
 export const launchOptions = {
     executablePath: '/usr/bin/chromium-headless-shell',
     args: [
@@ -56,7 +56,10 @@ export const watch = (page, troubles, host) => {
     );
     page.on(
         'response',
-        (response) => response.status() >= 400 && !refused(response) && troubles.push(`${response.status()}: ${response.url()}`),
+        (response) =>
+            response.status() >= 400 &&
+            !refused(response) &&
+            troubles.push(`${response.status()}: ${response.url()}`),
     );
 };
 

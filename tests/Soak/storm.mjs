@@ -18,6 +18,14 @@ const ends = Date.now() + seconds * 1000;
 const control = (...what) =>
     execFileSync('supervisorctl', ['-c', `${dir}/run/supervisord.conf`, ...what], { encoding: 'utf8' }).trim();
 
+/** The number of a program's process; a program that does not run has none. */
+const running = (program) => {
+    const pid = control('pid', program);
+    if (pid === '0') throw Object.assign(new Error(`${program} does not run`), { code: 'ESRCH' });
+
+    return pid;
+};
+
 const killed = [];
 const kill = async () => {
     const victims = ['db', 'worker', 'php', 'web', 'nightly'];
@@ -28,8 +36,8 @@ const kill = async () => {
         try {
             const pid =
                 victim === 'worker'
-                    ? execFileSync('pgrep', ['-P', control('pid', 'php')], { encoding: 'utf8' }).split('\n')[0]
-                    : control('pid', victim);
+                    ? execFileSync('pgrep', ['-P', running('php')], { encoding: 'utf8' }).split('\n')[0]
+                    : running(victim);
             process.kill(Number(pid), 'SIGKILL');
             killed.push({ victim, at: Date.now() });
             killed.at(-1).back = await back(address, killed.at(-1).at);
@@ -51,7 +59,8 @@ console.log(`${storm.words()}; killed ${blows}`);
 console.log(
     `said to be done and not stored: ${lost.length}; stored twice: ${twice.length}; slowest back ${slowest} ms`,
 );
-if (lost.length || twice.length || unanswered.length || answered.length < 20 || new Set(killed.map((blow) => blow.victim)).size < 5) {
+const kinds = new Set(killed.map((blow) => blow.victim)).size;
+if (lost.length || twice.length || unanswered.length || answered.length < 20 || kinds < 5) {
     console.log(lost.slice(0, 3), twice.slice(0, 3), unanswered.slice(0, 3));
     process.exit(1);
 }

@@ -126,7 +126,7 @@ final readonly class BakeOutBoard implements OvenBoard
     {
         $done = array_column($plan->items, 'done');
 
-        return in_array(null, $done, true) || $done === [] ? null : max(array_filter($done, is_float(...)));
+        return in_array(null, $done, true) || $done === [] ? null : max([0.0, ...array_filter($done, is_float(...))]);
     }
 
     /** Minutes of the run at which it is taken out where a timer turns the oven off before. */

@@ -53,7 +53,7 @@ final class HangBakeOut
                 throw ValidationException::withMessages(['lots' => $why]);
             }
             $now = fn (Lot $lot): Plan => PartRoute::of($lot->part, $lot)->plan()->on(PartFloor::of($lot->part, $lot));
-            $aim = BakeOutAim::of($found->map($now)->all());
+            $aim = BakeOutAim::of(array_values($found->map($now)->all()));
             OvenRoom::orRefuse($oven, $found, $counts);
             $shop = Shop::current();
             $load = OvenLoad::query()->create([

@@ -45,7 +45,7 @@ final readonly class RideAlong
         if ($holds !== []) {
             return new self($host, false, $holds[0]->finding->words());
         }
-        $held = min(array_column($board->plan->items, 'held'));
+        $held = min([INF, ...array_column($board->plan->items, 'held')]);
 
         return new self($host, $board->plan->good(), Said::of(
             $board->plan->good()

@@ -70,7 +70,7 @@ final readonly class BathDrawing
         );
         $band = ['y' => $y($most), 'height' => round($y($least) - $y($most), 1)];
 
-        return new self($figure, $trend, $limits, implode(' ', $path), $band, $points);
+        return new self($figure, $trend, $limits, implode(' ', $path), $band, array_values($points));
     }
 
     /** The readings one after the other. */

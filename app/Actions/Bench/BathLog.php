@@ -46,7 +46,7 @@ final readonly class BathLog
                 ->values()
                 ->all();
             if ($readings !== []) {
-                $trends[$figure] = BathTrend::of($readings, $limits, BathFigure::from($figure)->label());
+                $trends[$figure] = BathTrend::of(array_values($readings), $limits, BathFigure::from($figure)->label());
             }
         }
 

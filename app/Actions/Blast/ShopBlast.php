@@ -40,7 +40,7 @@ final class ShopBlast
                 (float) $line->figure('actual_min'),
             ];
 
-            return ShopFactor::from($lines->get()->map($both)->values()->all());
+            return ShopFactor::from(array_values($lines->get()->map($both)->all()));
         });
     }
 }

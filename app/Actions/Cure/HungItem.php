@@ -38,7 +38,7 @@ final readonly class HungItem
 
     public function coat(): Coat
     {
-        return $this->bakeItem->coat;
+        return $this->bakeItem->coat ?? throw new \LogicException('a cure holds coats, a bake-out does not');
     }
 
     /** Key of the item in forms: bake item and section. */

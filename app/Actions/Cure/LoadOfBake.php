@@ -73,13 +73,13 @@ final readonly class LoadOfBake
         $hung = [];
         $names = [];
         foreach ($bake->items as $item) {
-            $item->setRelation('part', $item->coat->part);
+            $item->setRelation('part', self::coatOf($item)->part);
             $sections = $item->part->sections;
             $regions = [];
             foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {
                 $regions[] = self::hang($bake, $item, $section, $names);
             }
-            array_push($hung, ...self::joined($regions));
+            array_push($hung, ...($regions === [] ? [] : self::joined($regions)));
         }
 
         $beside = $bake->riders->toBase()->flatMap(fn (OvenLoad $rider): array => BareItems::of($rider));
@@ -232,7 +232,7 @@ final readonly class LoadOfBake
             $one->setRelation('powder', Frozen::powder($bake, $one));
         }
         $coat = $stack->firstOrFail('id', $bakeItem->coat_id);
-        $bakeItem->coat->setRelation('powder', $coat->powder);
+        self::coatOf($bakeItem)->setRelation('powder', $coat->powder);
         $whose = $lot?->label() ?? '';
         $whole = $whose === '' ? $part->name : "{$part->name} {$whose}";
         $name = $section === null ? $whole : "{$whole}, {$section->name}";
@@ -277,8 +277,8 @@ final readonly class LoadOfBake
                 mb_substr($name, 0, 200),
                 $bakeItem->count,
                 $part->metalKind(),
-                $section->mass_kg ?? $part->mass_kg,
-                $section->area_m2 ?? $part->area_m2,
+                (float) ($section->mass_kg ?? $part->mass_kg),
+                (float) ($section->area_m2 ?? $part->area_m2),
                 self::POWDER_EMISSIVITY,
                 $part->view_factor,
             )->outAt($out),
@@ -292,9 +292,9 @@ final readonly class LoadOfBake
     private static function stack(OvenLoadItem $item): Collection
     {
         if ($item->lot !== null) {
-            return LotCoats::of($item->lot->setRelation('part', $item->part))->to($item->coat);
+            return LotCoats::of($item->lot->setRelation('part', $item->part))->to(self::coatOf($item));
         }
-        $under = $item->part->coats->where('position', '<=', $item->coat->position);
+        $under = $item->part->coats->where('position', '<=', self::coatOf($item)->position);
 
         return $under->sortBy('position')->values()->toBase();
     }
@@ -326,5 +326,11 @@ final readonly class LoadOfBake
         }
 
         return $sums === [] ? [(float) $results->sum($what)] : $sums;
+    }
+
+    /** The coat an item of a cure is baked for. */
+    private static function coatOf(OvenLoadItem $item): Coat
+    {
+        return $item->coat ?? throw new \LogicException('a cure holds coats, a bake-out does not');
     }
 }

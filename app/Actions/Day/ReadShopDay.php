@@ -380,7 +380,7 @@ final class ReadShopDay
             Shop::current()->racks === null ? [] : [self::RACK => (float) Shop::current()->racks],
             $now,
             [...$inHand, ...$begun, ...$lastColour, ...$this->clocks($jobs, $now)],
-            $this->known($before, $jobs),
+            $this->known(array_values($before), $jobs),
         );
     }
 
@@ -487,7 +487,7 @@ final class ReadShopDay
             $begun[] = $placing;
         }
 
-        return [$jobs, $begun];
+        return [array_values($jobs), $begun];
     }
 
     private function isThere(?int $user, float $now): bool

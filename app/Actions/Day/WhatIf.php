@@ -118,7 +118,7 @@ final readonly class WhatIf
             foreach ($like->{$of} as $one) {
                 $copy = $one->replicate(['stands', 'mended_by']);
                 $copy->part_id = $part->id;
-                $of === 'pins' ? $copy->picture_id = null : null;
+                $of === 'pins' ? $copy->setAttribute('picture_id', null) : null;
                 $copy->saveQuietly();
             }
         }

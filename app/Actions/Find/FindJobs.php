@@ -41,7 +41,7 @@ final class FindJobs
                 $begun = collect($words)->mapWithKeys(fn (string $w): array => [$w => $known[$w]]);
                 array_push($meant, ...$words);
             }
-            $ids[] = $begun->values()->all();
+            $ids[] = array_map(intval(...), array_values($begun->all()));
         }
         if ($ids === [] || in_array([], $ids, true)) {
             return ['jobs' => new Collection(), 'meant' => []];

@@ -162,11 +162,10 @@ final class RunOven
         $loads = OvenLoad::query()->where('status', 'planned')->whereKey($hangs->pluck('oven_load_id'))->get();
         $found = $loads->flatMap(fn (OvenLoad $load): array => self::board($load)->doorFindings());
 
-        return $found
+        return array_values($found
             ->filter(fn (PartFinding $one): bool => $one->part->id === $part->id)
             ->map(fn (PartFinding $one): Finding => $one->finding)
-            ->values()
-            ->all();
+            ->all());
     }
 
     private static function busy(Oven $oven): ValidationException
@@ -416,7 +415,10 @@ final class RunOven
     public function follow(OvenLoad $load): void
     {
         $fresh = $load->fresh();
-        foreach ($fresh === null || ! $fresh->isRunning() ? [] : [$fresh, ...$fresh->riders] as $one) {
+        if ($fresh === null || ! $fresh->isRunning()) {
+            return;
+        }
+        foreach ([$fresh, ...$fresh->riders] as $one) {
             ExpectedPull::remember($one, self::board($fresh)->pullAt() ?? ShopClock::now());
         }
     }

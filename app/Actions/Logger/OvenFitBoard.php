@@ -68,7 +68,7 @@ final readonly class OvenFitBoard
     /** How slow the couples were found, and what that asks for. */
     public function coupleLine(): string
     {
-        [$fastest, $slowest] = [min($this->fit->lagsS), max($this->fit->lagsS)];
+        [$fastest, $slowest] = [min([INF, ...$this->fit->lagsS]), max([0.0, ...$this->fit->lagsS])];
         $line = sprintf('Couples lag by %.0f to %.0f s; that is allowed for.', $fastest, $slowest);
 
         return $slowest < self::SLOW_COUPLE_S ? $line : $line.' The slowest would sit better under a clip or a washer.';

@@ -53,7 +53,7 @@ final readonly class OvenLogs
             return $known;
         }
         try {
-            $fit = OvenFit::of($guess, $this->logs->map(self::run(...))->filter()->values()->all());
+            $fit = OvenFit::of($guess, array_values($this->logs->map(self::run(...))->filter()->all()));
         } catch (InvalidQuantity) {
             return null;
         }

@@ -28,8 +28,8 @@ final class BareItems
                 mb_substr($item->part->name, 0, 200),
                 $item->count,
                 $metal,
-                $item->part->mass_kg,
-                $item->part->area_m2,
+                (float) $item->part->mass_kg,
+                (float) $item->part->area_m2,
                 $metal->bareEmissivity,
                 $item->part->view_factor,
             );

@@ -132,7 +132,8 @@ final class LiveLogger
         $riders = self::samples($load)->groupBy('logger')->map(fn (Collection $of, string $logger): array => [
             'logger' => $logger,
             'at' => $of->max('at'),
-            'says' => $of->groupBy('channel')->map(fn (Collection $mine): float => $mine->last()->celsius)->all(),
+            'says' => $of->groupBy('channel')
+                ->map(fn (Collection $mine): float => $mine->last()->celsius ?? NAN)->all(),
         ]);
 
         return array_values($riders->all());

@@ -30,7 +30,7 @@ final class QuoteOfPart
         return Quote::of(
             $part->count,
             fn (int $count): Plan => $count === $part->count ? $route->plan() : $route->atCount($count),
-            $part->coats->sortBy('position')->map(self::powder(...))->values()->all(),
+            array_values($part->coats->sortBy('position')->map(self::powder(...))->all()),
             ShopTerms::for($part),
             ShopBlast::mediaKg(...),
             fn (int $count): float => self::roomShare($part, $count),

@@ -31,6 +31,8 @@ final class OwnCurve
         $key = 'curve-'.hash('xxh128', serialize([$load->id, $load->pulled_at?->getTimestampMs(), $mine]));
         $kept = Cache::get($key);
         if (is_array($kept)) {
+            /** @var array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string,
+             *      core_c: list<float>}>, window_c: ?float} $kept */
             return $kept;
         }
         $curve = self::draw($load, $mine);

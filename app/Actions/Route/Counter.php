@@ -50,7 +50,7 @@ final readonly class Counter
             ->values()
             ->all();
 
-        return Promise::for($route->facts, $damage);
+        return Promise::for($route->facts, array_values($damage));
     }
 
     public static function of(PartRoute $route): self
@@ -70,7 +70,7 @@ final readonly class Counter
         return new self(
             $advice,
             self::promise($route),
-            FirstCost::of($route->plan(), $powders, $media, $shop->ambient_c, $shop->prices()),
+            FirstCost::of($route->plan(), array_values($powders), $media, $shop->ambient_c, $shop->prices()),
             $advice->missing() === [] ? [] : self::onShelf(),
             self::coatMoney($advice, $route, $shop->prices()['powder_kg'] ?? null),
             TwoColours::of(

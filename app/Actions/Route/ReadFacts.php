@@ -68,7 +68,7 @@ final class ReadFacts
         $this->facts = new JobFacts(
             part: $this->partFacts(),
             lives: $this->word(Lives::class, $this->part->job->lives, 'where it lives') ?? Lives::Outdoors,
-            coats: $this->coats->map($this->coat(...))->values()->all(),
+            coats: array_values($this->coats->map($this->coat(...))->all()),
             blast: $this->blast(),
             equipment: $this->equipment($shop),
             house: PartWays::of($this->part)->strippedBy($chosen),

@@ -75,7 +75,7 @@ final readonly class DoorClient
     {
         $curl = curl_init($url);
         curl_setopt_array($curl, [
-            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
             CURLOPT_HTTPHEADER => $headers,
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_TIMEOUT => self::TIMEOUT_S,

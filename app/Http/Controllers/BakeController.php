@@ -58,7 +58,7 @@ final class BakeController
         }
         /** @var User $user */
         $user = $request->user();
-        $bake = $hang(Oven::query()->findOrFail($in['oven_id']), $counts, $user);
+        $bake = $hang(Oven::query()->findOrFail((int) $in['oven_id']), $counts, $user);
 
         return redirect("/bakes/{$bake->id}");
     }

@@ -90,7 +90,7 @@ final class BakeOutController
             ],
         );
         $load = $hang(
-            Oven::query()->findOrFail($in['oven']),
+            Oven::query()->findOrFail((int) $in['oven']),
             $this->picked($in['lots']),
             $this->person($request),
         );
@@ -163,7 +163,7 @@ final class BakeOutController
     public function ride(Request $request, OvenLoad $bakeOut): RedirectResponse
     {
         $in = $request->validate(['with' => ['nullable', 'integer']]);
-        RideAlong::set($bakeOut, isset($in['with']) ? OvenLoad::query()->findOrFail($in['with']) : null);
+        RideAlong::set($bakeOut, isset($in['with']) ? OvenLoad::query()->findOrFail((int) $in['with']) : null);
 
         return $this->to($bakeOut, isset($in['with']) ? 'It rides with that cure.' : 'It has its own oven again.');
     }

@@ -80,7 +80,7 @@ final class CoatController
             throw ValidationException::withMessages(['weighed' => $why]);
         }
         Spray::mayBegin($board, $in['note'] ?? null);
-        $from = empty($in['powder_lot']) ? null : PowderLot::query()->findOrFail($in['powder_lot']);
+        $from = empty($in['powder_lot']) ? null : PowderLot::query()->findOrFail((int) $in['powder_lot']);
         if ($from !== null && $from->powder_id !== $board->coat->powder_id) {
             throw ValidationException::withMessages([
                 'powder_lot' => "Lot is not one of {$board->coat->powder->name}.",
@@ -330,7 +330,7 @@ final class CoatController
             'zone.*.away' => ['nullable', new Measured(Dimension::Length, 20, 1000)],
             'zone.*.tip' => ['nullable', Rule::enum(Tip::class)],
         ])->validate();
-        $gun = empty($in['gun']) ? null : Gun::query()->with('programs')->find($in['gun']);
+        $gun = empty($in['gun']) ? null : Gun::query()->with('programs')->find((int) $in['gun']);
         $program = $gun?->programs->firstWhere('id', (int) ($in['program'] ?? 0));
         $zones = [];
         foreach ($in['zone'] ?? [] as $key => $set) {

@@ -78,7 +78,7 @@ final class DayController
             'count' => ['nullable', 'integer', 'between:1,5000'],
             'due' => ['nullable', 'date_format:Y-m-d'],
         ]);
-        $like = Part::query()->with('job')->find($in['part'] ?? 0);
+        $like = Part::query()->with('job')->find((int) ($in['part'] ?? 0));
         $due = isset($in['due']) ? CarbonImmutable::parse($in['due'], 'UTC') : null;
 
         return view('day.what-if', [
@@ -132,7 +132,7 @@ final class DayController
             'from' => ['required', 'date_format:Y-m-d\TH:i'],
             'until' => ['required', 'date_format:Y-m-d\TH:i'],
         ]);
-        $who = User::query()->findOrFail($in['who']);
+        $who = User::query()->findOrFail((int) $in['who']);
         ChangeDay::away($who, ShopClock::parse($in['from']), ShopClock::parse($in['until']), $this->person($request));
 
         return redirect('/day')->with('said', "{$who->name} is away; others do what they can of it.");

@@ -91,7 +91,7 @@ final class FaultController
         if (! in_array($lot->fate, ['open', 'released'], true)) {
             throw ValidationException::withMessages(['kind' => ucfirst($lot->partName())." is {$lot->fate}."]);
         }
-        $pin = isset($in['pin']) ? Pin::query()->findOrFail($in['pin']) : null;
+        $pin = isset($in['pin']) ? Pin::query()->findOrFail((int) $in['pin']) : null;
         $share = fn (string $key): ?float => isset($in[$key]) ? (float) $in[$key] / 100 : null;
         $fault = Fault::query()->create([
             'part_id' => $lot->part_id,
@@ -154,7 +154,7 @@ final class FaultController
         $in = $request->validate([
             'lot' => ['required', Rule::exists('lots', 'id')->where('part_id', $fault->part_id)],
         ], ['lot.*' => 'Lot is not one of this part.']);
-        $lot = Lot::query()->findOrFail($in['lot']);
+        $lot = Lot::query()->findOrFail((int) $in['lot']);
         $mend->lieOn($fault, $lot);
 
         return redirect("/faults/{$fault->id}")->with('said', "It lies on {$lot->title()}; the others are free of it.");

@@ -164,7 +164,7 @@ final class InspectController
             $coat,
             $this->lot($in),
             $this->person($request),
-            Master::query()->findOrFail($in['master']),
+            Master::query()->findOrFail((int) $in['master']),
             [(float) $in['lab_l'], (float) $in['lab_a'], (float) $in['lab_b']],
             $in['note'] ?? null,
         );
@@ -188,7 +188,7 @@ final class InspectController
                     ."{$what->station()->label()}.",
             ]);
         }
-        $pin = isset($in['pin']) ? Pin::query()->findOrFail($in['pin']) : null;
+        $pin = isset($in['pin']) ? Pin::query()->findOrFail((int) $in['pin']) : null;
         $name = trim((string) ($in['name'] ?? ''));
         if ($what->wantsName() && $pin?->must_stay_bare === true && $name === '') {
             throw ValidationException::withMessages([
@@ -238,7 +238,7 @@ final class InspectController
     /** @param  array<string, mixed>  $in */
     private function lot(array $in): Lot
     {
-        return Lot::query()->findOrFail($in['lot']);
+        return Lot::query()->findOrFail((int) $in['lot']);
     }
 
     /** @return list<mixed> */

@@ -42,7 +42,7 @@ final class JobController
     {
         /** @var User $user */
         $user = $request->user();
-        $job = $save(null, $user, $request->validated());
+        $job = $save(null, $user, $request->facts());
 
         return redirect("/jobs/{$job->id}/parts/create")->with(
             'said',
@@ -104,7 +104,7 @@ final class JobController
         $job->mustBeOpen();
         /** @var User $user */
         $user = $request->user();
-        $save($job, $user, $request->validated());
+        $save($job, $user, $request->facts());
 
         return redirect("/jobs/{$job->id}")->with('said', 'Saved.');
     }

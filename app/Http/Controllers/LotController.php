@@ -132,7 +132,7 @@ final class LotController
             'powder_lot' => ['nullable', 'string', 'max:40'],
             'note' => ['nullable', 'string', 'max:300'],
         ], ['pieces.*' => 'Pieces is not a count; allowed: 1 and more.']);
-        $coat = Coat::query()->findOrFail($in['coat']);
+        $coat = Coat::query()->findOrFail((int) $in['coat']);
         $log = ['note' => $in['note'] ?? null];
         $by = $this->person($request);
         $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
@@ -170,7 +170,7 @@ final class LotController
     public function join(Request $request, Lot $lot, SplitLot $split): RedirectResponse
     {
         $in = $request->validate(['into' => ['required', 'integer']], ['into.*' => 'Lot to join is not picked.']);
-        $into = Lot::query()->findOrFail($in['into']);
+        $into = Lot::query()->findOrFail((int) $in['into']);
         $split->join($lot, $into, $this->person($request));
 
         return redirect("/station/{$into->station->value}?lot={$into->id}")

@@ -83,7 +83,7 @@ final class MaskController
             ],
             ['fitted.*' => 'Fitted is not a count; allowed: 1 to 100000.'],
         );
-        $lot = Lot::query()->findOrFail($in['lot']);
+        $lot = Lot::query()->findOrFail((int) $in['lot']);
         $lot->mustBeOpen();
         DB::transaction(function () use ($in, $pin, $lot, $request): void {
             $held = Pin::held($pin->id);

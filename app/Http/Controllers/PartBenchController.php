@@ -151,7 +151,7 @@ final class PartBenchController
     {
         $part->job->mustBeOpen();
         $in = $request->validate(['from' => ['required', Rule::exists('parts', 'id')]]);
-        $from = Part::query()->findOrFail($in['from']);
+        $from = Part::query()->findOrFail((int) $in['from']);
         DB::transaction(function () use ($part, $from): void {
             $part->update(['shapes' => $from->shapes, 'mesh' => $from->mesh]);
             FacetsOfPart::copy($from, $part);

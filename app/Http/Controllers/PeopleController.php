@@ -55,7 +55,7 @@ final class PeopleController
         ]);
         $staysOwner = $in['role'] === 'owner' && (bool) $in['active'];
         $others = User::query()->where('role', 'owner')->where('active', true)->whereKeyNot($person->id);
-        if ($person->isOwner() && ! $staysOwner && $others->lockForUpdate()->get()->isEmpty()) {
+        if ($person->isOwner() && ! $staysOwner && $others->lockForUpdate()->doesntExist()) {
             throw ValidationException::withMessages([
                 'role' => "{$person->name} is the only owner; make someone else an owner first.",
             ]);

@@ -13,13 +13,15 @@ final class TrustController
 {
     public function show(Request $request): View
     {
-        $known = openssl_x509_fingerprint((string) @file_get_contents($this->file()), 'sha256');
-        abort_if($known === false, 404);
+        // On plain http there is no certificate, and so nothing to trust.
+        $known = is_file($this->file())
+            ? openssl_x509_fingerprint((string) file_get_contents($this->file()), 'sha256')
+            : false;
 
-        return view('trust', [
+        return view($known === false ? 'trust-none' : 'trust', [
             'address' => $request->getSchemeAndHttpHost().'/trust/certificate',
             'app' => 'https://'.$request->getHost().':'.config('app.tls_port'),
-            'fingerprint' => implode(' ', str_split(strtoupper($known), 4)),
+            'fingerprint' => implode(' ', str_split(strtoupper((string) $known), 4)),
         ]);
     }
 

@@ -28,7 +28,7 @@ final readonly class ByToken
 
     public function handle(Request $request, Closure $next): Response
     {
-        $call = DoorCall::from((string) $request->route()?->parameter('call'));
+        $call = DoorCall::from((string) $request->route()?->originalParameter('call'));
         $request->route()?->forgetParameter('call');
         $this->notTooOften('door guesses '.$request->ip(), self::GUESSES, false);
         Auth::shouldUse('sanctum');

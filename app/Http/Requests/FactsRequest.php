@@ -58,7 +58,9 @@ final class FactsRequest extends FormRequest
     {
         $in = $this->validated();
         $length = fn (mixed $side): ?float => Measured::read(Dimension::Length, $side);
-        $box = array_map($length, array_values($in['box'] ?? []));
+        $sides = $in['box'] ?? [];
+        ksort($sides);
+        $box = array_map($length, array_values($sides));
         $bar = Measured::read(Dimension::Pressure, $in['pressure'] ?? null) ?? BlastPlan::REFERENCE_BAR;
 
         return [

@@ -30,4 +30,11 @@ final class JobRequest extends FormRequest
             'due_on.*' => 'Due date is not a day; allowed: year-month-day, such as 2026-12-04.',
         ];
     }
+
+    /** @return array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string} */
+    public function facts(): array
+    {
+        /** @var array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string} */
+        return $this->validated();
+    }
 }

@@ -173,7 +173,7 @@ final class PowderRequest extends FormRequest
                 'gas_tolerant' => (bool) ($in['gas_tolerant'] ?? false),
                 'conductive' => (bool) ($in['conductive'] ?? false),
             ] + $this->atTheGun($in),
-            'rows' => array_map(
+            'rows' => array_values(array_map(
                 fn (array $row): array => [
                     'pmt_c' => (float) Measured::read(Dimension::Temperature, $row['pmt_c']),
                     'min_minutes' => (float) $row['min_minutes'],
@@ -182,7 +182,7 @@ final class PowderRequest extends FormRequest
                             : null,
                 ],
                 $in['rows'],
-            ),
+            )),
         ];
     }
 
