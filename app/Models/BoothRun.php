@@ -38,10 +38,7 @@ final class BoothRun extends Record
     /** A person's latest go at a drill; null before the first. */
     public static function lastOf(User $user, string $drill): ?self
     {
-        $runs = self::query();
-        $runs->where('user_id', $user->id)->where('drill', $drill)->orderByDesc('id');
-
-        return $runs->first();
+        return self::query()->where('user_id', $user->id)->where('drill', $drill)->orderByDesc('id')->first();
     }
 
     /** @return BelongsTo<User, $this> */

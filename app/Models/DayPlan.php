@@ -29,10 +29,7 @@ final class DayPlan extends Record
     /** The one that stands; null before the first. */
     public static function standing(): ?self
     {
-        $plans = self::query();
-        $plans->orderByDesc('id');
-
-        return $plans->first();
+        return self::query()->orderByDesc('id')->first();
     }
 
     /** @return HasMany<PlannedStep, $this> */

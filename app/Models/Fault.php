@@ -50,10 +50,7 @@ final class Fault extends Record
     /** @return Builder<self> those that were not taken back */
     public static function standing(): Builder
     {
-        $faults = self::query();
-        $faults->whereNull('faults.withdrawn_at');
-
-        return $faults;
+        return self::query()->whereNull('faults.withdrawn_at');
     }
 
     /** What was chosen to be done about it last; null where nothing has been. */

@@ -39,10 +39,8 @@ final class Job extends Record
      */
     public static function hanging(): Builder
     {
-        $jobs = self::query()->where('status', 'open');
-        $jobs->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
-
-        return $jobs;
+        return self::query()->where('status', 'open')->orderByRaw('due_on IS NULL')->orderBy('due_on')
+            ->orderBy('number');
     }
 
     /** Where its hindmost lot hangs; Intake where it has none yet, Release where nothing hangs any more. */

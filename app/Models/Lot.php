@@ -44,11 +44,10 @@ final class Lot extends Record
      */
     public static function hanging(): Builder
     {
-        $lots = self::query();
-        $lots->select('lots.*')->where('fate', 'open');
-        $lots->join('parts', 'parts.id', '=', 'lots.part_id')->join('jobs', 'jobs.id', '=', 'parts.job_id');
-        $lots->whereNull('parts.withdrawn_at')->where('jobs.status', 'open');
-        $lots->orderByRaw('jobs.due_on IS NULL')->orderBy('jobs.due_on')->orderBy('jobs.number')->orderBy('lots.id');
+        $lots = self::query()->select('lots.*')->where('fate', 'open')
+            ->join('parts', 'parts.id', '=', 'lots.part_id')->join('jobs', 'jobs.id', '=', 'parts.job_id')
+            ->whereNull('parts.withdrawn_at')->where('jobs.status', 'open')->orderByRaw('jobs.due_on IS NULL')
+            ->orderBy('jobs.due_on')->orderBy('jobs.number')->orderBy('lots.id');
 
         return $lots;
     }

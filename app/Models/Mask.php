@@ -29,10 +29,8 @@ final class Mask extends Record
     /** @return list<StockMask> the shelf as the core takes it */
     public static function shelf(): array
     {
-        $shelf = self::query();
-        $shelf->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm');
-
-        return array_values($shelf->get()->map(fn (self $mask): StockMask => $mask->stock())->all());
+        return array_values(self::query()->whereNull('retired_at')->orderBy('kind')->orderBy('from_mm')->get()
+            ->map(fn (self $mask): StockMask => $mask->stock())->all());
     }
 
     /** What it seals; of a tape, how wide it is. */

@@ -86,10 +86,8 @@ final class Oven extends Record
     {
         return once(function (): ?self {
             $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
-            $ovens = self::query();
-            $ovens->whereNull('retired_at');
 
-            return $ovens->get()->sortByDesc($size)->first();
+            return self::query()->whereNull('retired_at')->get()->sortByDesc($size)->first();
         });
     }
 

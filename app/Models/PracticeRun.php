@@ -28,10 +28,7 @@ final class PracticeRun extends Record
     /** A person's latest go at an exercise; null before the first. */
     public static function lastOf(User $user, string $exercise): ?self
     {
-        $runs = self::query();
-        $runs->where('user_id', $user->id)->where('exercise', $exercise)->orderByDesc('id');
-
-        return $runs->first();
+        return self::query()->where('user_id', $user->id)->where('exercise', $exercise)->orderByDesc('id')->first();
     }
 
     /** @return BelongsTo<User, $this> */

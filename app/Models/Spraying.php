@@ -66,10 +66,7 @@ final class Spraying extends Record
     /** @return Builder<self> under way */
     public static function open(): Builder
     {
-        $open = self::query();
-        $open->whereNull('done_at')->whereNull('blown_off_at');
-
-        return $open;
+        return self::query()->whereNull('done_at')->whereNull('blown_off_at');
     }
 
     /** The one under way on a lot; null where none is. */
@@ -81,10 +78,7 @@ final class Spraying extends Record
     /** @return Builder<self> done, and not blown off since */
     public static function done(): Builder
     {
-        $done = self::query();
-        $done->whereNotNull('done_at')->whereNull('blown_off_at');
-
-        return $done;
+        return self::query()->whereNotNull('done_at')->whereNull('blown_off_at');
     }
 
     public function isOpen(): bool

@@ -48,8 +48,7 @@ final class TrailLine extends Record
     {
         $rows = array_filter($rows, fn (mixed $one): bool => $one instanceof Model);
         $row = $rows === [] ? Shop::current() : array_values($rows)[0];
-        $lines = self::query()->with('user');
-        $lines->where('user_id', '!=', $but?->id)->orderByDesc('id');
+        $lines = self::query()->with('user')->where('user_id', '!=', $but?->id)->orderByDesc('id');
         $row instanceof Part || $row instanceof Job
             ? $lines->where('job_id', $row instanceof Part ? $row->job_id : $row->id)
             : $lines->where('row_table', $row->getTable())->where('row_id', $row->getKey());
@@ -64,8 +63,7 @@ final class TrailLine extends Record
      */
     public static function of(Job|Oven|Powder|User $row): Builder
     {
-        $lines = self::query()->with('user');
-        $lines->orderByDesc('id');
+        $lines = self::query()->with('user')->orderByDesc('id');
         if ($row instanceof Job) {
             $parts = Part::query()->where('job_id', $row->id)->select('id');
             $loads = OvenLoadItem::query()->whereIn('part_id', $parts)->distinct()->pluck('oven_load_id');

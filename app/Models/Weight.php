@@ -24,10 +24,7 @@ final class Weight extends Record
     /** The latest that still stands; null where no scale has spoken. */
     public static function latest(CarbonImmutable $now): ?self
     {
-        $weights = self::query();
-        $weights->where('at', '>', $now->subMinutes(self::STANDS_MIN))->orderByDesc('at');
-
-        return $weights->first();
+        return self::query()->where('at', '>', $now->subMinutes(self::STANDS_MIN))->orderByDesc('at')->first();
     }
 
     /** @return array<string, string> */

@@ -418,10 +418,7 @@ final class DemoShop extends Seeder
 
     private function lot(Job $job): Lot
     {
-        $lots = Lot::query();
-        $lots->whereIn('part_id', $job->parts()->pluck('id'))->orderBy('id');
-
-        return $lots->firstOrFail();
+        return Lot::query()->whereIn('part_id', $job->parts()->pluck('id'))->orderBy('id')->firstOrFail();
     }
 
     private function rail(CarbonImmutable $now): void
@@ -670,8 +667,7 @@ final class DemoShop extends Seeder
         $lot = $this->lot($many);
         $this->at($from->addMinutes(10));
         (new SplitLot())->into($lot, 50, $this->finisher);
-        $lots = Lot::query();
-        $lots->where('part_id', $lot->part_id)->orderBy('id');
+        $lots = Lot::query()->where('part_id', $lot->part_id)->orderBy('id');
         $at = [Station::Intake, Station::Coat, Station::MaskAndHang, Station::Wash, Station::Blast];
         foreach ($lots->get() as $n => $cart) {
             $cart->update(['name' => 'cart '.($n + 1)]);
@@ -823,8 +819,7 @@ final class DemoShop extends Seeder
                 $job->update(['lives' => $lives]);
             }
         }
-        $lots = Lot::query();
-        $lots->whereIn('part_id', $job->parts()->pluck('id'));
+        $lots = Lot::query()->whereIn('part_id', $job->parts()->pluck('id'));
         foreach ($lots->get() as $lot) {
             $this->walk($lot, $from, $at);
         }

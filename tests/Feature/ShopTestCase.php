@@ -166,10 +166,8 @@ abstract class ShopTestCase extends AppTestCase
     /** The first lot of a part, or of a job's first part. */
     protected function lot(Part|Job $of): Lot
     {
-        $lots = Lot::query();
-        $lots->whereIn('part_id', $of instanceof Part ? [$of->id] : $of->parts()->pluck('id'))->orderBy('id');
-
-        return $lots->firstOrFail();
+        return Lot::query()->whereIn('part_id', $of instanceof Part ? [$of->id] : $of->parts()->pluck('id'))
+            ->orderBy('id')->firstOrFail();
     }
 
     /** Hangs every lot at a station, what lies before it said to be not needed; past Coat the first coat is on. */

@@ -38,9 +38,9 @@ final class HangBakeOut
     public function __invoke(Oven $oven, array $counts, User $by): OvenLoad
     {
         return DB::transaction(function () use ($oven, $counts, $by): OvenLoad {
-            $query = Lot::query()->whereKey(array_keys($counts))->where('station', Station::BakeOut);
-            $query->with(['part.job', 'part.lots', 'part.coats.powder.rows', 'part.signatures', 'part.pins']);
-            $query->where('fate', 'open')->lockForUpdate();
+            $query = Lot::query()->whereKey(array_keys($counts))->where('station', Station::BakeOut)
+                ->with(['part.job', 'part.lots', 'part.coats.powder.rows', 'part.signatures', 'part.pins'])
+                ->where('fate', 'open')->lockForUpdate();
             $found = $query->get()->filter(fn (Lot $lot): bool => $lot->part->job->isOpen())->values();
             foreach ($found as $lot) {
                 if ($counts[$lot->id] < 1 || $counts[$lot->id] > $lot->count) {

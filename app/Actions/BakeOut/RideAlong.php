@@ -22,10 +22,8 @@ final readonly class RideAlong
     /** @return list<self> every cure that is planned, with what it would do for the load */
     public static function all(OvenLoad $load): array
     {
-        $cures = OvenLoad::of(LoadKind::Cure)->with(['oven', 'items.part']);
-        $cures->where('status', 'planned')->orderBy('id');
-
-        return array_values($cures->get()->map(fn (OvenLoad $host): self => self::with($load, $host))->all());
+        return array_values(OvenLoad::of(LoadKind::Cure)->with(['oven', 'items.part'])->where('status', 'planned')
+            ->orderBy('id')->get()->map(fn (OvenLoad $host): self => self::with($load, $host))->all());
     }
 
     private static function with(OvenLoad $load, OvenLoad $host): self

@@ -20,9 +20,7 @@ final readonly class Air
     /** Null before the first. */
     public static function latest(): ?self
     {
-        $lines = LogLine::of('air');
-        $lines->orderByDesc('at')->orderByDesc('id');
-        $line = $lines->first();
+        $line = LogLine::of('air')->orderByDesc('at')->orderByDesc('id')->first();
 
         return $line === null
             ? null

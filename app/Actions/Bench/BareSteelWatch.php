@@ -145,11 +145,9 @@ final class BareSteelWatch
     private function airSince(CarbonImmutable $start): array
     {
         $moment = $start->format('Y-m-d H:i:s.v');
-        $lines = LogLine::of('air');
-        $lines->where('at', '<=', $moment)->orderByDesc('at')->orderByDesc('id');
-        $air = [[0.0, $lines->first()?->figure('rh_pct') ?? Shop::current()->humidity_pct]];
-        $after = LogLine::of('air');
-        $after->where('at', '>', $moment)->orderBy('at')->orderBy('id');
+        $air = [[0.0, LogLine::of('air')->where('at', '<=', $moment)->orderByDesc('at')->orderByDesc('id')->first()
+            ?->figure('rh_pct') ?? Shop::current()->humidity_pct]];
+        $after = LogLine::of('air')->where('at', '>', $moment)->orderBy('at')->orderBy('id');
         foreach ($after->get() as $line) {
             $air[] = [$start->diffInMilliseconds($line->at) / 1000, (float) $line->figure('rh_pct')];
         }
@@ -160,9 +158,7 @@ final class BareSteelWatch
     /** @return Builder<BenchClock> */
     private static function running(): Builder
     {
-        $clocks = BenchClock::query()->with(['lot.part.job', 'lot.part.lots']);
-        $clocks->where('step', BenchClock::BARE_STEEL)->whereNull('done_at');
-
-        return $clocks;
+        return BenchClock::query()->with(['lot.part.job', 'lot.part.lots'])->where('step', BenchClock::BARE_STEEL)
+            ->whereNull('done_at');
     }
 }

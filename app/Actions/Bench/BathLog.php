@@ -33,9 +33,8 @@ final readonly class BathLog
     public static function of(string $key): self
     {
         $bath = Bath::get($key);
-        $query = LogLine::of('bath', $key);
-        $query->with('user')->orderByDesc('at')->orderByDesc('id')->limit(self::SHOWN);
-        $lines = $query->get()->reverse()->values();
+        $lines = LogLine::of('bath', $key)->with('user')->orderByDesc('at')->orderByDesc('id')->limit(self::SHOWN)
+            ->get()->reverse()->values();
         $trends = [];
         foreach ($bath->limits as $figure => $limits) {
             $readings = $lines

@@ -66,9 +66,7 @@ final class CoatLog
     /** @return Collection<int, LogLine> what went on as a coat, the latest first */
     public static function of(Coat $coat): Collection
     {
-        $lines = LogLine::of(self::KIND)->with('user');
-        $lines->where('part_id', $coat->part_id)->orderByDesc('id');
-
-        return $lines->get()->filter(fn (LogLine $line): bool => (int) $line->figure('coat') === $coat->position);
+        return LogLine::of(self::KIND)->with('user')->where('part_id', $coat->part_id)->orderByDesc('id')->get()
+            ->filter(fn (LogLine $line): bool => (int) $line->figure('coat') === $coat->position);
     }
 }

@@ -27,8 +27,8 @@ final class DwellLog
      */
     public static function latest(array $steps): array
     {
-        $lines = LogLine::of(self::KIND);
-        $lines->whereIn('subject', array_map(fn (StripStep $one): string => $one->key, $steps))->orderBy('id');
+        $lines = LogLine::of(self::KIND)
+            ->whereIn('subject', array_map(fn (StripStep $one): string => $one->key, $steps))->orderBy('id');
         $latest = [];
         foreach ($lines->get() as $line) {
             $latest[(string) $line->subject] = (float) $line->figure('minutes');

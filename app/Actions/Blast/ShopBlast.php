@@ -33,8 +33,7 @@ final class ShopBlast
     public static function factor(): ShopFactor
     {
         return Learned::from('blast factor', 'blast', function (): ShopFactor {
-            $lines = LogLine::of('blast');
-            $lines->orderByDesc('at')->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
+            $lines = LogLine::of('blast')->orderByDesc('at')->orderByDesc('id')->limit(self::LOGS_THAT_COUNT);
             $both = fn (LogLine $line): array => [
                 (float) $line->figure('planned_min'),
                 (float) $line->figure('actual_min'),

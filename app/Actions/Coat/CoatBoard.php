@@ -192,8 +192,8 @@ final readonly class CoatBoard
     public function lastTime(): ?Spraying
     {
         $like = function (\Closure $which): ?Spraying {
-            $last = Spraying::done()->with(['zones', 'gun', 'part']);
-            $last->where('powder_id', $this->coat->powder_id)->orderByDesc('id');
+            $last = Spraying::done()->with(['zones', 'gun', 'part'])->where('powder_id', $this->coat->powder_id)
+                ->orderByDesc('id');
             $which($last);
 
             return $last->first();
@@ -519,10 +519,7 @@ final readonly class CoatBoard
 
     private static function lastGun(): ?int
     {
-        $last = Spraying::query();
-        $last->whereNotNull('gun_id')->orderByDesc('id');
-
-        return $last->first()?->gun_id;
+        return Spraying::query()->whereNotNull('gun_id')->orderByDesc('id')->first()?->gun_id;
     }
 
     /** Where no gun is written down: what guns usually are, said so on the page. */

@@ -33,8 +33,7 @@ final class CoatTaught
     public static function minutes(): ShopFactor
     {
         return ThisRequest::once('taught minutes', function (): ShopFactor {
-            $done = Spraying::done();
-            $done->whereNotNull('minutes')->orderByDesc('id')->limit(self::THAT_COUNT);
+            $done = Spraying::done()->whereNotNull('minutes')->orderByDesc('id')->limit(self::THAT_COUNT);
             $both = fn (Spraying $one): array => [$one->planned_minutes, (float) $one->minutes];
 
             return ShopFactor::from(array_values($done->get()->map($both)->all()));
@@ -83,10 +82,9 @@ final class CoatTaught
     /** @return Collection<int, Spraying> */
     private static function weighed(Powder $powder, Openness $openness): Collection
     {
-        $done = Spraying::done()->with('powder');
-        $done->where('powder_id', $powder->id)->where('openness', $openness);
-        $done->whereNotNull('weighed_g')->whereNotNull('back_g')->whereNotNull('raw_um');
-        $done->orderByDesc('id')->limit(self::THAT_COUNT);
+        $done = Spraying::done()->with('powder')->where('powder_id', $powder->id)->where('openness', $openness)
+            ->whereNotNull('weighed_g')->whereNotNull('back_g')->whereNotNull('raw_um')->orderByDesc('id')
+            ->limit(self::THAT_COUNT);
 
         return $done->get();
     }

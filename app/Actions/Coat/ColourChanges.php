@@ -31,10 +31,9 @@ final class ColourChanges
     public static function factor(): ShopFactor
     {
         return ThisRequest::once('colour changes', function (): ShopFactor {
-            $lines = LogLine::of(self::KIND);
-            $lines->orderByDesc('id')->limit(self::THAT_COUNT);
+            $logs = LogLine::of(self::KIND)->orderByDesc('id')->limit(self::THAT_COUNT)->get();
 
-            return ShopFactor::from(array_values($lines->get()->map(fn (LogLine $line): array => [
+            return ShopFactor::from(array_values($logs->map(fn (LogLine $line): array => [
                 (float) $line->figure('planned_min'),
                 (float) $line->figure('actual_min'),
             ])->all()));

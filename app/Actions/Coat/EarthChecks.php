@@ -35,13 +35,9 @@ final readonly class EarthChecks
 
     public static function now(?Part $part): self
     {
-        $racks = LogLine::of('ground');
-        $racks->orderByDesc('id')->limit(self::SHOWN);
-        $lines = $racks->get()->reverse()->values();
+        $lines = LogLine::of('ground')->orderByDesc('id')->limit(self::SHOWN)->get()->reverse()->values();
         $since = ShopClock::today()->utc()->format('Y-m-d H:i:s.v');
-        $day = LogLine::of(self::KIND);
-        $day->where('at', '>=', $since)->orderBy('id');
-        $checked = $day->get();
+        $checked = LogLine::of(self::KIND)->where('at', '>=', $since)->orderBy('id')->get();
         $today = [];
         foreach (array_keys(self::OF) as $key) {
             $today[$key] = $checked->last(fn (LogLine $line): bool => $line->subject === $key);

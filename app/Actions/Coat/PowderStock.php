@@ -175,10 +175,8 @@ final readonly class PowderStock
      */
     private static function sprayed(array $parts): Collection
     {
-        $sprayed = Spraying::query();
-        $sprayed->whereIn('part_id', $parts);
-
-        return $sprayed->get(['lot_id', 'coat_id', 'weighed_g', 'at', 'done_at', 'blown_off_at'])->toBase()
+        return Spraying::query()->whereIn('part_id', $parts)
+            ->get(['lot_id', 'coat_id', 'weighed_g', 'at', 'done_at', 'blown_off_at'])->toBase()
             ->groupBy('coat_id');
     }
 

@@ -35,11 +35,9 @@ final class HangLoad
     {
         return DB::transaction(function () use ($oven, $counts, $by, $doorOpenS): OvenLoad {
             $shop = Shop::current();
-            $query = Lot::query()
+            $lots = Lot::query()
                 ->with(['part.job', 'part.lots', 'part.coats.powder.rows'])
-                ->whereKey(array_keys($counts));
-            $query->lockForUpdate();
-            $lots = $query->get();
+                ->whereKey(array_keys($counts))->lockForUpdate()->get();
             if ($lots->isEmpty()) {
                 throw ValidationException::withMessages([
                     'items' => 'Nothing is picked; tick at least one part to hang.',
@@ -111,9 +109,8 @@ final class HangLoad
      */
     public static function hanging(): Collection
     {
-        $items = OvenLoadItem::query();
-        $items->whereNotNull('coat_id')->whereNull('out_at');
-        $items->whereHas('ovenLoad', fn (Builder $load) => $load->whereIn('status', ['planned', 'running']));
+        $items = OvenLoadItem::query()->whereNotNull('coat_id')->whereNull('out_at')
+            ->whereHas('ovenLoad', fn (Builder $load) => $load->whereIn('status', ['planned', 'running']));
         $pieces = fn (Collection $of): int => array_sum($of->pluck('count')->all());
 
         return $items->get()->toBase()->groupBy('lot_id')->map($pieces);

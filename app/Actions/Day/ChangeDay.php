@@ -26,8 +26,7 @@ final class ChangeDay
         $lot->mustBeOpen();
 
         return DB::transaction(function () use ($lot, $kind, $by, $who, $not): Wish {
-            $old = Wish::query();
-            $old->where('lot_id', $lot->id)->where('kind', $kind)->whereNull('withdrawn_at');
+            $old = Wish::query()->where('lot_id', $lot->id)->where('kind', $kind)->whereNull('withdrawn_at');
             foreach ($old->get() as $one) {
                 $one->withdraw($by, ShopClock::now());
             }

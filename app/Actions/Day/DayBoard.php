@@ -156,10 +156,8 @@ final readonly class DayBoard
     /** @return Collection<int, Wish> */
     public static function wishes(): Collection
     {
-        $wishes = Wish::query()->with(['lot.part.job', 'lot.part.lots', 'user']);
-        $wishes->whereNull('withdrawn_at')->orderBy('id');
-
-        return $wishes->get()->toBase()->filter(fn (Wish $wish): bool => $wish->lot->isOpen())->values();
+        return Wish::query()->with(['lot.part.job', 'lot.part.lots', 'user'])->whereNull('withdrawn_at')
+            ->orderBy('id')->get()->toBase()->filter(fn (Wish $wish): bool => $wish->lot->isOpen())->values();
     }
 
     /** @return array<int, string> lots something can be wished of, as a list offers them */

@@ -19,9 +19,7 @@ final readonly class Moved
     /** @return list<self> beside the plan before it, the soonest first */
     public static function since(DayPlan $plan): array
     {
-        $plans = DayPlan::query();
-        $plans->where('id', '<', $plan->id)->orderByDesc('id');
-        $old = $plans->first()?->steps->keyBy(self::key(...));
+        $old = DayPlan::query()->where('id', '<', $plan->id)->orderByDesc('id')->first()?->steps->keyBy(self::key(...));
         $moved = [];
         foreach ($old === null ? [] : $plan->steps as $step) {
             $was = $old[self::key($step)] ?? null;

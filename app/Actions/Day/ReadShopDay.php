@@ -104,12 +104,9 @@ final class ReadShopDay
     {
         $this->now = ShopClock::now();
         $this->hours = ShopHours::from(ShopClock::today()->utc(), self::DAYS);
-        $quotes = Quote::query();
-        $quotes->where('state', 'open')->where('valid_until', '>=', ShopClock::today()->toDateString());
-        $this->unanswered = $quotes->pluck('number', 'job_id')->all();
-        $wishes = Wish::query()->with('user');
-        $wishes->whereNull('withdrawn_at');
-        $this->wishes = $wishes->get()->toBase()->groupBy('lot_id');
+        $this->unanswered = Quote::query()->where('state', 'open')
+            ->where('valid_until', '>=', ShopClock::today()->toDateString())->pluck('number', 'job_id')->all();
+        $this->wishes = Wish::query()->with('user')->whereNull('withdrawn_at')->get()->toBase()->groupBy('lot_id');
     }
 
     /**
@@ -161,8 +158,7 @@ final class ReadShopDay
         foreach (Bench::query()->whereNull('retired_at')->orderBy('id')->get() as $bench) {
             $this->machines["bench {$bench->id}"] = $bench;
         }
-        $ovens = Oven::query();
-        $ovens->whereNull('retired_at')->orderBy('id');
+        $ovens = Oven::query()->whereNull('retired_at')->orderBy('id');
         foreach ($ovens->get() as $oven) {
             $mm = $oven->roomMm();
             $this->machines["oven {$oven->id}"] = $oven;

@@ -46,8 +46,7 @@ final readonly class ShopHours
     {
         $own = $this->hours->where('user_id', $user);
         $spans = $this->spans($own->isEmpty() ? $this->hours->whereNull('user_id') : $own, false);
-        $away = Absence::query();
-        $away->where('user_id', $user)->whereNull('withdrawn_at');
+        $away = Absence::query()->where('user_id', $user)->whereNull('withdrawn_at');
         foreach ($away->get() as $absence) {
             $spans = self::without($spans, $this->minute($absence->from_at), $this->minute($absence->to_at));
         }

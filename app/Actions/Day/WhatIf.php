@@ -42,8 +42,8 @@ final readonly class WhatIf
     /** @return array<int, string> parts a new job can be like, the latest first */
     public static function parts(): array
     {
-        $parts = Part::query()->with('job')->whereHas('coats');
-        $parts->whereNull('withdrawn_at')->orderByDesc('id')->limit(self::MOST_PARTS);
+        $parts = Part::query()->with('job')->whereHas('coats')->whereNull('withdrawn_at')->orderByDesc('id')
+            ->limit(self::MOST_PARTS);
 
         return $parts->get()->mapWithKeys(fn (Part $part): array => [
             $part->id => "{$part->name}, as in job {$part->job->number}",

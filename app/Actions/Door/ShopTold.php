@@ -17,8 +17,8 @@ final class ShopTold
     /** @return array<string, mixed> as docs/schemas/door/rail.schema.json */
     public static function rail(): array
     {
-        $loads = OvenLoad::query()->with(['oven', 'items.part', 'items.lot.part']);
-        $loads->whereIn('status', ['planned', 'running'])->orderBy('id');
+        $loads = OvenLoad::query()->with(['oven', 'items.part', 'items.lot.part'])
+            ->whereIn('status', ['planned', 'running'])->orderBy('id');
 
         return [
             'at' => DoorTime::of(ShopClock::now()),

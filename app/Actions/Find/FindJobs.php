@@ -49,10 +49,10 @@ final class FindJobs
         $open = self::having($ids)->where('status', 'open')->orderByDesc('id')->limit(self::MOST)->pluck('id');
         $rest = self::having($ids, self::few($ids))->where('status', '!=', 'open')->orderByDesc('id');
         $found = $open->concat($rest->limit(self::MOST - $open->count())->pluck('id'));
-        $query = Job::query()->with(['customer', 'parts.lots'])->whereIn('id', $found->all());
-        $query->orderByRaw("status = 'open' desc")->orderByDesc('number');
 
-        return ['jobs' => $query->get(), 'meant' => array_slice($meant, 0, 5)];
+        return ['jobs' => Job::query()->with(['customer', 'parts.lots'])->whereIn('id', $found->all())
+            ->orderByRaw("status = 'open' desc")->orderByDesc('number')
+            ->get(), 'meant' => array_slice($meant, 0, 5)];
     }
 
     /**

@@ -149,9 +149,9 @@ final readonly class FaultBoard
         if ($own?->powder_lot_id === null) {
             return collect();
         }
-        $sprayings = Spraying::done()->with(['lot.part.job.customer', 'lot.part.lots']);
-        $sprayings->where('powder_lot_id', $own->powder_lot_id)->where('part_id', '!=', $this->fault->part_id);
-        $sprayings->orderByDesc('id')->limit(40);
+        $sprayings = Spraying::done()->with(['lot.part.job.customer', 'lot.part.lots'])
+            ->where('powder_lot_id', $own->powder_lot_id)->where('part_id', '!=', $this->fault->part_id)
+            ->orderByDesc('id')->limit(40);
 
         return $sprayings->get()->toBase()->map(fn (Spraying $one): Lot => $one->lot)->unique('id')->values();
     }

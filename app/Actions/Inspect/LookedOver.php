@@ -145,9 +145,8 @@ final readonly class LookedOver
     /** Something was looked at, and nothing was found. */
     public static function tick(Lot $lot, LookKind $what, ?Pin $pin, ?string $signedBy, User $by): void
     {
-        $known = LookedAt::query();
-        $known->where('lot_id', $lot->id)->where('what', $what->value)->where('pin_id', $pin?->id);
-        $known->whereNull('withdrawn_at');
+        $known = LookedAt::query()->where('lot_id', $lot->id)->where('what', $what->value)
+            ->where('pin_id', $pin?->id)->whereNull('withdrawn_at');
         if (! $known->exists()) {
             LookedAt::query()->create([
                 'lot_id' => $lot->id, 'what' => $what->value, 'pin_id' => $pin?->id, 'signed_by' => $signedBy,
@@ -162,12 +161,11 @@ final readonly class LookedOver
     {
         $lot = $walk->lot;
         $since = collect($walk->coats->reworks)->max('at');
-        $all = LookedAt::query()->with('user');
-        $all->whereIn('lot_id', $lot->part->lots->pluck('id'))->whereNull('withdrawn_at')->orderBy('id');
-        $looks = $all->get()->toBase()->filter(
-            fn (LookedAt $one): bool => $past->any($one->lot_id, $one->at)
-                && ($since === null || $one->at->gte($since)),
-        );
+        $looks = LookedAt::query()->with('user')->whereIn('lot_id', $lot->part->lots->pluck('id'))
+            ->whereNull('withdrawn_at')->orderBy('id')->get()->toBase()->filter(
+                fn (LookedAt $one): bool => $past->any($one->lot_id, $one->at)
+                    && ($since === null || $one->at->gte($since)),
+            );
         $looked = fn (LookKind $what, ?int $pin): ?LookedAt => $looks->last(
             fn (LookedAt $one): bool => $one->what === $what->value && $one->pin_id === $pin,
         );

@@ -133,8 +133,8 @@ final class MendFault
         DB::transaction(function () use ($rework, $by): void {
             $held = Rework::held($rework->id);
             $coats = $held->coats->pluck('id');
-            $marks = StepMark::query();
-            $marks->where('lot_id', $held->lot_id)->where('at', '>', $held->at)->where('outcome', 'done');
+            $marks = StepMark::query()->where('lot_id', $held->lot_id)->where('at', '>', $held->at)
+                ->where('outcome', 'done');
             $begun = Spraying::query()->whereIn('coat_id', $coats)->exists()
                 || ($held->way !== ReworkWay::Accept && $marks->exists());
             if ($begun || $held->withdrawn_at !== null || ($held->way !== ReworkWay::Accept && $held->closed_at)) {

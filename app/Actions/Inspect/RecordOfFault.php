@@ -81,10 +81,9 @@ final readonly class RecordOfFault
     public static function sprayed(Coat $coat, Lot $lot): ?Spraying
     {
         $past = LotPast::of($lot);
-        $done = Spraying::done()->with(['zones', 'checks', 'powderLot', 'gun', 'user']);
-        $done->where('coat_id', $coat->id)->orderByDesc('id');
 
-        return $done->get()->first(fn (Spraying $one): bool => $past->any($one->lot_id, $one->at));
+        return Spraying::done()->with(['zones', 'checks', 'powderLot', 'gun', 'user'])->where('coat_id', $coat->id)
+            ->orderByDesc('id')->get()->first(fn (Spraying $one): bool => $past->any($one->lot_id, $one->at));
     }
 
     /** @return array<string, bool|float|null> */
@@ -258,9 +257,8 @@ final readonly class RecordOfFault
 
     private function oilyMedia(): ?bool
     {
-        $last = LogLine::of('media');
-        $last->whereIn('event', ['greasy', 'discarded', 'new'])->where('at', '<=', $this->fault->at)->orderByDesc('id');
-        $event = $last->first()?->event;
+        $event = LogLine::of('media')->whereIn('event', ['greasy', 'discarded', 'new'])
+            ->where('at', '<=', $this->fault->at)->orderByDesc('id')->first()?->event;
 
         return $event === null ? null : $event === 'greasy';
     }
@@ -284,10 +282,9 @@ final readonly class RecordOfFault
         if ($last === null || $last->powder_id === $spraying->powder_id) {
             return $last === null ? null : true;
         }
-        $changes = LogLine::of(ColourChanges::KIND);
-        $changes->where('at', '>=', $last->at)->where('at', '<=', $spraying->at);
 
-        return $changes->exists();
+        return LogLine::of(ColourChanges::KIND)->where('at', '>=', $last->at)->where('at', '<=', $spraying->at)
+            ->exists();
     }
 
     private function ticked(Spraying $spraying, PreOven $what, ?Pin $pin): ?bool

@@ -22,8 +22,8 @@ final class LastTime
         $units = Units::current();
         $like = Part::query()
             ->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections'])
-            ->whereKeyNot($part->id);
-        $like->where('name', $part->name)->whereNull('withdrawn_at')->orderByDesc('id')->limit(self::MOST);
+            ->whereKeyNot($part->id)->where('name', $part->name)->whereNull('withdrawn_at')
+            ->orderByDesc('id')->limit(self::MOST);
 
         return array_values(
             $like

@@ -108,9 +108,7 @@ final class SavePart
     private function recount(Part $part, int $count): void
     {
         $more = $count - $part->count;
-        $query = Lot::query();
-        $query->where('part_id', $part->id)->where('fate', 'open')->lockForUpdate();
-        $open = $query->get();
+        $open = Lot::query()->where('part_id', $part->id)->where('fate', 'open')->lockForUpdate()->get();
         $all = Lot::query()->where('part_id', $part->id)->where('fate', '!=', 'joined')->count();
         $at = $all === 1 && ! $this->wasBaked($part) ? $open->first() : $open->firstWhere('station', Station::Intake);
         if ($more === 0) {

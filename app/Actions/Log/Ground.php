@@ -34,10 +34,7 @@ final class Ground
      */
     private static function lines(array $parts): Collection
     {
-        $lines = LogLine::of('ground')->with('user');
-        $lines->whereIn('part_id', $parts)->orderByDesc('id');
-
-        return $lines->get();
+        return LogLine::of('ground')->with('user')->whereIn('part_id', $parts)->orderByDesc('id')->get();
     }
 
     /** What was measured on the part's rack today, Ω; null where nothing was. */

@@ -102,11 +102,8 @@ final readonly class LotCoats
      */
     private static function asked(array $parts): Collection
     {
-        $reworks = Rework::query()->with([
+        return Rework::query()->with([
             'steps', 'coats.powder.rows', 'coats.results.ovenLoad', 'coats.inspections.ovenLog',
-        ]);
-        $reworks->whereIn('part_id', $parts)->whereNull('withdrawn_at')->orderBy('id');
-
-        return $reworks->get()->toBase();
+        ])->whereIn('part_id', $parts)->whereNull('withdrawn_at')->orderBy('id')->get()->toBase();
     }
 }

@@ -83,8 +83,7 @@ final class PartFloor
     /** Whether a bake that went in after the acid was hot and long enough. */
     private static function isRelieved(Part $part, CarbonImmutable $acidEnded, ?LotPast $past): bool
     {
-        $out = OvenResult::query();
-        $out->with('ovenLoad')->where('part_id', $part->id)->whereNotNull('held_minutes');
+        $out = OvenResult::query()->with('ovenLoad')->where('part_id', $part->id)->whereNotNull('held_minutes');
         foreach ($out->get() as $result) {
             $load = $result->ovenLoad;
             if ($past !== null && ! $past->any($result->lot_id, $result->at)) {

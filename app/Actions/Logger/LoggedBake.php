@@ -48,10 +48,7 @@ final class LoggedBake
     /** @return \Illuminate\Database\Eloquent\Builder<OvenLog> */
     private static function logs(): \Illuminate\Database\Eloquent\Builder
     {
-        $logs = OvenLog::query();
-        $logs->whereNull('withdrawn_at');
-
-        return $logs;
+        return OvenLog::query()->whereNull('withdrawn_at');
     }
 
     /**

@@ -31,9 +31,9 @@ final readonly class OvenLogs
 
     public static function of(Oven $oven): self
     {
-        $logs = OvenLog::query()->with('ovenLoad');
-        $logs->whereHas('ovenLoad', fn ($bake) => $bake->where('oven_id', $oven->id));
-        $logs->whereNull('withdrawn_at')->latest('id')->limit(self::RUNS);
+        $logs = OvenLog::query()->with('ovenLoad')
+            ->whereHas('ovenLoad', fn ($bake) => $bake->where('oven_id', $oven->id))->whereNull('withdrawn_at')
+            ->latest('id')->limit(self::RUNS);
 
         return new self($oven, $logs->get()->toBase());
     }

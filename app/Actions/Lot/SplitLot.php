@@ -149,8 +149,7 @@ final class SplitLot
             'user_id' => $by->id,
         ]);
         $lot->update(['count' => $lot->count - $pieces]);
-        $marks = StepMark::query();
-        $marks->where('lot_id', $lot->id)->orderBy('id');
+        $marks = StepMark::query()->where('lot_id', $lot->id)->orderBy('id');
         foreach ($marks->get() as $mark) {
             $mark->replicate()->fill(['lot_id' => $child->id])->save();
         }
@@ -166,8 +165,7 @@ final class SplitLot
     private static function shareMasks(Lot $lot, Lot $child): void
     {
         $all = $lot->count + $child->count;
-        $on = Fitting::query();
-        $on->where('lot_id', $lot->id)->whereNull('withdrawn_at')->whereNull('removed');
+        $on = Fitting::query()->where('lot_id', $lot->id)->whereNull('withdrawn_at')->whereNull('removed');
         foreach ($on->get() as $fitting) {
             $share = (int) round(($fitting->fitted * $child->count) / $all);
             if ($share >= 1 && $share < $fitting->fitted) {
@@ -208,10 +206,7 @@ final class SplitLot
     /** @return Builder<BenchClock> */
     private static function running(Lot $lot): Builder
     {
-        $clocks = BenchClock::query();
-        $clocks->where('lot_id', $lot->id)->whereNull('done_at');
-
-        return $clocks;
+        return BenchClock::query()->where('lot_id', $lot->id)->whereNull('done_at');
     }
 
     /** Pieces that were mended another way carry other coats. */
@@ -230,9 +225,8 @@ final class SplitLot
 
     private static function mustBeOutside(Lot $lot, string $how): void
     {
-        $in = OvenLoadItem::query();
-        $in->where('lot_id', $lot->id)->whereNull('out_at');
-        $in->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['planned', 'running']));
+        $in = OvenLoadItem::query()->where('lot_id', $lot->id)->whereNull('out_at')
+            ->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['planned', 'running']));
         if ($in->exists()) {
             throw ValidationException::withMessages([
                 'lot' => ucfirst($lot->partName())." hangs in an oven load; it cannot be {$how} there.",

@@ -31,15 +31,15 @@ final readonly class Hooks
         $size = HookSize::for($part->mass_kg ?? 0.0);
         $lines = LogLine::of(self::KIND, $size->value);
         $cleaned = $lines->toBase()->max('at');
-        $pulled = OvenLoad::of(LoadKind::Cure)->where('status', 'pulled');
-        $pulled->orderByDesc('pulled_at')->limit(self::LOOKED_AT);
+        $pulled = OvenLoad::of(LoadKind::Cure)->where('status', 'pulled')->orderByDesc('pulled_at')
+            ->limit(self::LOOKED_AT);
         $pulled->when($cleaned !== null, fn ($loads) => $loads->where('pulled_at', '>', $cleaned));
         $loads = $pulled->pluck('id')->all();
         [$from, $to] = $size->range();
-        $items = OvenLoadItem::query()->toBase()->whereIn('oven_load_id', $loads);
-        $items->join('parts', 'parts.id', '=', 'part_id')->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to);
 
-        return new self($size, $items->distinct()->count('oven_load_id'));
+        return new self($size, OvenLoadItem::query()->toBase()->whereIn('oven_load_id', $loads)
+            ->join('parts', 'parts.id', '=', 'part_id')->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to)
+            ->distinct()->count('oven_load_id'));
     }
 
     public static function cleaned(HookSize $size, User $by): void

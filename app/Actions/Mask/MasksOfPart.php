@@ -94,10 +94,8 @@ final readonly class MasksOfPart
     /** Whether any mask is still on a lot. */
     public static function anyOn(Lot $lot): bool
     {
-        $on = Fitting::query();
-        $on->where('lot_id', $lot->id)->whereNull('withdrawn_at');
-
-        return $on->get()->contains(fn (Fitting $fitting): bool => ! $fitting->isOff());
+        return Fitting::query()->where('lot_id', $lot->id)->whereNull('withdrawn_at')->get()
+            ->contains(fn (Fitting $fitting): bool => ! $fitting->isOff());
     }
 
     /**

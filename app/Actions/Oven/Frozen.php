@@ -75,9 +75,9 @@ final class Frozen
     /** The powder that went on, as it was when the coat was last baked; as it is now before that. */
     public static function ofCoat(Coat $coat): Powder
     {
-        $items = OvenLoadItem::query()->with('ovenLoad')->where('coat_id', $coat->id);
-        $items->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['running', 'pulled']))->latest('id');
-        $load = $items->first()?->ovenLoad;
+        $load = OvenLoadItem::query()->with('ovenLoad')->where('coat_id', $coat->id)
+            ->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['running', 'pulled']))->latest('id')
+            ->first()?->ovenLoad;
 
         return $load === null ? $coat->powder : self::powder($load, $coat);
     }

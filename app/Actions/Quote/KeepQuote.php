@@ -144,8 +144,8 @@ final class KeepQuote
                 'answered_at' => ShopClock::now(),
             ]);
             // Of a job's quotes one is what was agreed.
-            $others = Quote::query();
-            $others->where('job_id', $quote->job_id)->where('state', 'open')->where('id', '!=', $quote->id);
+            $others = Quote::query()->where('job_id', $quote->job_id)->where('state', 'open')
+                ->where('id', '!=', $quote->id);
             foreach ($accepted ? $others->get() : [] as $other) {
                 $other->update([
                     'state' => 'declined', 'answered_by' => $name, 'answered_at' => ShopClock::now(),

@@ -38,10 +38,8 @@ final readonly class QuoteBoard
                 default => ['' => QuoteOfPart::of($part)],
             }, 'why' => $why, 'bare' => $part->coats->isEmpty()];
         }
-        $told = Told::query();
-        $told->where('job_id', $job->id)->orderByDesc('id');
 
-        return new self($job, $parts, $told->get());
+        return new self($job, $parts, Told::query()->where('job_id', $job->id)->orderByDesc('id')->get());
     }
 
     private static function whyNot(Part $part): ?string

@@ -54,10 +54,9 @@ final class ShopTerms
     {
         $factors = [];
         foreach (LineKind::cases() as $kind) {
-            $lines = QuoteLine::query();
-            $lines->where('kind', $kind)->whereNotNull('actual_min')->where('planned_min', '>', 0)
-                ->orderByDesc('actual_at')->limit(self::THAT_COUNT);
-            $logs = $lines->get()->map(fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min]);
+            $logs = QuoteLine::query()->where('kind', $kind)->whereNotNull('actual_min')->where('planned_min', '>', 0)
+                ->orderByDesc('actual_at')->limit(self::THAT_COUNT)->get()
+                ->map(fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min]);
             if ($kind->isWork() && $logs->isNotEmpty()) {
                 $factors[$kind->value] = ShopFactor::from(array_values($logs->all()));
             }

@@ -28,9 +28,9 @@ final class ClocksNow
                 'past' => 'pull now',
             ];
         }
-        $benches = BenchClock::query()->with(['part.job', 'lot']);
-        $benches->whereHas('lot', fn ($lot) => $lot->where('fate', 'open'));
-        $benches->whereNull('done_at')->orderBy('due_at')->limit(self::MOST);
+        $benches = BenchClock::query()->with(['part.job', 'lot'])
+            ->whereHas('lot', fn ($lot) => $lot->where('fate', 'open'))->whereNull('done_at')->orderBy('due_at')
+            ->limit(self::MOST);
         foreach ($benches->get() as $clock) {
             $clocks[] = [
                 'at' => $clock->due_at,

@@ -165,9 +165,9 @@ final class MayGoOn
     /** A dwell or a wait that still runs, or one that has run too long, is not walked away from in silence. */
     private static function unfinished(Lot $lot): void
     {
-        $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereNull('done_at');
-        $clocks->where('lot_id', $lot->id);
-        $clocks->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))->orderByDesc('due_at');
+        $clocks = BenchClock::query()->where('step', '!=', BenchClock::BARE_STEEL)->whereNull('done_at')
+            ->where('lot_id', $lot->id)->where('due_at', '>', ShopClock::now()->format('Y-m-d H:i:s.v'))
+            ->orderByDesc('due_at');
         $last = $clocks->first();
         $says = $last === null
             ? LotPause::of(LotWalk::of($lot))?->holds()

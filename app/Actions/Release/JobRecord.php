@@ -32,11 +32,9 @@ final readonly class JobRecord
     public static function of(Job $job): self
     {
         $job->loadMissing(['customer', 'parts.lots']);
-        $releases = Release::query()->with('user');
-        $releases->where('job_id', $job->id)->orderBy('id');
-        $kept = $releases->get()->toBase()->keyBy('lot_id');
-        $supplements = Supplement::query()->with('user');
-        $supplements->where('job_id', $job->id)->orderBy('id');
+        $kept = Release::query()->with('user')->where('job_id', $job->id)->orderBy('id')->get()->toBase()
+            ->keyBy('lot_id');
+        $supplements = Supplement::query()->with('user')->where('job_id', $job->id)->orderBy('id');
         $documents = $job->lotsThere()->filter(fn (Lot $lot): bool => $lot->fate !== 'declined')->map(
             fn (Lot $lot): array => isset($kept[$lot->id]) ? $kept[$lot->id]->record() : RecordOfLot::build($lot),
         );

@@ -167,9 +167,8 @@ final readonly class RecordOfLot
     /** @return list<Spraying> that laid a coat on these pieces */
     private function sprayings(Coat $coat): array
     {
-        $done = Spraying::done()->with(['powderLot', 'gun', 'user']);
-        $done->where('coat_id', $coat->id)->orderBy('id');
-        $mine = $done->get()->filter(fn (Spraying $one): bool => $this->past->any($one->lot_id, $one->at));
+        $mine = Spraying::done()->with(['powderLot', 'gun', 'user'])->where('coat_id', $coat->id)->orderBy('id')
+            ->get()->filter(fn (Spraying $one): bool => $this->past->any($one->lot_id, $one->at));
 
         return array_values($mine->all());
     }
@@ -339,21 +338,17 @@ final readonly class RecordOfLot
     /** @return Collection<int, LogLine> blast, bath, earth: of these pieces */
     private function log(): Collection
     {
-        $lines = LogLine::query()->with(['figures', 'user']);
-        $lines->where('part_id', $this->lot->part_id)->whereNull('withdrawn_at')->orderBy('at');
-
-        return $lines->get()->toBase()->filter(
-            fn (LogLine $one): bool => $one->lot_id === null || $this->past->any($one->lot_id, $one->at),
-        );
+        return LogLine::query()->with(['figures', 'user'])->where('part_id', $this->lot->part_id)
+            ->whereNull('withdrawn_at')->orderBy('at')->get()->toBase()->filter(
+                fn (LogLine $one): bool => $one->lot_id === null || $this->past->any($one->lot_id, $one->at),
+            );
     }
 
     /** @return list<array<string, mixed>> */
     private function bakedOut(): array
     {
-        $results = OvenResult::query()->with('ovenLoad.oven');
-        $results->where('part_id', $this->lot->part_id)->whereNull('coat_id')->orderBy('id');
-
-        return array_values($results->get()
+        return array_values(OvenResult::query()->with('ovenLoad.oven')->where('part_id', $this->lot->part_id)
+            ->whereNull('coat_id')->orderBy('id')->get()
             ->filter(fn (OvenResult $one): bool => $this->past->any($one->lot_id, $one->at))
             ->map(fn (OvenResult $one): array => [
                 'oven' => $one->ovenLoad->oven->name,

@@ -42,11 +42,10 @@ final class BakeOutController
     public function show(Request $request): View
     {
         $pick = BenchPick::at(Station::BakeOut, $request);
-        $open = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job']);
-        $open->whereIn('status', ['planned', 'running'])->orderBy('id');
-        $loads = $open->get();
-        $lately = OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven']);
-        $lately->where('status', 'pulled')->orderByDesc('pulled_at')->limit(self::LATELY);
+        $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job'])
+            ->whereIn('status', ['planned', 'running'])->orderBy('id')->get();
+        $lately = OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven'])->where('status', 'pulled')
+            ->orderByDesc('pulled_at')->limit(self::LATELY);
         $shown = $this->shown((int) $request->integer('load'), $loads, $pick);
         $board = $shown === null ? null : BakeOutBoard::of($shown);
 

@@ -163,10 +163,8 @@ final class BlastController
     /** @return \Illuminate\Support\Collection<int, LogLine> */
     private function logged(Part $part): \Illuminate\Support\Collection
     {
-        $lines = LogLine::of('blast')->with('user');
-        $lines->where('part_id', $part->id)->orderByDesc('id')->limit(self::LOGGED);
-
-        return $lines->get()->toBase();
+        return LogLine::of('blast')->with('user')->where('part_id', $part->id)->orderByDesc('id')
+            ->limit(self::LOGGED)->get()->toBase();
     }
 
     /** @return array<string, mixed> */

@@ -296,10 +296,8 @@ final class CoatController
 
     private function lastDone(Lot $lot): ?Spraying
     {
-        $done = Spraying::done()->with(['zones', 'user', 'powder']);
-        $done->where('lot_id', $lot->id)->orderByDesc('id');
-
-        return $done->first();
+        return Spraying::done()->with(['zones', 'user', 'powder'])->where('lot_id', $lot->id)->orderByDesc('id')
+            ->first();
     }
 
     private function to(Lot $lot, string $said): RedirectResponse

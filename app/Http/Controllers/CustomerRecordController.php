@@ -37,10 +37,8 @@ final class CustomerRecordController
 
     private function link(string $secret): RecordLink
     {
-        $links = RecordLink::query()->with('job');
-        $links->where('mark', RecordLink::markOf($secret))->whereNull('withdrawn_at');
-
-        return $links->first() ?? abort(404);
+        return RecordLink::query()->with('job')->where('mark', RecordLink::markOf($secret))
+            ->whereNull('withdrawn_at')->first() ?? abort(404);
     }
 
     private function read(RecordLink $link): Sheet

@@ -172,9 +172,8 @@ final class DayController
 
     public function calendar(string $secret): Response
     {
-        $feeds = CalendarFeed::query()->with(['user', 'oven']);
-        $feeds->where('mark', ChangeDay::markOf($secret))->whereNull('withdrawn_at');
-        $feed = $feeds->first() ?? abort(404);
+        $feed = CalendarFeed::query()->with(['user', 'oven'])->where('mark', ChangeDay::markOf($secret))
+            ->whereNull('withdrawn_at')->first() ?? abort(404);
         abort_if($feed->user !== null && ! $feed->user->active, 404);
         CalendarFeed::query()->whereKey($feed->id)->update([
             'opened' => $feed->opened + 1, 'opened_at' => ShopClock::now()->format('Y-m-d H:i:s.v'),
@@ -218,9 +217,6 @@ final class DayController
     /** @return Collection<int, CalendarFeed> */
     private static function feeds(): Collection
     {
-        $feeds = CalendarFeed::query()->with(['user', 'oven']);
-        $feeds->whereNull('withdrawn_at')->orderBy('id');
-
-        return $feeds->get()->toBase();
+        return CalendarFeed::query()->with(['user', 'oven'])->whereNull('withdrawn_at')->orderBy('id')->get()->toBase();
     }
 }

@@ -26,9 +26,7 @@ final class HoursController
     public function show(): View
     {
         $hours = WorkHours::query()->get();
-        $working = User::query();
-        $working->where('active', true)->where('role', '!=', 'viewer')->orderBy('name');
-        $people = $working->get();
+        $people = User::query()->where('active', true)->where('role', '!=', 'viewer')->orderBy('name')->get();
 
         return view('house.hours', [
             'shop' => Shop::current(),

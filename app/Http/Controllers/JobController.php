@@ -226,9 +226,7 @@ final class JobController
      */
     private function bakesOf(Job $job, array $with): EloquentCollection
     {
-        $bakes = OvenLoad::of(LoadKind::Cure)->with($with)->where('status', '!=', 'withdrawn');
-        $bakes->whereKey(self::loadsOf($job))->orderBy('id');
-
-        return $bakes->get();
+        return OvenLoad::of(LoadKind::Cure)->with($with)->where('status', '!=', 'withdrawn')
+            ->whereKey(self::loadsOf($job))->orderBy('id')->get();
     }
 }

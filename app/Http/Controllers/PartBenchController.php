@@ -56,8 +56,8 @@ final class PartBenchController
             $built->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%');
         }
         $latest = $built->selectRaw('max(id) as id')->groupBy('name')->orderByDesc('id')->limit(30)->pluck('id');
-        $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections']);
-        $parts->whereIn('id', $latest)->orderBy('name');
+        $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections'])
+            ->whereIn('id', $latest)->orderBy('name');
 
         return view('jobs.library', [
             'asked' => $asked,

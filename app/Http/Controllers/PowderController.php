@@ -37,8 +37,8 @@ final class PowderController
     public function show(Powder $powder): View
     {
         $powder->load(['rows', 'lots', 'looks', 'panels']);
-        $lately = Spraying::query()->with(['part.job', 'user', 'powderLot']);
-        $lately->where('powder_id', $powder->id)->whereNotNull('done_at')->orderByDesc('id')->limit(self::LATELY);
+        $lately = Spraying::query()->with(['part.job', 'user', 'powderLot'])->where('powder_id', $powder->id)
+            ->whereNotNull('done_at')->orderByDesc('id')->limit(self::LATELY);
 
         return view('shelf.one-powder', [
             'powder' => $powder,

@@ -36,8 +36,7 @@ final class QuoteController
 
     public function index(Request $request): View
     {
-        $quotes = Quote::query()->with(['job.customer']);
-        $quotes->orderByDesc('id');
+        $quotes = Quote::query()->with(['job.customer'])->orderByDesc('id');
         $find = trim((string) $request->string('q'));
         if ($find !== '') {
             $quotes->whereHas('job', fn ($job) => $job->where('title', 'like', "%{$find}%")

@@ -34,10 +34,9 @@ final class RecordController
     public function full(Job $job): View
     {
         $record = JobRecord::of($job);
-        $moves = Move::query()->with(['user', 'lot.part.lots']);
-        $moves->where('job_id', $job->id)->orderBy('at')->orderBy('id');
-        $links = RecordLink::query()->with('user');
-        $links->where('job_id', $job->id)->whereNull('withdrawn_at')->orderBy('id');
+        $moves = Move::query()->with(['user', 'lot.part.lots'])->where('job_id', $job->id)->orderBy('at')
+            ->orderBy('id');
+        $links = RecordLink::query()->with('user')->where('job_id', $job->id)->whereNull('withdrawn_at')->orderBy('id');
 
         return view('records.full', [
             'record' => $record,

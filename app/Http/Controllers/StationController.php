@@ -57,10 +57,9 @@ final class StationController
     private function atTheCounter(): Collection
     {
         $here = fn ($lot) => $lot->where('station', Station::Intake)->where('fate', 'open');
-        $jobs = Job::hanging()->with(self::NEEDS);
-        $jobs->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.lots', $here));
 
-        return $jobs->get();
+        return Job::hanging()->with(self::NEEDS)
+            ->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.lots', $here))->get();
     }
 
     /** @return Collection<int, Move> */
@@ -84,9 +83,7 @@ final class StationController
             ->orderBy('id')
             ->get();
 
-        $query = Oven::query();
-        $query->whereNull('retired_at')->orderByDesc('heater_kw');
-        $ovens = $query->get();
+        $ovens = Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get();
         $busy = OvenLoad::query()->where('status', 'running')->pluck('oven_id');
 
         return view('cure.bench', [

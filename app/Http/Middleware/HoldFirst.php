@@ -36,9 +36,7 @@ final class HoldFirst
             $this->hold(Shop::class, [1]);
         }
         foreach ($bound as $name => $one) {
-            $query = $one->newQuery();
-            $query->lockForUpdate();
-            $route->setParameter($name, $query->findOrFail($one->getKey()));
+            $route->setParameter($name, $one->newQuery()->lockForUpdate()->findOrFail($one->getKey()));
         }
 
         return $next($request);

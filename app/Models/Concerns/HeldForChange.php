@@ -9,9 +9,6 @@ trait HeldForChange
 {
     public static function held(int $id): static
     {
-        $query = self::query();
-        $query->lockForUpdate();
-
-        return $query->findOrFail($id);
+        return self::query()->lockForUpdate()->findOrFail($id);
     }
 }
