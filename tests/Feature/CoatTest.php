@@ -256,8 +256,9 @@ final class CoatTest extends ShopTestCase
         ]);
         self::assertSame(80.0, $spraying->planned_um);
         self::assertSame(55.0, $spraying->zones->firstWhere('zone', 'face')->kv);
-        $this->actingAs(User::query()->findOrFail($this->finisher->id)->update(['unit_system' => 'us'])
-            ->refresh())->get('/station/coat')->assertSee(' oz');
+        $us = User::query()->findOrFail($this->finisher->id);
+        $us->update(['unit_system' => 'us']);
+        $this->actingAs($us->refresh())->get('/station/coat')->assertSee(' oz');
         $text = strip_tags((string) $this->get('/station/coat')->getContent());
         self::assertDoesNotMatchRegularExpression('/\d ?(µm|mm|°C|kg|g\b(?!\/))/u', $text);
     }

@@ -251,10 +251,11 @@ final class RecordTest extends ShopTestCase
     public function test_half_a_job_is_handed_over_and_its_sheet_shows_only_that_to_the_customer(): void
     {
         $job = $this->released();
-        Part::query()->where('job_id', $job->id)->firstOrFail()->replicate()->fill(['name' => 'late one'])->save()
-            ->lots()->create([
-                'number' => 1, 'count' => 1, 'station' => Station::Coat, 'born_at' => $this->now, 'fate' => 'open',
-            ]);
+        $late = Part::query()->where('job_id', $job->id)->firstOrFail()->replicate();
+        $late->fill(['name' => 'late one'])->save();
+        $late->lots()->create([
+            'number' => 1, 'count' => 1, 'station' => Station::Coat, 'born_at' => $this->now, 'fate' => 'open',
+        ]);
         $job->update(['status' => 'open']);
         $record = JobRecord::of($job->refresh());
         self::assertFalse($record->isFrozen());
