@@ -86,7 +86,7 @@ final class History
         $changes = [];
         foreach (array_keys(($entry->after ?? []) + ($entry->before ?? [])) as $column) {
             $label = HistoryWords::COLUMNS[$column] ?? null;
-            // Who and when are told by the entry itself, what it belongs to by its page.
+            // The entry shows who and when, its page what it belongs to.
             $isTold = preg_match('/^(user_id|created_by|at|part_id|lot_id)$/', (string) $column) === 1;
             if ($label === null || ($isTold && $entry->what !== 'updated')) {
                 continue;

@@ -39,7 +39,7 @@ const look = async (page, name) => {
     await page.setViewportSize({ width: 1280, height: 800 });
 };
 
-// Shared out over the workers: every part looks at each so-manieth page.
+// Split over the workers: part n of N checks every Nth page.
 const PARTS = 4;
 test.describe.configure({ mode: 'parallel' });
 

@@ -115,7 +115,7 @@ let resetFor = null;
 export const test = base.extend({
     baseURL: async ({ baseURL }, use, info) => {
         const shop = shops[info.parallelIndex];
-        // A file's tests follow on from each other; the next file, and each test of a parallel one, begins anew.
+        // Tests of one file follow on from each other; the next file starts from the dump again.
         const turn = `${info.project.name} ${info.file}`;
         if (shop && resetFor !== turn) {
             reset(shop);

@@ -18,7 +18,7 @@ trait EveryPageInOneSystem
         foreach ($pages as $page) {
             $answer = $this->actingAs($this->mara->refresh())->get($page);
             self::assertSame(200, $answer->getStatusCode(), $page);
-            // What devices speak is SI whoever reads of it.
+            // Devices speak SI to every reader.
             if (! str_starts_with($page, '/practice') && $page !== '/devices/door') {
                 $this->saysNothingIn($foreign, (string) $answer->getContent(), $page);
             }

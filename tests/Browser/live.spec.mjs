@@ -1,0 +1,64 @@
+import { test, expect, signIn } from './support.mjs';
+
+/** Figures that people type on a form which answers at every change, and what they make of each: a little more. */
+const typed = async (page) => {
+    const fields = page.locator(
+        'form:is([hx-get], [hx-put], [hx-post])[hx-trigger*="change"] input:is([type="text"], [type="number"]):visible',
+    );
+    const all = [];
+    for (const field of await fields.all()) {
+        const [name, value] = [await field.getAttribute('name'), await field.inputValue()];
+        if (name && /^\d+([.,]\d+)?$/.test(value)) all.push({ name, value: String(Number(value.replace(',', '.')) + 1) });
+    }
+    return all;
+};
+
+/** Typed as fast as keys go, without waiting for an answer; then every field still holds what was typed. */
+const typesAtFullSpeed = async (page, more = []) => {
+    const all = [...(await typed(page)), ...more];
+    expect(all.length, 'figures to type').toBeGreaterThan(0);
+    for (const { name, value } of all) {
+        const field = page.locator(`form:is([hx-get], [hx-put], [hx-post]) [name="${name}"]:visible`).first();
+        await field.focus();
+        await field.selectText();
+        await page.keyboard.type(value, { delay: 0 });
+        await page.keyboard.press('Tab');
+    }
+    await page.waitForLoadState('networkidle');
+    for (const { name, value } of all) {
+        const field = page.locator(`form:is([hx-get], [hx-put], [hx-post]) [name="${name}"]:visible`).first();
+        expect(Number((await field.inputValue()).replace(',', '.')), name).toBeCloseTo(Number(value), 6);
+    }
+    await expect(page.getByRole('heading', { name: /saved this while you had it open/ })).toHaveCount(0);
+};
+
+test('what is typed at full speed on a live form stays, and meets no conflict', async ({ page, baseURL }) => {
+    await signIn(page, baseURL, 'joss');
+    await page.goto('/station/blast');
+    await typesAtFullSpeed(page);
+    await page.goto('/station/coat');
+    await typesAtFullSpeed(page);
+
+    await page.goto('/station/cure');
+    await page.locator('a[href^="/bakes/"]', { hasText: /lantern cap/ }).first().click();
+    await typesAtFullSpeed(page);
+
+    // A part's facts are saved at every change, and once more by the button.
+    await page.goto('/station/intake');
+    await page.locator('a[href*="/route"]').first().click();
+    const sides = ['600', '600', '120'].map((value, n) => ({ name: `box[${n}]`, value }));
+    await typesAtFullSpeed(page, sides);
+    await page.getByLabel('Blast with').selectOption({ index: 3 });
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.locator('[data-saved]')).toHaveText('Saved.');
+    // What cannot be is said beside its field, and what was typed stays.
+    await page.getByLabel('long', { exact: true }).fill('600600');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByLabel('long', { exact: true })).toHaveAttribute('aria-invalid', 'true');
+    await expect(page.locator('[data-live-error]')).toBeVisible();
+    await expect(page.getByLabel('long', { exact: true })).toHaveValue('600600');
+    await page.reload();
+    for (const [n, label] of ['long', 'wide', 'high'].entries()) {
+        await expect(page.getByLabel(label, { exact: true })).toHaveValue(sides[n].value);
+    }
+});
