@@ -1,6 +1,7 @@
 /*
- * Errors of a form that is saved while it is filled in: each beside its field, gone when the field is right. What was
- * typed stays; focus moves only where the person pressed the form's button.
+ * Forms that are saved while they are filled in. Errors stand beside their fields and go when the field is right; what
+ * was typed stays, also in the forms of an answer that is being replaced; focus moves only where the person pressed the
+ * form's button.
  */
 const byName = (form, key) => {
     const [first, ...rest] = key.split('.');
@@ -39,7 +40,37 @@ const show = (form, errors, takesFocus) => {
     });
 };
 
+/** What somebody has begun to type in a part of the page that an answer is about to replace, by where it is typed. */
+const placeOf = (field) => {
+    const hidden = [...(field.form?.querySelectorAll('input[type="hidden"]') ?? [])].filter(
+        (one) => !one.name.startsWith('_'),
+    );
+
+    return [field.form?.action, field.name, ...hidden.map((one) => `${one.name}=${one.value}`)].join(' ');
+};
+
+const typable = (root) => [...root.querySelectorAll('input:not([type="hidden"], [type="checkbox"], [type="radio"])')];
+
+const keepTyped = () => {
+    let kept = new Map();
+    let focused = null;
+    document.addEventListener('htmx:beforeSwap', ({ detail: { target } }) => {
+        const begun = typable(target).filter((field) => field.value !== field.defaultValue);
+        kept = new Map(begun.map((field) => [placeOf(field), field.value]));
+        focused = target.contains(document.activeElement) ? placeOf(document.activeElement) : null;
+    });
+    // Of every element that was put in; what it replaced is gone by now.
+    document.addEventListener('htmx:load', ({ detail: { elt } }) => {
+        for (const field of typable(elt)) {
+            const place = placeOf(field);
+            if (kept.has(place)) field.value = kept.get(place);
+            if (place === focused) field.focus();
+        }
+    });
+};
+
 export const showLiveErrors = () => {
+    keepTyped();
     document.addEventListener('htmx:afterRequest', ({ detail: { elt, xhr, requestConfig } }) => {
         if (!(elt instanceof HTMLFormElement) || !(xhr.status === 422 || xhr.status === 200)) return;
         clear(elt);

@@ -3,7 +3,8 @@ import { test, expect, signIn } from './support.mjs';
 /** Figures that people type on a form which answers at every change, and what they make of each: a little more. */
 const typed = async (page) => {
     const fields = page.locator(
-        'form:is([hx-get], [hx-put], [hx-post])[hx-trigger*="change"] input:is([type="text"], [type="number"]):visible',
+        'form:is([hx-get], [hx-put], [hx-post])[hx-trigger*="change"] ' +
+            'input:not([type="hidden"], [type="checkbox"], [type="radio"], [type="range"]):visible',
     );
     const all = [];
     for (const field of await fields.all()) {
