@@ -9,7 +9,8 @@ const typed = async (page) => {
     const all = [];
     for (const field of await fields.all()) {
         const [name, value] = [await field.getAttribute('name'), await field.inputValue()];
-        if (name && /^\d+([.,]\d+)?$/.test(value)) all.push({ name, value: String(Number(value.replace(',', '.')) + 1) });
+        if (!name || !/^\d+([.,]\d+)?$/.test(value)) continue;
+        all.push({ name, value: String(Number(value.replace(',', '.')) + 1) });
     }
     return all;
 };

@@ -124,7 +124,7 @@ final class LastReleaseTest extends ShopTestCase
         \Illuminate\Support\Once::flush();
     }
 
-    /** @param  string  $which  a pattern of addresses; where others could not have changed, they are not opened again */
+    /** @param  string  $which  pattern of the addresses that could have changed */
     private function everyPageOpens(string $which = '~~'): void
     {
         foreach (preg_grep($which, self::everyPage()) ?: [] as $page) {
