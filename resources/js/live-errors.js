@@ -54,17 +54,23 @@ const typable = (root) => [...root.querySelectorAll('input:not([type="hidden"], 
 const keepTyped = () => {
     let kept = new Map();
     let focused = null;
+    let selected = null;
     document.addEventListener('htmx:beforeSwap', ({ detail: { target } }) => {
         const begun = typable(target).filter((field) => field.value !== field.defaultValue);
         kept = new Map(begun.map((field) => [placeOf(field), field.value]));
-        focused = target.contains(document.activeElement) ? placeOf(document.activeElement) : null;
+        const active = document.activeElement;
+        focused = target.contains(active) ? placeOf(active) : null;
+        // Kinds of field without a caret have none to keep.
+        selected = typeof active?.selectionStart === 'number' ? [active.selectionStart, active.selectionEnd] : null;
     });
     // Of every element that was put in; what it replaced is gone by now.
     document.addEventListener('htmx:load', ({ detail: { elt } }) => {
         for (const field of typable(elt)) {
             const place = placeOf(field);
             if (kept.has(place)) field.value = kept.get(place);
-            if (place === focused) field.focus();
+            if (place !== focused) continue;
+            field.focus();
+            if (selected) field.setSelectionRange(...selected);
         }
     });
 };

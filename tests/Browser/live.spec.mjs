@@ -20,9 +20,13 @@ const typesAtFullSpeed = async (page, more = []) => {
     const all = [...(await typed(page)), ...more];
     expect(all.length, 'figures to type').toBeGreaterThan(0);
     for (const { name, value } of all) {
-        const field = page.locator(`form:is([hx-get], [hx-put], [hx-post]) [name="${name}"]:visible`).first();
-        await field.focus();
-        await field.selectText();
+        // In one go: an answer may replace the field between two calls, and a person's next key does not wait for it.
+        await page.evaluate((wanted) => {
+            const named = document.querySelectorAll(`form:is([hx-get], [hx-put], [hx-post]) [name="${wanted}"]`);
+            const field = [...named].find((one) => one.checkVisibility());
+            field.focus();
+            field.select();
+        }, name);
         await page.keyboard.type(value, { delay: 0 });
         await page.keyboard.press('Tab');
     }

@@ -19,6 +19,8 @@ const ROUNDS = isLong ? 10 : 1;
 const BACK_WITHIN_MS = isLong ? 10_000 : 60_000;
 const ENOUGH_MET = 10;
 const CLASH_AT_MOST_MS = 60_000;
+// The short storm slackens while a node that was hit joins again, which takes most of its time.
+const PAUSE_MS = isLong ? 0 : 1500;
 // Beside the writers, who go on meanwhile.
 const cluster = async (...what) =>
     (await promisify(execFile)('./cluster', what, { env: { ...process.env, AENUM_CLUSTER: folder } })).stdout;
@@ -33,6 +35,7 @@ const storm = new Storm(address, Infinity);
 const writing = Promise.all(Array.from({ length: TABLETS }, (_, n) => storm.write(n)));
 const blows = [];
 const blow = async (what, node) => {
+    storm.pauseMs = 0;
     await wait(REST_MS);
     const at = Date.now();
     await cluster(what, node);
@@ -43,6 +46,7 @@ const blow = async (what, node) => {
     while (storm.forms.filter((form) => form.answered).length <= answered + TABLETS) await wait(50);
     blows.push({ words: `${what} ${node}`, back: Math.max(health, Date.now() - at) });
     await mended;
+    storm.pauseMs = PAUSE_MS;
     await wait(REST_MS);
     if (what === 'cut') await cluster('mend', node);
     await cluster('up');

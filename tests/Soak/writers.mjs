@@ -58,6 +58,8 @@ export class Storm {
     forms = [];
     faults = new Map();
     signedOut = 0;
+    /** What each tablet waits between two forms, ms. */
+    pauseMs = 0;
 
     /** @param least forms of each tablet, however late it is by then: a slow machine's storm is a storm as well */
     constructor(address, ends, name = 'storm', least = 1) {
@@ -83,6 +85,7 @@ export class Storm {
                 if (form.answered === null) await wait(300);
             }
             form.took = Date.now() - began;
+            if (this.pauseMs) await wait(this.pauseMs);
         }
     }
 
