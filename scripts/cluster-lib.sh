@@ -241,10 +241,15 @@ nightly_up() {
 
 cluster_artisan() { at "${APP:-app1}" artisan "$@"; }
 
+# Prepares the tables once for each set of migrations: a node that joins again finds them as they were.
 tables_up() {
+    local made="$CLUSTER/run/tables-made-from" from
+    from=$(cat database/migrations/*.php | sha256sum)
+    [ "$(cat "$made" 2>/dev/null)" != "$from" ] || return 0
     # One app node does it for all; the databases make a change of a table together.
     cluster_artisan migrate --force
     [ "$(setting AENUM_DEMO)" != true ] || cluster_artisan demo:seed-if-empty
+    printf '%s' "$from" >"$made"
 }
 
 cluster_up() {
@@ -357,6 +362,7 @@ cluster_restore() {
     files="$CLUSTER/$to/files/aenum"
     AENUM_VAR="$CLUSTER/$to" ./restore "$1" --over
     cluster_artisan files:take-in "$files" >/dev/null
-    rm -rf "$files"
+    # It may be of an earlier release.
+    rm -rf "$files" "$CLUSTER/run/tables-made-from"
     cluster_up >/dev/null
 }
