@@ -160,6 +160,12 @@ final readonly class CureSheet
         return $this->flowC ?? $this->lowestC() - 40;
     }
 
+    /** Whether the temperature a gel is judged at is a house figure: the sheet gives none. */
+    public function isFlowAssumed(): bool
+    {
+        return $this->flowC === null;
+    }
+
     /** Minutes at its flow temperature until it has flowed. */
     public function flowPointMinutes(): float
     {

@@ -80,21 +80,16 @@ final readonly class Standing
         return $this->isDone() || $this->isOverbaked();
     }
 
-    /** In words, computed beside measured where they are both there. */
+    /** What it is, and what says so: a test before the computed cure. */
     public function words(): Said
     {
-        $dose = number_format($this->dose, 2);
+        $cure = ['cure' => round(100 * $this->dose).' % of cure'];
 
         return match (true) {
-            $this->measured === false => Said::of('computed {dose}, measured short', ['dose' => $dose]),
-            $this->measured === true && $this->served => Said::of('cured, computed {dose} and measured', [
-                'dose' => $dose,
-            ]),
-            $this->measured === true => Said::of('measured cured, computed {dose}', ['dose' => $dose]),
-            $this->computed !== null => Said::of('{state}, dose {dose}', [
-                'state' => $this->computed->label(),
-                'dose' => $dose,
-            ]),
+            $this->measured === false => Said::of('undercured by test, predicted {cure}', $cure),
+            $this->measured === true && $this->served => Said::of('cured, confirmed by test, predicted {cure}', $cure),
+            $this->measured === true => Said::of('cured by test, predicted {cure}', $cure),
+            $this->computed !== null => Said::of('{state}, {cure}', ['state' => $this->computed->label()] + $cure),
             $this->told => Said::from('baked as told, no bake logged'),
             default => Said::from('not baked'),
         };

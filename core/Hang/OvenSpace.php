@@ -38,6 +38,12 @@ final class OvenSpace
         [$wide, , $deep] = $roomMm;
         $taken = 0.0;
         foreach ($hung as $one) {
+            if ($one['rack'] !== null && ! $one['rack']->fitsIn($roomMm)) {
+                return Said::of('a rack is {rack}, the oven is {oven}; hang fewer pieces on it, or closer', [
+                    'rack' => Quantity::sides(...array_map(round(...), $one['rack']->boxMm())),
+                    'oven' => Quantity::sides(...$roomMm),
+                ]);
+            }
             $taken += $one['rack'] === null ? 0.0 : self::footprintMm2($one['rack'], $one['pieces']);
         }
 

@@ -68,6 +68,19 @@ final readonly class Rack
         return [$this->lengthMm, $this->heightMm, $this->set->boxMm[2]];
     }
 
+    /**
+     * Whether it goes into an oven as it hangs: along the rail or across it, never laid down.
+     *
+     * @param  array{float, float, float}  $roomMm  inside: width, height, depth, mm
+     */
+    public function fitsIn(array $roomMm): bool
+    {
+        [$wide, $high, $deep] = $roomMm;
+        [$length, $up, $across] = $this->boxMm();
+
+        return $up <= $high && min($length, $across) <= min($wide, $deep) && max($length, $across) <= max($wide, $deep);
+    }
+
     /** Racks for so many pieces. */
     public function racksFor(int $pieces): int
     {

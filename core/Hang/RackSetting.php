@@ -75,16 +75,23 @@ final readonly class RackSetting
      *
      * @param  array{float, float, float}|null  $boxMm  any way round; null where nobody measured
      * @param  float|null  $densityKgPerM3  of the metal, for a part without a size
+     * @param  float  $lengthMm  of rail the oven takes
      */
-    public static function usual(?array $boxMm, float $massKg, ?float $densityKgPerM3, int $count): self
-    {
+    public static function usual(
+        ?array $boxMm,
+        float $massKg,
+        ?float $densityKgPerM3,
+        int $count,
+        float $lengthMm = self::USUAL_LENGTH_MM,
+    ): self {
         if ($boxMm === null) {
             $side = 1000 * (self::GUESSED_BULK * $massKg / ($densityKgPerM3 ?? self::GUESSED_DENSITY)) ** (1 / 3);
             $boxMm = [$side, $side, $side];
         }
         sort($boxMm);
         [$deep, $along, $up] = $boxMm;
-        $fits = (int) floor((self::USUAL_LENGTH_MM + self::USUAL_GAP_MM) / ($along + self::USUAL_GAP_MM));
+        $length = min($lengthMm, self::USUAL_LENGTH_MM);
+        $fits = (int) floor(($length + self::USUAL_GAP_MM) / ($along + self::USUAL_GAP_MM));
 
         return self::of(
             [$along, $up, $deep],

@@ -37,7 +37,7 @@ final class HeatUp
         float $ambientC,
     ): ?float {
         $setpoint = min($oven->maxC ?? INF, $celsius + self::OVER_K);
-        $fits = max(1, (int) floor(self::LOAD_KG / $item->massKg));
+        $fits = self::piecesInALoad($item);
         $kwh = 0.0;
         foreach ([[intdiv($item->count, $fits), $fits], [1, $item->count % $fits]] as [$loads, $pieces]) {
             if ($loads === 0 || $pieces === 0) {
@@ -56,6 +56,12 @@ final class HeatUp
         return $kwh;
     }
 
+    /** How many of an item one load of a small oven takes, at least 1. */
+    public static function piecesInALoad(LoadItem $item): int
+    {
+        return max(1, (int) floor(self::LOAD_KG / $item->massKg));
+    }
+
     /**
      * Minutes from the door's shutting until the core is at a temperature.
      *
@@ -70,7 +76,7 @@ final class HeatUp
         if ($setpoint < $celsius) {
             return null;
         }
-        $fits = max(1, (int) floor(self::LOAD_KG / $item->massKg));
+        $fits = self::piecesInALoad($item);
         $simulation = new Simulation(
             $oven,
             [$item->withCount(min($item->count, $fits))],

@@ -22,6 +22,8 @@ final readonly class CoatFacts
      * @param  BeforeClear  $beforeClear  what its sheet asks before a clear goes on it
      * @param  ClearNeed  $clear  what its sheet says of a clear on it
      * @param  bool  $tried  this shop has baked it before
+     * @param  float|null  $gelMinutes  at the gel temperature, where the coat is only to gel; null for the usual time
+     * @param  bool  $isBakeAssumed  the data sheet gives no gel temperature, so bakeC is a house figure
      */
     public function __construct(
         public Role $role,
@@ -38,6 +40,8 @@ final readonly class CoatFacts
         public float $share = 1.0,
         public ClearNeed $clear = ClearNeed::Silent,
         public bool $tried = false,
+        public ?float $gelMinutes = null,
+        public bool $isBakeAssumed = false,
     ) {
     }
 }

@@ -36,6 +36,7 @@ final readonly class PartFacts
      * @param  string|null  $licence  the licensed process on record for magnesium, lead or chromate
      * @param  string|null  $acidProduct  the acid product made for this metal
      * @param  list<PinnedRecess>  $recesses  on each piece
+     * @param  float  $viewFactor  share of the oven's walls it sees, 0 to 1
      */
     public function __construct(
         public string $name,
@@ -57,6 +58,7 @@ final readonly class PartFacts
         public ?string $licence = null,
         public ?string $acidProduct = null,
         public array $recesses = [],
+        public float $viewFactor = 1.0,
     ) {
     }
 
@@ -198,6 +200,7 @@ final readonly class PartFacts
             $this->name, $this->metal, $count, $this->massKg, $this->areaM2, $this->boxMm, $this->made, $onIt,
             $this->features, $marks, $this->duty, $this->temperC, $this->strengthMpa, $this->alloy, $this->paintTest,
             $this->metalMinutesSoFar, $this->licence, $this->acidProduct, $this->recesses,
+            $this->viewFactor,
         );
     }
 }

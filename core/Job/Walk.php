@@ -67,6 +67,21 @@ final readonly class Walk
         return null;
     }
 
+    /**
+     * What has to be cleaned before the powder of a coat goes on.
+     *
+     * @return list<int> open steps before the coat that nobody has put off
+     */
+    public function beforePowder(int $coat): array
+    {
+        $at = $this->firstOpen($coat, StepKind::Coat);
+
+        return $at === null ? [] : array_values(array_filter(
+            $this->due(),
+            fn (int $n): bool => $n < $at && $this->stationOf($n) === Station::Wash,
+        ));
+    }
+
     /** The first step of a kind behind a position, where it is open; null where it is closed or there is none. */
     public function firstOpenAfter(int $position, StepKind $kind): ?int
     {

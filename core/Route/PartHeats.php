@@ -4,18 +4,29 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Route;
 
+use Aenum\Core\Cure\BakeOut;
 use Aenum\Core\Heat\Cooling;
+use Aenum\Core\Heat\Door;
 use Aenum\Core\Heat\HeatUp;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Heat\OvenSchedule;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\BakeOutWay;
 use Aenum\Core\Word\Mark;
 
 /** How long a part takes to get hot and cold, and whether its gas is driven out before the blast, after it or both. */
-final readonly class PartHeats
+final class PartHeats
 {
-    public function __construct(private JobFacts $facts)
+    /** @var array<string, ?float> minutes of bake-outs worked out in this process, by what they rest on */
+    private static array $bakeOuts = [];
+
+    /** How long the door stands open on a load, s. House figure. */
+    private const DOOR_S = 60.0;
+
+    private const MOST_KEPT = 200;
+
+    public function __construct(private readonly JobFacts $facts)
     {
     }
 
@@ -28,6 +39,38 @@ final readonly class PartHeats
         return $oven === null || $item === null
             ? RouteTimes::HEAT_UP
             : HeatUp::minutes($oven, $item, $celsius, RouteTimes::ROOM_C) ?? RouteTimes::HEAT_UP;
+    }
+
+    /**
+     * Minutes from door closed to pull of a bake-out, at the setpoint the bake-out station starts with; the heat-up
+     * guess and the hold where oven or part are not known.
+     *
+     * @param  float  $celsius  part metal
+     */
+    public function bakeOutMinutes(float $celsius, float $holdMinutes): float
+    {
+        $oven = $this->facts->equipment->oven;
+        $item = $this->item($this->facts->part->count);
+        if ($oven === null || $item === null) {
+            return RouteTimes::HEAT_UP + $holdMinutes;
+        }
+        $metal = $item->metal;
+        $pieces = min($item->count, HeatUp::piecesInALoad($item));
+        $view = $this->facts->part->viewFactor;
+        $item = LoadItem::of('part', $pieces, $metal, $item->massKg, $item->areaM2, $metal->bareEmissivity, $view);
+        // A pure function of these figures, asked several times a request.
+        $key = hash('xxh128', serialize([$oven, $item, $celsius, $holdMinutes]));
+        if (! array_key_exists($key, self::$bakeOuts)) {
+            $schedule = OvenSchedule::of(RouteTimes::ROOM_C, $oven->maxC ?? $celsius + HeatUp::OVER_K, null, null, [
+                Door::opened(0, self::DOOR_S),
+            ]);
+            $setpoint = BakeOut::setpointFor($oven, [$item], $schedule, $celsius, $holdMinutes);
+            $pull = BakeOut::plan($oven, [$item], $schedule->at($setpoint), $celsius, $holdMinutes)->pullMinutes;
+            self::$bakeOuts = array_slice(self::$bakeOuts, -self::MOST_KEPT, null, true);
+            self::$bakeOuts[$key] = $pull === null ? null : $pull - self::DOOR_S / 60;
+        }
+
+        return self::$bakeOuts[$key] ?? $this->up($celsius) + $holdMinutes;
     }
 
     /** What the shop's oven takes in for a bake of all of them, kWh; null where oven or part are not known. */

@@ -395,7 +395,11 @@ final class RoutePlanner
             $this->add(new Step(StepKind::Coat, $minutes, 0, $why, coat: $n + 1));
             $this->keptApart($second, $n + 1, before: false);
             [$hold, $why] = match ($above?->over) {
-                Over::Flowed => [RouteTimes::FLOW_MIN, 'Flowed only, so that the next coat bonds.'],
+                Over::Flowed => [
+                    $coat->gelMinutes ?? RouteTimes::FLOW_MIN,
+                    'Gel only, so that the next coat bonds.'
+                        .($coat->isBakeAssumed ? ' The gel temperature is assumed: the data sheet gives none.' : ''),
+                ],
                 Over::PartCured => [
                     $coat->bakeMinutes * BakeRules::PART_DOSE,
                     'Part cured: tougher to handle, and the next coat still bonds.',
@@ -477,7 +481,8 @@ final class RoutePlanner
     {
         $celsius = self::bakeOutC($this->facts);
         $hold = RouteTimes::BAKE_OUT_HOLD;
-        $this->add(new Step(StepKind::BakeOut, 3, $this->heats->up($celsius) + $hold, $why, $celsius, $hold));
+        $wait = $this->heats->bakeOutMinutes($celsius, $hold);
+        $this->add(new Step(StepKind::BakeOut, 3, $wait, $why, $celsius, $hold));
         $this->cool($celsius);
     }
 

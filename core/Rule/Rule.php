@@ -6,6 +6,7 @@ namespace Aenum\Core\Rule;
 
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\Feature;
 
 /** Something Aenum notices by itself. One class a rule; the rule book finds it by its being in Rules/. */
 abstract class Rule
@@ -48,6 +49,18 @@ abstract class Rule
 
     /** The evidence it fires on, said plainly; null where it does not apply. */
     abstract public function applies(Plan $plan): Said|string|null;
+
+    /** @return non-empty-list<Remedy> the ways past it, the usual one first */
+    public function remedies(): array
+    {
+        return [Remedy::ChangePart];
+    }
+
+    /** @return list<Feature> what comes off the part where it is taken off */
+    public function takesOff(): array
+    {
+        return [];
+    }
 
     /** Whether it is asked at any of these moments. */
     public function isAskedAt(Moment ...$moments): bool

@@ -89,6 +89,16 @@ enum StepKind: string
         return $this === self::Cool;
     }
 
+    /** Puts a solvent, a stripper or masks on the metal, which has to be cool enough to handle. */
+    public function isUnsafeOnHotMetal(): bool
+    {
+        return in_array(
+            $this,
+            [self::Degrease, self::StripChemical, self::SolventWipe, self::PlugMask, self::TapeMask],
+            true,
+        );
+    }
+
     /** A bench measures or logs it: it is not ticked by hand, and done elsewhere it is told as the lot leaves. */
     public function hasOwnLog(): bool
     {

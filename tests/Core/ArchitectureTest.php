@@ -140,6 +140,7 @@ final class ArchitectureTest extends TestCase
         ['Actions/Rail'],
         ['Actions/Intake'],
         ['Actions/Mask'],
+        ['Actions/Remedy'],
         ['Actions/Inspect'],
         ['Actions/Release', 'Actions/Day', 'Actions/Quote'],
         ['Actions/Door'],

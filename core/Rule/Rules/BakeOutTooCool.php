@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -29,6 +30,12 @@ final class BakeOutTooCool extends Rule
             self::PRACTICE,
             [Moment::Route, Moment::BakeOut, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::PlannedRouting];
     }
 
     public function applies(Plan $plan): ?Said

@@ -8,6 +8,7 @@ use Aenum\Core\Blast\BareSteelClock;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -26,6 +27,12 @@ final class BareSteelWaits extends Rule
             'house table of general practice',
             [Moment::Route],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::SweepAgain];
     }
 
     public function applies(Plan $plan): ?Said

@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Powder\BoothAir as PowderInAir;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -24,6 +25,12 @@ final class BoothAir extends Rule
             'EN 16985',
             [Moment::Counter, Moment::Coat],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::LessPowder];
     }
 
     public function applies(Plan $plan): ?string

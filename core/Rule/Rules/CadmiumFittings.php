@@ -7,6 +7,7 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\Feature;
@@ -25,6 +26,18 @@ final class CadmiumFittings extends Rule
             self::PRACTICE,
             [Moment::Route, Moment::Strip, Moment::Blast, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::TakenOff];
+    }
+
+    /** @return list<Feature> */
+    public function takesOff(): array
+    {
+        return [Feature::PlatedFittings];
     }
 
     public function applies(Plan $plan): ?string

@@ -9,6 +9,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Equipment;
 use Aenum\Core\Rule\FitRule;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 
@@ -23,6 +24,12 @@ final class FitsBooth extends FitRule
             'Take it apart, or send it elsewhere.',
             [Moment::Counter],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::CheckSize, Remedy::Decline];
     }
 
     public function applies(Plan $plan): ?Said

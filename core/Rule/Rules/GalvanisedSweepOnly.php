@@ -8,6 +8,7 @@ use Aenum\Core\Blast\Sweep;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -26,6 +27,12 @@ final class GalvanisedSweepOnly extends Rule
             'EN 15773 and ISO 12944-4: zinc is swept',
             [Moment::Counter, Moment::Medium, Moment::Blast],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::AdvisedMedia, Remedy::PlannedRouting];
     }
 
     public function applies(Plan $plan): ?Said

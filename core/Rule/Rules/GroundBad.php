@@ -8,6 +8,7 @@ use Aenum\Core\Hang\Ground;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -24,6 +25,12 @@ final class GroundBad extends Rule
             self::PRACTICE,
             [Moment::Route, Moment::Coat],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::MeasureGround];
     }
 
     public function applies(Plan $plan): ?string

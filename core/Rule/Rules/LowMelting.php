@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\Feature;
@@ -25,6 +26,18 @@ final class LowMelting extends Rule
             self::PRACTICE,
             [Moment::Counter, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::TakenOff, Remedy::Decline];
+    }
+
+    /** @return list<Feature> */
+    public function takesOff(): array
+    {
+        return [Feature::SolderOrWhiteMetal, Feature::Weights];
     }
 
     public function applies(Plan $plan): ?string

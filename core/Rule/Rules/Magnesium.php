@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -24,6 +25,12 @@ final class Magnesium extends Rule
             'NFPA 484',
             [Moment::Counter, Moment::Medium, Moment::Blast, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::Decline];
     }
 
     public function applies(Plan $plan): ?string

@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\StepKind;
@@ -25,6 +26,12 @@ final class OilIntoOven extends Rule
             'EN 1539: an oven\'s vent holds vapour under a quarter of its lower explosive limit',
             [Moment::Route, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::PlannedRouting];
     }
 
     public function applies(Plan $plan): ?string

@@ -7,6 +7,7 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -25,6 +26,12 @@ final class OvenLimit extends Rule
             'the oven maker\'s plate',
             [Moment::Route, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::PickPowder];
     }
 
     public function applies(Plan $plan): ?Said

@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Mask\MaskMaterial;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -27,6 +28,12 @@ final class PlugRating extends Rule
             self::HOUSE,
             [Moment::Route],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::OtherMask];
     }
 
     public function applies(Plan $plan): ?Said

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Rule\Rules;
 
-use Aenum\Core\Job\EquipmentFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -28,12 +28,18 @@ final class RackTooLarge extends Rule
         );
     }
 
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::SmallerRack, Remedy::FewerAtATime];
+    }
+
     public function applies(Plan $plan): ?Said
     {
         $rack = $plan->facts->rack;
         $oven = $plan->facts->equipment->ovenMm;
 
-        return $rack !== null && $oven !== null && ! EquipmentFacts::fits($rack->boxMm(), $oven)
+        return $rack !== null && $oven !== null && ! $rack->fitsIn($oven)
             ? Said::of('the rack is {rack}, the oven is {oven}', [
                 'rack' => Quantity::sides(...array_map(round(...), $rack->boxMm())),
                 'oven' => Quantity::sides(...$oven),

@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Equipment;
 use Aenum\Core\Rule\FitRule;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 
@@ -22,6 +23,12 @@ final class RailLoad extends FitRule
             'Hang fewer pieces at a time.',
             [Moment::Counter, Moment::MaskAndHang],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::FewerAtATime];
     }
 
     public function applies(Plan $plan): ?Said

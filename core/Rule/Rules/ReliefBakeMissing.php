@@ -9,6 +9,7 @@ use Aenum\Core\Job\Step;
 use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Quantity;
@@ -36,6 +37,12 @@ final class ReliefBakeMissing extends Rule
             'ISO 9588',
             [Moment::Route, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::PlannedRouting];
     }
 
     public function applies(Plan $plan): Said|string|null

@@ -7,6 +7,7 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 
@@ -23,6 +24,12 @@ final class SilicaSand extends Rule
             'banned for blasting in many countries',
             [Moment::Counter, Moment::Medium, Moment::Blast],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::AdvisedMedia];
     }
 
     public function applies(Plan $plan): ?string

@@ -8,6 +8,7 @@ use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\StepKind;
@@ -25,6 +26,12 @@ final class SodaNotRinsed extends Rule
             self::PRACTICE,
             [Moment::Route],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::PlannedRouting];
     }
 
     public function applies(Plan $plan): ?string

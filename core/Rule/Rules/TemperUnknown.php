@@ -7,6 +7,7 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Unit\Dimension;
@@ -28,6 +29,12 @@ final class TemperUnknown extends Rule
             ]),
             [Moment::Route, Moment::Strip],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::EnterTemper];
     }
 
     public function applies(Plan $plan): ?string

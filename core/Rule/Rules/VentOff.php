@@ -7,6 +7,7 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\StepKind;
@@ -24,6 +25,12 @@ final class VentOff extends Rule
             'EN 1539',
             [Moment::Route, Moment::DoorShut],
         );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::SeeOvens];
     }
 
     public function applies(Plan $plan): ?string

@@ -22,29 +22,32 @@ final class StandingTest extends TestCase
         return [
             'nothing logged' => [Standing::raw(), false, false, false, false, 'not baked'],
             'told only' => [$of(null, false, told: true), true, false, false, true, 'baked as told, no bake logged'],
-            'cured' => [$of(CureState::Cured, true), true, false, false, true, 'fully cured, dose 1.20'],
+            'cured' => [$of(CureState::Cured, true), true, false, false, true, 'fully cured, 120 % of cure'],
             'flowed as meant' => [
-                $of(CureState::Flowed, true, dose: 0.3), true, false, false, true, 'flowed, dose 0.30',
+                $of(CureState::Flowed, true, dose: 0.3), true, false, false, true, 'flowed, 30 % of cure',
             ],
             'short' => [
-                $of(CureState::PartCured, false, dose: 0.8), false, true, false, false, 'part cured, dose 0.80',
+                $of(CureState::PartCured, false, dose: 0.8), false, true, false, false, 'part cured, 80 % of cure',
             ],
             'rub fails' => [
-                $of(CureState::Cured, true, false), false, true, false, false, 'computed 1.20, measured short',
+                $of(CureState::Cured, true, false), false, true, false, false,
+                'undercured by test, predicted 120 % of cure',
             ],
             'rub passes what was computed short' => [
                 $of(CureState::PartCured, false, true, dose: 0.9), true, false, false, true,
-                'measured cured, computed 0.90',
+                'cured by test, predicted 90 % of cure',
             ],
             'rub confirms' => [
-                $of(CureState::Cured, true, true), true, false, false, true, 'cured, computed 1.20 and measured',
+                $of(CureState::Cured, true, true), true, false, false, true,
+                'cured, confirmed by test, predicted 120 % of cure',
             ],
-            'over-baked' => [$of(CureState::Overbaked, true), false, false, true, true, 'over-baked, dose 1.20'],
+            'over-baked' => [$of(CureState::Overbaked, true), false, false, true, true, 'over-baked, 120 % of cure'],
             'over-baked, said the model; soft, says the rub' => [
-                $of(CureState::Overbaked, true, false), false, true, false, false, 'computed 1.20, measured short',
+                $of(CureState::Overbaked, true, false), false, true, false, false,
+                'undercured by test, predicted 120 % of cure',
             ],
             'told, and the rub fails' => [
-                $of(null, false, false, true), false, true, false, false, 'computed 1.20, measured short',
+                $of(null, false, false, true), false, true, false, false, 'undercured by test, predicted 120 % of cure',
             ],
         ];
     }
