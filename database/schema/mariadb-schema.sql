@@ -785,7 +785,8 @@ INSERT INTO `migrations` VALUES
 (19,'2026_11_30_000000_inspect_and_release',1),
 (20,'2026_12_01_000000_the_plan_of_the_day',1),
 (21,'2026_12_02_000000_more_than_one_machine',1),
-(22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1);
+(22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1),
+(23,'2026_12_04_000000_first_week_in_a_shop',1);
 /*!40000 ALTER TABLE `migrations` ENABLE KEYS */;
 DROP TABLE IF EXISTS `moves`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
@@ -800,6 +801,7 @@ CREATE TABLE `moves` (
   `note` varchar(500) DEFAULT NULL,
   `at` datetime(3) NOT NULL,
   `lot_id` bigint(20) unsigned DEFAULT NULL,
+  `pieces` int(10) unsigned DEFAULT NULL,
   PRIMARY KEY (`id`),
   KEY `moves_job_id_foreign` (`job_id`),
   KEY `moves_user_id_foreign` (`user_id`),
@@ -853,7 +855,6 @@ CREATE TABLE `oven_load_items` (
   `lot_id` bigint(20) unsigned DEFAULT NULL,
   `out_at` datetime(3) DEFAULT NULL,
   PRIMARY KEY (`id`),
-  UNIQUE KEY `bake_items_bake_id_coat_id_unique` (`oven_load_id`,`coat_id`),
   UNIQUE KEY `oven_load_items_lot_once` (`oven_load_id`,`lot_id`,`coat_key`),
   KEY `bake_items_coat_id_foreign` (`coat_id`),
   KEY `oven_load_items_part_id_foreign` (`part_id`),
@@ -1399,7 +1400,7 @@ CREATE TABLE `powders` (
   `chemistry` enum('polyester','polyurethane','epoxy','hybrid','acrylic') NOT NULL,
   `colour` char(7) NOT NULL DEFAULT '#777777',
   `finish` varchar(60) DEFAULT NULL,
-  `specific_gravity` double NOT NULL,
+  `specific_gravity` double DEFAULT NULL,
   `film_min_um` double NOT NULL,
   `film_max_um` double NOT NULL,
   `window_c` double DEFAULT NULL,
@@ -1831,6 +1832,7 @@ CREATE TABLE `shops` (
   `booth_reclaims` tinyint(1) NOT NULL DEFAULT 0,
   `ovens_overnight` tinyint(1) NOT NULL DEFAULT 0,
   `racks` smallint(5) unsigned DEFAULT NULL,
+  `reads_door_open` tinyint(1) DEFAULT NULL,
   PRIMARY KEY (`id`),
   CONSTRAINT `shops_one` CHECK (`id` = 1),
   CONSTRAINT `shops_margin` CHECK (`margin` between 0 and 2),

@@ -140,6 +140,7 @@ final class DemoShop extends Seeder
             'ambient_c' => 20,
             'humidity_pct' => 55,
             'price_hour' => 78,
+            'reads_door_open' => false,
             'price_powder_kg' => 14,
             'price_media_kg' => 1.1,
             'compressor_bar' => 8.0,
