@@ -11,6 +11,7 @@ use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SharedTablet;
 use App\Http\Middleware\WholeText;
+use App\Support\BlockedByRules;
 use App\Support\Faults;
 use App\Support\TakenMeanwhile;
 use Illuminate\Auth\AuthenticationException;
@@ -55,6 +56,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
             return $command || request()->isMethodSafe()
                 ? $e
                 : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']);
+        });
+        $exceptions->render(function (BlockedByRules $e, Request $request): void {
+            BlockedByRules::remember($e, $request);
         });
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::refusal(...));
         $exceptions->render(fn (AuthenticationException $e, Request $request) => match (true) {

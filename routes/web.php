@@ -191,6 +191,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::get('/lots/{lot}/leave', [LotController::class, 'leave']);
         Route::post('/lots/{lot}/go', [LotController::class, 'go']);
         Route::post('/lots/{lot}/send', [LotController::class, 'send']);
+        Route::post('/lots/{lot}/metal-temperature', [LotController::class, 'metalTemperature']);
         Route::post('/lots/{lot}/tick', [LotController::class, 'tick']);
         Route::post('/lots/{lot}/reopen', [LotController::class, 'reopen']);
         Route::post('/lots/{lot}/coated', [LotController::class, 'coated']);
@@ -246,6 +247,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::put('/parts/{part}/facts', [RouteController::class, 'facts']);
         Route::post('/parts/{part}/route', [RouteController::class, 'change']);
         Route::post('/parts/{part}/ways', [RouteController::class, 'ways']);
+        Route::post('/parts/{part}/remedies', [RouteController::class, 'remedy']);
         Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);
         Route::post('/signatures/{signature}/withdraw', [RouteController::class, 'unsign']);
         Route::post('/parts/{part}/strip-way', [StripController::class, 'choose']);

@@ -30,7 +30,7 @@ final readonly class BakePicture
             doorS: $board->bake->door_open_s,
             setpointC: $board->bake->setpoint_c,
             lineC: $one->lineC(),
-            lineLabel: ($one->flowOnly() ? 'flows from ' : 'cure window from ').$units->temp($one->lineC()),
+            lineLabel: $one->lineLabel(),
             window: $look->readyMinutes === null
                 ? null
                 : [
@@ -47,6 +47,13 @@ final readonly class BakePicture
     private function flowOnly(): bool
     {
         return $this->board->decides()->aim->to === BakeTo::Flow;
+    }
+
+    private function lineLabel(): string
+    {
+        $assumed = $this->flowOnly() && $this->board->decides()->aim->sheet->isFlowAssumed() ? ' (assumed)' : '';
+
+        return ($this->flowOnly() ? 'flows from ' : 'cure window from ').$this->units->temp($this->lineC()).$assumed;
     }
 
     private function lineC(): float

@@ -36,7 +36,7 @@ final readonly class SimulatedThermometer
     }
 
     /** What the instrument shows, °C, pointed at an item now. */
-    public function shows(int $item, CarbonImmutable $now): float
+    public function shows(int $item, CarbonImmutable $now, bool $doorOpen = false): float
     {
         $second = max(1.0, LoadSchedule::second($this->load->ran(), $now));
         $hidden = $this->hidden();
@@ -46,7 +46,7 @@ final readonly class SimulatedThermometer
         $shown = Infrared::shownCelsius(
             $run->surfaceC($item, $second),
             $this->items[$item]->coveredEmissivity,
-            $run->shellC($second),
+            $doorOpen ? $this->load->ambient_c : $run->shellC($second),
             $this->load->ambient_c,
         );
 

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Station $from_station
  * @property Station $to_station
  * @property ?string $note
+ * @property ?int $pieces how many it was about when it was written; null for lines of earlier releases
  * @property CarbonImmutable $at
  * @property User $user
  * @property ?Lot $lot
@@ -27,6 +28,19 @@ final class Move extends Record
 {
     public $timestamps = false;
 
+    protected static function booted(): void
+    {
+        self::creating(function (self $move): void {
+            $move->pieces ??= $move->lot?->count;
+        });
+    }
+
+    /** Whether somebody returned the work; older rows also called a move to an earlier station that, without a note. */
+    public function isReturn(): bool
+    {
+        return $this->kind === 'sent_back' && $this->note !== null;
+    }
+
     /** What was done, in words. */
     public function words(): string
     {
@@ -34,7 +48,7 @@ final class Move extends Record
             'taken_in' => 'Taken in',
             'signed' => "Signed at {$this->from_station->label()}",
             'sent_on' => "On to {$this->to_station->label()}",
-            'sent_back' => "Back to {$this->to_station->label()}",
+            'sent_back' => "Returned to {$this->to_station->label()}",
             'released' => 'Released',
             'split' => 'Split',
             'joined' => 'Joined',
@@ -47,9 +61,12 @@ final class Move extends Record
     /** Who moved it, and which of the lots it was where there is more than one. */
     public function who(): string
     {
-        $named = $this->lot !== null && $this->lot->label() !== '';
+        if ($this->lot === null || $this->lot->label() === '') {
+            return $this->user->name;
+        }
+        $pieces = $this->pieces === null ? '' : "{$this->pieces} × ";
 
-        return $named ? "{$this->lot->title()} · {$this->user->name}" : $this->user->name;
+        return "{$pieces}{$this->lot->part->name}, {$this->lot->label()} · {$this->user->name}";
     }
 
     /** @return BelongsTo<Job, $this> */

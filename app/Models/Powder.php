@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Chemistry $chemistry
  * @property string $colour
  * @property ?string $finish
- * @property float $specific_gravity
+ * @property ?float $specific_gravity null where the data sheet gives none; see density()
  * @property float $film_min_um
  * @property float $film_max_um
  * @property ?float $window_c
@@ -63,6 +63,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Powder extends Record
 {
+    private const USUAL_DENSITY = 1.5;
+
     /** What a powder is taken for where nothing was said; also of one kept from before it was asked. */
     protected $attributes = ['effect' => 'plain', 'clear_need' => 'silent'];
 
@@ -89,11 +91,17 @@ final class Powder extends Record
         );
     }
 
+    /** Specific gravity: the data sheet's, or the usual one of a pigmented powder. House figure. */
+    public function density(): float
+    {
+        return $this->specific_gravity ?? self::USUAL_DENSITY;
+    }
+
     /** What the gun wants to know of it. */
     public function atTheGun(): PowderSheet
     {
         return PowderSheet::of(
-            $this->specific_gravity,
+            $this->density(),
             $this->film_min_um,
             $this->film_max_um,
             $this->charge_uc_g,

@@ -28,6 +28,7 @@ use Carbon\CarbonImmutable;
  * @property ?CarbonImmutable $set_up_at the owner went through the setting up
  * @property float $humidity_pct
  * @property bool $by_the_sea salt is in its air
+ * @property ?bool $reads_door_open how the infrared gun is used; null until somebody was asked
  * @property ?float $rail_kg what the rail carries, and so on; null where it is not written down
  * @property ?float $hook_kg
  * @property ?float $booth_wide_mm
@@ -126,6 +127,7 @@ final class Shop extends Record
             'clock_way' => ClockWay::class,
             'prefer' => Prefer::class,
             'by_the_sea' => 'boolean',
+            'reads_door_open' => 'boolean',
             'set_up_at' => 'immutable_datetime',
             'booth_reclaims' => 'boolean',
             'ovens_overnight' => 'boolean',

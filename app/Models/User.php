@@ -41,6 +41,12 @@ final class User extends Authenticatable
         return $this->role !== 'viewer';
     }
 
+    /** Whether this shop is one person: whoever signs work off goes on with it. */
+    public static function worksAlone(): bool
+    {
+        return self::query()->where('active', true)->count() === 1;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -104,7 +104,9 @@ final class Faults
         };
         [$title, $says] = self::WORDS[$status] ?? self::WORDS[500];
         if (in_array($status, self::SPEAK, true) && $fault instanceof HttpExceptionInterface) {
-            $says = $fault->getMessage() === '' ? $says : $fault->getMessage();
+            // The framework's own words for a missing right are for its log.
+            $isOwn = $fault->getMessage() === '' || $fault->getPrevious() instanceof AuthorizationException;
+            $says = $isOwn ? $says : $fault->getMessage();
         }
 
         return [$status, [$title, $says], $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : []];

@@ -40,7 +40,7 @@ final class PowderFacts
             'A clear on it' => $powder->clear_need->label(),
             'Before its clear' => (BeforeClear::tryFrom($powder->before_clear) ?? BeforeClear::Silent)->label(),
             'Softens' => $powder->softens_c === null ? null : $u->temp($powder->softens_c),
-            'Specific gravity' => (string) $powder->specific_gravity,
+            'Specific gravity' => $powder->density().($powder->specific_gravity === null ? ' (estimated)' : ''),
             'First-pass transfer' => $powder->transfer === null ? null : round(100 * $powder->transfer).' %',
             'Price' => $powder->price_kg === null
                 ? null

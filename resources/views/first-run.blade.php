@@ -9,15 +9,20 @@
         <x-field name="code" label="Code from the console" placeholder="XXXX-XXXX-XXXX" autofocus
             autocapitalize="characters" />
         <x-field name="shop" label="What the shop is called" />
+        <h2 class="col-span-full">You, the owner</h2>
+        <x-field name="owner" label="Name" autocomplete="name" />
+        <x-field name="email" label="E-mail" type="email" autocomplete="username" />
+        <x-field name="password" label="Password" autocomplete="new-password"
+            :hint="'Shown as you type. '.App\Rules\GoodPassword::LEAST.' characters or more.'" />
+        <details class="col-span-full" @if ($errors->hasAny(['timezone', 'currency', 'unit_system'])) open @endif>
+            <summary>Time zone Europe/Zurich, CHF, °C and kg: change</summary>
+            <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
         <x-pick name="timezone" label="Time zone" :options="$zones" value="Europe/Zurich" />
         <x-field name="currency" label="Currency" value="CHF" hint="As its prices are written." />
         <x-pick name="unit_system" label="Your units" :options="$units" value="metric"
             hint="Each person picks their own." />
-        <h2 class="col-span-full">You, the owner</h2>
-        <x-field name="owner" label="Name" autocomplete="name" />
-        <x-field name="email" label="E-mail" type="email" autocomplete="username" />
-        <x-password name="password" label="Password" />
-        <x-password name="again" label="The same again" :hint="false" />
+            </div>
+        </details>
         <p class="col-span-full hint">The metals, the blast media and what masks are made of come with Aenum; local
             codes, the powder's and the equipment's own sheets, and licensed practice come first.</p>
         <div class="col-span-full"><button class="btn btn-do btn-big">Open it</button></div>

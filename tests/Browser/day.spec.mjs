@@ -128,6 +128,7 @@ for (const spec of specs) {
             await later(page, 130);
             await page.getByRole('button', { name: 'Pull: it is out' }).click();
             await expect(page.getByText('Baked out.')).toBeVisible();
+            await later(page, 90);
             await bench(page, 'bake-out', part);
         }
         await walkTo(page, 'Wash');
@@ -172,6 +173,7 @@ for (const spec of specs) {
         expect(minutes).toBeGreaterThan(0);
         await later(page, 35);
         await page.getByRole('button', { name: 'Pull: it is out' }).click();
+        await later(page, 150);
         await page.goto(job);
         await walkTo(page, 'Inspect');
         await walkTo(page, 'Release');

@@ -73,6 +73,9 @@ test('raw comb wrong, blown off, baked, thin in a recess, diagnosed, sanded and 
     await page.goto(`/station/coat?lot=${two}`);
     await expect(page.locator('#coat-answer')).toContainText('to mend');
     await tickHere(page);
+    // Sanded, it is wiped before powder goes on again.
+    await walkTo(page, 'Wash');
+    await walkTo(page, 'Coat');
     await weighOut(page);
     await sprayed(page, 2);
     await walkTo(page, 'Cure');

@@ -69,10 +69,11 @@ test('three lots of two parts go each their own way', async ({ page, baseURL }, 
     await later(page, 37);
     await page.locator('summary', { hasText: 'Take some out' }).click();
     await page.getByRole('button', { name: new RegExp(`Take 4 × rail ${mark}`) }).click();
-    await expect(page.getByRole('status')).toContainText('is out; the rest bakes on');
+    await expect(page.getByRole('status')).toContainText('The rest bakes on');
     await later(page, 21);
     await page.getByRole('button', { name: 'Pull: it is out' }).click();
     await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('taken out early');
+    await later(page, 150);
 
     // From the load's page the lots are signed on, each for itself.
     await page.goto(bake);
@@ -89,6 +90,7 @@ test('three lots of two parts go each their own way', async ({ page, baseURL }, 
     await page.getByRole('button', { name: 'Door is shut: start' }).click();
     await later(page, 16);
     await page.getByRole('button', { name: 'Pull: it is out' }).click();
+    await later(page, 150);
     await page.getByRole('button', { name: 'Sign, on to Inspect' }).click();
     await page.getByRole('status').getByRole('link', { name: 'See it at Inspect' }).click();
     await page.getByLabel('What it did').selectOption('5');

@@ -230,6 +230,8 @@ export const baked = async (page, what, minutes = 90) => {
     await later(page, minutes ?? Math.ceil((until - now) / 60000));
     await page.getByRole('button', { name: 'Pull: it is out' }).click();
     await expect(page.getByRole('status')).toContainText('Pulled');
+    // Nobody wipes or rubs hot metal.
+    await later(page, 150);
 };
 
 /** Every look of the bench is ticked, a name under those that want one. */

@@ -37,6 +37,7 @@ final class FaultTest extends ShopTestCase
         ], $this->finisher);
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 0.5);
+        $this->cooled();
         $this->hangAt($part, Station::Inspect);
         $lot = $this->lot($part);
         $coat = $this->coat($part);
@@ -89,8 +90,14 @@ final class FaultTest extends ShopTestCase
         // Sanded, sprayed, baked: the layer below is in its ledger.
         $new = Coat::query()->where('rework_id', Rework::query()->value('id'))->firstOrFail();
         (new TickStep())->byHand($two->refresh(), $this->finisher, 'abrade-2-1');
-        $this->send("/lots/{$two->id}/coated", ['coat' => $new->id, 'pieces' => '2', 'powder_lot' => ''])
-            ->assertSessionHasNoErrors();
+        // Not before its wipe: uncured powder would have to go to the pretreat line for it.
+        $powder = ['coat' => $new->id, 'pieces' => '2', 'powder_lot' => ''];
+        $this->send("/lots/{$two->id}/coated", $powder)->assertSessionHasErrors('coat');
+        $wipe = LotWalk::of($two->refresh())->some(LotWalk::of($two)->walk->beforePowder($new->position));
+        self::assertSame([StepKind::SolventWipe], array_map(fn ($line) => $line->step->kind, $wipe));
+        (new TickStep())->byHand($two->refresh(), $this->finisher, $wipe[0]->key);
+        $this->send("/lots/{$two->id}/coated", $powder)->assertSessionHasNoErrors();
+        self::assertSame(Station::Cure, LotWalk::of($two->refresh())->nextStation());
         $this->excuse($two->refresh(), Station::Cure);
         $two->update(['station' => Station::Cure]);
         $load = $this->hangLot($two);
@@ -98,6 +105,7 @@ final class FaultTest extends ShopTestCase
         self::assertCount(2, $layers);
         self::assertGreaterThan(1.0, $layers[0]->dose);
         $this->bakeFor($load, $load->minutes + 0.5);
+        $this->cooled();
         self::assertTrue(CoatOfLot::standing($new, $two->refresh())->isDone());
         $this->send("/lots/{$two->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])->assertSessionHasNoErrors();
         // Measured through both: the band is that of both together.

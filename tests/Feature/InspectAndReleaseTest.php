@@ -19,6 +19,7 @@ final class InspectAndReleaseTest extends ShopTestCase
         $bake = $this->hang($part);
         $bake->update(['setpoint_c' => 205]);
         $this->bakeFor($bake, $minutes);
+        $this->cooled();
         $this->hangAt($job, Station::Inspect);
 
         return [$job->refresh(), $part];
@@ -74,11 +75,12 @@ final class InspectAndReleaseTest extends ShopTestCase
         $on = ['seen_at' => 'inspect', 'to' => 'release'];
         $this->send("/lots/{$lot->id}/send", $on)->assertRedirect("/lots/{$lot->id}/leave?to=release");
         $this->send("/lots/{$lot->id}/release")->assertSessionHasErrors('release');
-        self::assertStringContainsString('measured short', session('errors')->first('release'));
+        self::assertStringContainsString('undercured by test', session('errors')->first('release'));
         // Another rub is no bake: it goes back in, and only then is rubbed again.
         $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
         $again = $this->hang($part);
         $this->bakeFor($again, $again->minutes + 2);
+        $this->cooled();
         $this->send("/lots/{$lot->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])->assertSessionHasNoErrors();
         $rub = ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK'];
         $this->send("/coats/{$coat->id}/solvent-rub", $this->on($part) + $rub)->assertSessionHasNoErrors();

@@ -29,6 +29,7 @@ final class InspectBenchTest extends ShopTestCase
         $part = $this->part($this->job(), 'sign bracket', 4, 0.5, 3, 'carbon_steel', [['base', $powder, 'full']]);
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 0.5);
+        $this->cooled();
         $this->hangAt($part, Station::Inspect);
 
         return $part;
@@ -83,6 +84,7 @@ final class InspectBenchTest extends ShopTestCase
             }
             $load = $this->hang($part);
             $this->bakeFor($load, $load->minutes + 0.5);
+            $this->cooled();
             $this->lot($part)->update(['station' => Station::Inspect]);
             $this->send("/coats/{$this->coat($part, $position)->id}/film", [
                 'lot' => $this->lot($part)->id, 'readings' => $readings,

@@ -203,6 +203,7 @@ final class LotTest extends ShopTestCase
         $part = $this->part($this->job(), 'arm', 3, 0.4, 2, 'carbon_steel');
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 1);
+        $this->cooled();
         $lot = $this->lot($part);
         $this->hangAt($part, Station::Inspect);
         $coat = $this->coat($part);
@@ -210,7 +211,7 @@ final class LotTest extends ShopTestCase
         $this->send("/coats/{$coat->id}/solvent-rub", $rub + ['rating' => '1'])->assertSessionHasNoErrors();
         self::assertSame(Station::Cure, LotWalk::of($lot->refresh())->nextStation());
         foreach (["/jobs/{$part->job_id}", "/jobs/{$part->job_id}/record", "/bakes/{$load->id}"] as $page) {
-            $this->actingAs($this->viewer)->get($page)->assertOk()->assertSee('measured short');
+            $this->actingAs($this->viewer)->get($page)->assertOk()->assertSee('undercured by test');
         }
         $this->get("/bakes/{$load->id}")->assertSee('not every layer is what it was meant to be');
         $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
@@ -221,6 +222,7 @@ final class LotTest extends ShopTestCase
         self::assertSame(SolventRub::doseAtMost(1), $hung->aim->doseSoFar);
         $this->later(30);
         $this->bakeFor($again, 20);
+        $this->cooled();
         self::assertTrue(CoatOfLot::standing($coat, $lot->refresh())->isDone());
         self::assertSame(1, Inspection::query()->where('verdict', 'fail')->count(), 'the failed rub stays on record');
     }

@@ -64,7 +64,7 @@ final class RailTest extends ShopTestCase
         self::assertSame(Station::Blast, $lot->refresh()->station);
         $this->actingAs($this->viewer)
             ->get("/jobs/{$lot->part->job_id}")
-            ->assertSee('Back to Blast')
+            ->assertSee('Returned to Blast')
             ->assertSee('soft on the foot');
     }
 

@@ -36,6 +36,7 @@ final class RecordTest extends ShopTestCase
             }
             $load = $this->hang(...$mine);
             $this->bakeFor($load, $load->minutes + 0.5);
+            $this->cooled();
         }
         foreach ($mine as $n => $part) {
             $this->hangAt($part, Station::Inspect);
@@ -162,6 +163,7 @@ final class RecordTest extends ShopTestCase
         $other = $this->part($this->job(title: 'Somebody else'), 'secret gate', 6, 0.8, 2, 'carbon_steel');
         $load = $this->hang($mine, $other);
         $this->bakeFor($load, $load->minutes + 1);
+        $this->cooled();
         foreach (["/jobs/{$job->id}/sheet", "/jobs/{$job->id}/record", "/jobs/{$job->id}/record.json",
             "/jobs/{$job->id}/curves.csv"] as $page) {
             self::assertStringNotContainsString('secret gate', $this->text($page), $page);
@@ -226,6 +228,7 @@ final class RecordTest extends ShopTestCase
         $part = $this->part($job, 'arm', 3, 0.4, 2, 'carbon_steel');
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 0.5);
+        $this->cooled();
         $this->hangAt($part, Station::Release);
         $lot = $this->lot($part);
         $this->send("/lots/{$lot->id}/release")->assertSessionHasErrors('note');

@@ -68,6 +68,7 @@ abstract class ShopTestCase extends AppTestCase
         // Planned as the reference cases are, unless a test says otherwise.
         Shop::query()->create([
             'prefer' => 'shortest',
+            'reads_door_open' => false,
             'set_up_at' => $this->now,
             'id' => 1,
             'name' => 'Test works',
@@ -251,6 +252,12 @@ abstract class ShopTestCase extends AppTestCase
         (new RunOven())->pull($bake->refresh(), $this->finisher);
 
         return $bake->refresh();
+    }
+
+    /** What came out of the oven stands until it is cold. */
+    protected function cooled(): void
+    {
+        $this->later(150);
     }
 
     protected function later(float $minutes): void

@@ -79,7 +79,9 @@ final class WaitingLineTest extends ShopTestCase
         $bake = $this->running();
         $item = $bake->items()->firstOrFail()->id.'-0';
         // Read and opened by somebody who had a network, after it was out by the word of one who had none.
-        $this->send("/loads/{$bake->id}/readings", ['item' => $item, 'shown' => '150', 'set_emissivity' => '0.9']);
+        $this->send("/loads/{$bake->id}/readings", [
+            'item' => $item, 'shown' => '150', 'set_emissivity' => '0.9', 'confirmed' => '1',
+        ]);
         $this->send("/loads/{$bake->id}/events", ['kind' => 'door', 'door_s' => '40']);
         $this->late("/bakes/{$bake->id}/pull", 9 * self::MIN)->assertOk();
         $this->actingAs($this->viewer)->get("/bakes/{$bake->id}")->assertOk()->assertSee('Out of the oven', false);
@@ -144,7 +146,9 @@ final class WaitingLineTest extends ShopTestCase
         self::assertStringNotContainsString('name="_once"', $looks('viewer'), 'who only looks has no forms');
         // What is written down, or said by a logger, is there at the next look.
         $item = $bake->items()->firstOrFail()->id.'-0';
-        $this->send("/loads/{$bake->id}/readings", ['item' => $item, 'shown' => '150', 'set_emissivity' => '0.9']);
+        $this->send("/loads/{$bake->id}/readings", [
+            'item' => $item, 'shown' => '150', 'set_emissivity' => '0.9', 'confirmed' => '1',
+        ]);
         self::assertStringContainsString('showed 150', $looks('finisher'));
         LiveSample::query()->create([
             'oven_load_id' => $bake->id, 'logger' => 'Rider 7', 'channel' => 'air', 'celsius' => 190, 'slot' => 1,

@@ -15,6 +15,8 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
+use Aenum\Core\Word\Look;
+use Aenum\Core\Word\Station;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
@@ -50,6 +52,7 @@ final readonly class BakeOutBoard implements OvenBoard
         public array $findings,
         public Correction $correction,
         private ?float $ready,
+        private ?float $told,
         public array $band,
         public CarbonImmutable $now,
     ) {
@@ -84,8 +87,6 @@ final readonly class BakeOutBoard implements OvenBoard
             $beside,
         );
         $ready = self::readyIn($at(null));
-        $gone = LoadSchedule::second($run, $now) / 60;
-        $pull = $load->isRunning() ? max($gone, self::outAt($load) ?? $ready ?? 0.0) : $run->pullRunMinutes();
         $band = [null, null, null];
         if ($load->isRunning() && $correction->residualsK !== []) {
             $facts = [
@@ -101,12 +102,16 @@ final readonly class BakeOutBoard implements OvenBoard
             ];
             $band = Correct::band($facts, fn (): PullEnsemble => PullEnsemble::ofHold(...$facts));
         }
+        // One pull for clock, chart and verdict: as late as the readings lean.
+        $told = $ready === null ? null : max($ready, $band[1] ?? 0.0);
+        $gone = LoadSchedule::second($run, $now) / 60;
+        $pull = $load->isRunning() ? max($gone, self::outAt($load) ?? $told ?? 0.0) : $run->pullRunMinutes();
         $plan = $at($pull);
         $items = array_values($load->items->all());
         // What is out has been judged; asking again would count its heat twice.
         $findings = $load->isPulled() ? [] : self::findings($load, $items, $plan);
 
-        return new self($load, $plan, $items, $findings, $correction, $ready, $band, $now);
+        return new self($load, $plan, $items, $findings, $correction, $ready, $told, $band, $now);
     }
 
     /** @return non-empty-list<LoadItem> */
@@ -179,7 +184,7 @@ final readonly class BakeOutBoard implements OvenBoard
     {
         $most = null;
         foreach ($this->items as $n => $item) {
-            if ($item->part->metalKind()->ageHardens()) {
+            if (self::losesStrength($item)) {
                 $had = MetalMinutes::of($item->part, $this->load, $item->lot) + $choice->metalMinutes[$n];
                 $most = max($most ?? 0.0, $had);
             }
@@ -248,11 +253,26 @@ final readonly class BakeOutBoard implements OvenBoard
         foreach ($this->items as $n => $item) {
             if ($item->part->metalKind()->ageHardens()) {
                 $sum = MetalMinutes::of($item->part, $this->load, $item->lot) + $this->plan->items[$n]['metalMinutes'];
-                $says[] = ['part' => $item->part, 'says' => MetalAgeing::words($sum)];
+                $says[] = ['part' => $item->part, 'says' => self::losesStrength($item)
+                    ? MetalAgeing::words($sum)
+                    : Said::from('Not marked as heat treated or load bearing, so no limit on time at temperature is '
+                        .'asked for. If it is, mark it on the part first.')];
             }
         }
 
         return $says;
+    }
+
+    /** Whether time at temperature weakens it, as the rule asks. */
+    private static function losesStrength(OvenLoadItem $item): bool
+    {
+        return PartRoute::of($item->part, $item->lot)->facts->part->losesStrength();
+    }
+
+    /** Whether a choice ages a metal past what may go on without a name. */
+    public function asksName(?float $ageing): bool
+    {
+        return $ageing !== null && $ageing > MetalAgeing::SIGN_MINUTES;
     }
 
     public function stops(): bool
@@ -298,11 +318,32 @@ final readonly class BakeOutBoard implements OvenBoard
         if ($this->load->host !== null) {
             return ExpectedPull::of($this->load->host);
         }
-        $minutes = $this->ready === null ? null : max($this->ready, $this->band[1] ?? 0.0);
 
-        return $this->load->timer_out_at ?? ($minutes === null
+        return $this->load->timer_out_at ?? ($this->told === null
             ? $this->load->ran()->setPullAt()
-            : $this->clock($minutes));
+            : $this->clock($this->told));
+    }
+
+    /** @return list<Look> what may be said of how it looks: "clean, goes on" only where everything was held */
+    public function looks(): array
+    {
+        return array_values(array_filter(
+            Look::cases(),
+            fn (Look $look): bool => $look !== Look::Clean || $this->allReached(),
+        ));
+    }
+
+    /** @return array<int, int> pieces by batch that wait here for another bake-out */
+    public function again(): array
+    {
+        $again = [];
+        foreach ($this->items as $item) {
+            if ($item->lot?->isOpen() === true && $item->lot->station === Station::BakeOut) {
+                $again[$item->lot->id] = min($item->count, $item->lot->count);
+            }
+        }
+
+        return $again;
     }
 
     /** When to pull as far as is known, and how sure that is. */
@@ -406,6 +447,11 @@ final readonly class BakeOutBoard implements OvenBoard
     public function readItems(): array
     {
         return BareItems::read($this->load);
+    }
+
+    public function surfaceC(int $item, float $second): float
+    {
+        return $this->plan->run->surfaceC($item, $second);
     }
 
     public function shellC(float $second): float

@@ -85,6 +85,7 @@ final class HangBakeOut
     }
 
     /**
+     * @param  float|null  $startC  the oven as it is loaded, °C; null where it is at its setpoint
      * @param  CarbonImmutable|null  $outAt  taken out then, the oven's timer having turned it off when all was held
      *
      * @throws ValidationException where it is not planned any more, or the time is too soon
@@ -95,8 +96,9 @@ final class HangBakeOut
         float $holdMinutes,
         float $setpointC,
         ?CarbonImmutable $outAt = null,
+        ?float $startC = null,
     ): void {
-        DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC, $outAt): void {
+        DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC, $outAt, $startC): void {
             $held = OvenLoad::held($load->id);
             if (! $held->isPlanned() || $held->rides_with !== null) {
                 throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
@@ -105,6 +107,7 @@ final class HangBakeOut
                 'target_c' => $targetC,
                 'hold_minutes' => $holdMinutes,
                 'setpoint_c' => min($held->oven->max_c, $setpointC),
+                'start_c' => $startC,
                 'timer_out_at' => null,
             ]);
             $this->setSoonest($held);

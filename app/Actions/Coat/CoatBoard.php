@@ -14,7 +14,6 @@ use Aenum\Core\Coat\PreOven;
 use Aenum\Core\Coat\Stripes;
 use Aenum\Core\Coat\WarmWindow;
 use Aenum\Core\Coat\ZonePlan;
-use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Job\CoatFloor;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Rule\Finding;
@@ -26,12 +25,12 @@ use Aenum\Core\Word\CoatWay;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Models\Coat;
 use App\Models\Gun;
 use App\Models\GunProgram;
 use App\Models\Lot;
-use App\Models\OvenResult;
 use App\Models\Picture;
 use App\Models\Pin;
 use App\Models\Powder;
@@ -50,7 +49,6 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class CoatBoard
 {
     /** After so long it hangs at the room's temperature, h. */
-    private const COLD_AFTER_H = 12;
 
     /** @param  Collection<int, Gun>  $guns  in use */
     private function __construct(
@@ -104,9 +102,9 @@ final readonly class CoatBoard
         $stock = PowderStock::of($powder);
         $from = $open->powderLot ?? $stock->lotFor($bench->plan->weighOutG());
         $air = Air::now();
-        [$warm, $pulled, $partC] = self::heat($lot);
+        $cooling = CoolingClock::of($lot);
         $floor = new CoatFloor(
-            partC: $partC,
+            partC: $cooling?->celsius(),
             pastDate: $from !== null && PowderStock::isPast($from) ? $from->words() : null,
             shortG: self::shortG($stock, $from, $bench, $open),
             matches: $lot->count > 1 && $coat->powder->effect()->asksPanel(),
@@ -114,7 +112,8 @@ final readonly class CoatBoard
 
         return new self(
             $lot, $coat, $guns, $gun, $bench, $floor, $open, $stock, $from, $air?->celsius, $air?->humidityPct,
-            $warm, $pulled,
+            $cooling === null ? null : WarmWindow::of($cooling->item, $cooling->fromC, $cooling->roomC),
+            $cooling?->from,
         );
     }
 
@@ -526,27 +525,5 @@ final readonly class CoatBoard
     private static function unknownGun(): CoreGun
     {
         return CoreGun::of('a gun', GunKind::Unknown, Feed::Cup);
-    }
-
-    /**
-     * When it may be coated warm or cold after the bake it came from, and how warm it is by now.
-     *
-     * @return array{?WarmWindow, ?CarbonImmutable, ?float}
-     */
-    public static function heat(Lot $lot): array
-    {
-        $since = ShopClock::now()->subHours(self::COLD_AFTER_H);
-        $out = OvenResult::query()->where('lot_id', $lot->id)
-            ->where('at', '>', $since->format('Y-m-d H:i:s.v'))->orderByDesc('at')->first();
-        $part = $lot->part;
-        if ($out?->at === null || $part->mass_kg === null || $part->area_m2 === null || $out->peak_c === null) {
-            return [null, null, null];
-        }
-        $item = LoadItem::of($part->name, 1, $part->metalKind(), $part->mass_kg, $part->area_m2);
-        $room = Shop::current()->ambient_c;
-        $window = WarmWindow::of($item, $out->peak_c, $room);
-        $minutes = $out->at->diffInMilliseconds(ShopClock::now()) / 60000;
-
-        return [$window, $out->at, WarmWindow::celsiusAfter($item, $out->peak_c, $room, $minutes)];
     }
 }

@@ -74,7 +74,7 @@ final class CoatTaught
     /** Share of what left the cup for good that is on the part, by the film measured on it. */
     public static function landed(Spraying $one): float
     {
-        $landedG = $one->area_m2 * $one->powder->specific_gravity * (float) $one->raw_um;
+        $landedG = $one->area_m2 * $one->powder->density() * (float) $one->raw_um;
 
         return (float) $one->usedG() > 0.0 ? $landedG / (float) $one->usedG() : 0.0;
     }

@@ -196,7 +196,7 @@ final readonly class PowderStock
         $film = ($coat->powder->film_min_um + $coat->powder->film_max_um) / 2;
         $open = $lot->part->made === 'cast' ? Openness::Casting : Openness::Panel;
 
-        return 1000 * $area / Cover::m2PerKg($coat->powder->specific_gravity, $film, $open->transfer());
+        return 1000 * $area / Cover::m2PerKg($coat->powder->density(), $film, $open->transfer());
     }
 
     /** @return array<int, float> by powder: what went out a day of late, g */

@@ -304,6 +304,11 @@ final class Spray
             $why = "{$coat->powder->name} is not the coat that is due on {$held->partName()} at Coat.";
             self::refuse('coat', $why);
         }
+        $first = $walk->some($walk->walk->beforePowder($coat->position))[0] ?? null;
+        if ($first !== null) {
+            $where = $first->step->kind->station()->label();
+            self::refuse('coat', "{$first->name} is still open at {$where}; do it first.");
+        }
     }
 
     private function mustBeOpen(Spraying $spraying): void

@@ -17,12 +17,13 @@ final readonly class AfterBake
     {
     }
 
-    /** @return list<self> one for each lot that came out */
+    /** @return list<self> one for each batch that is out, with the load or before it */
     public static function of(OvenLoad $load): array
     {
         $load->loadMissing(['items.lot.part.job', 'items.lot.part.lots']);
 
         return array_values($load->items
+            ->filter(fn (OvenLoadItem $item): bool => $load->isPulled() || $item->out_at !== null)
             ->map(fn (OvenLoadItem $item): ?self => $item->lot === null ? null : self::lot($item->lot))
             ->filter()->all());
     }

@@ -226,6 +226,11 @@ final readonly class BakeBoard implements OvenBoard
         return $this->load->readItems();
     }
 
+    public function surfaceC(int $item, float $second): float
+    {
+        return $this->outlook->run->surfaceC($item, $second);
+    }
+
     public function shellC(float $second): float
     {
         return $this->outlook->run->shellC($second);

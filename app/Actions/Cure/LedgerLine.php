@@ -39,7 +39,7 @@ final readonly class LedgerLine
                     $hung,
                     $layer,
                     $n === 0,
-                    self::doneAt($board, $item),
+                    self::doneAt($board, $hung, $item),
                     $layer->dose + $gain->dose,
                     $after,
                     $after !== null && $after > $board->bake->overbake_limit,
@@ -53,9 +53,14 @@ final readonly class LedgerLine
         return $lines;
     }
 
-    private static function doneAt(BakeBoard $board, ItemOutlook $item): string
+    private static function doneAt(BakeBoard $board, HungItem $hung, ItemOutlook $item): string
     {
+        $left = $hung->bakeItem->out_at;
+        $isShort = $board->bake->isPulled() && ($item->readyMinutes ?? INF) > $board->outlook->pullMinutes + 0.02;
+
         return match (true) {
+            $left !== null => 'out at '.number_format($board->sinceShut($board->load->second($left) / 60), 1),
+            $isShort => 'pulled before',
             $item->readyMinutes !== null => number_format($board->sinceShut($item->readyMinutes), 1),
             $board->bake->way->isOfTheClock() => 'by the clock',
             default => 'not in this picture',

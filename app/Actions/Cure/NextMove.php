@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Cure;
 
 use Aenum\Core\Cure\CureState;
+use Aenum\Core\Cure\Infrared;
 use App\Actions\Oven\LoadSchedule;
+use App\Models\Shop;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Carbon\CarbonImmutable;
@@ -27,6 +29,8 @@ final readonly class NextMove
         public string $headline,
         /** What the thermometer should read when it is pointed, °C; null where nothing is to be read. */
         public ?float $shouldReadC,
+        /** What the gun shows for it, door and mirror image counted, °C; null where nothing is to be read. */
+        public ?float $shouldShowC,
         /** From when to when it may be ready, as sure as the readings make it; null without any. */
         public ?string $band,
         /** Minutes past the pull; 0 before it. */
@@ -57,12 +61,19 @@ final readonly class NextMove
                     .self::time($board->clock($board->checkRunMinutes())).'.',
             },
             $due || $late ? null : self::shouldRead($board),
+            $due || $late ? null : self::shouldShow($board),
             $board->earliest === null && $board->latest === null
                 ? null
                 : self::run($board, $board->earliest).' and '.self::run($board, $board->latest),
             $over,
             $over >= self::WORTH_SAYING_MIN ? self::soFar($board) : [],
         );
+    }
+
+    /** Whether this shop opens the door to read. */
+    public function readsOpen(): bool
+    {
+        return Shop::current()->reads_door_open ?? true;
     }
 
     /** How late it is, in words. */
@@ -105,7 +116,26 @@ final readonly class NextMove
 
     private static function shouldRead(BakeBoard $board): float
     {
-        return $board->outlook->run->surfaceC($board->outlook->decides, max(0.0, 60 * $board->checkRunMinutes()));
+        return $board->surfaceC($board->outlook->decides, self::checkS($board));
+    }
+
+    /** What the gun itself shows then, at the film's emissivity, as this shop uses it. */
+    private static function shouldShow(BakeBoard $board): float
+    {
+        $ambient = $board->bake->ambient_c;
+        $open = Shop::current()->reads_door_open ?? true;
+
+        return Infrared::shownCelsius(
+            self::shouldRead($board),
+            $board->readItems()[$board->outlook->decides]->coveredEmissivity,
+            $open ? $ambient : $board->shellC(self::checkS($board)),
+            $ambient,
+        );
+    }
+
+    private static function checkS(BakeBoard $board): float
+    {
+        return max(0.0, 60 * $board->checkRunMinutes());
     }
 
     private static function run(BakeBoard $board, ?float $runMinutes): string

@@ -125,10 +125,11 @@ final readonly class Verdict
         $sheet = $board->decides()->aim->sheet;
         if ($board->decides()->aim->to === BakeTo::Flow) {
             $reasons[] = sprintf(
-                '%s must be melted for %s above %s, and stay under half a dose so that the next coat bonds.',
+                '%s must be melted for %s above %s%s, and stay under half a dose so that the next coat bonds.',
                 $decides,
                 Units::minutes($sheet->flowPointMinutes()),
                 $u->temp($sheet->flowPointC()),
+                $sheet->isFlowAssumed() ? ' (assumed: the data sheet gives no gel temperature)' : '',
             );
         } elseif ($item->reachesMinutes !== null) {
             $reasons[] = sprintf(

@@ -44,6 +44,9 @@ use Illuminate\Validation\ValidationException;
 /** What is done to a load on the floor, whatever it is for: shut the door, log what happens, read, pull. */
 final class RunOven
 {
+    /** Further than this from the computed metal a reading is asked about before it counts, K. House figure. */
+    private const GAP_K = 12.0;
+
     /** What is known of a load now. */
     public static function board(OvenLoad $load): OvenBoard
     {
@@ -197,6 +200,7 @@ final class RunOven
 
     /**
      * @param  string  $key  the item read, as ReadItem::key()
+     * @param  bool  $confirmed  whether it counts however far it is from what was expected
      *
      * @throws ValidationException
      */
@@ -210,8 +214,10 @@ final class RunOven
         bool $doorOpen = false,
         bool $bare = false,
         ?float $displayC = null,
+        bool $confirmed = true,
     ): void {
         $this->on($load, 'running', function (OvenLoad $held) use (
+            $confirmed,
             $by,
             $key,
             $shownC,
@@ -241,6 +247,12 @@ final class RunOven
                     : ucfirst($e->getMessage()).'.';
                 throw ValidationException::withMessages([$e->place => $why]);
             }
+            $expected = $board->surfaceC($position, LoadSchedule::second($held->ran(), $now));
+            if (! $confirmed && abs($true - $expected) > self::GAP_K) {
+                throw ValidationException::withMessages([
+                    'gap' => self::gap($shownC, $true, $expected, $doorOpen, $setEmissivity),
+                ]);
+            }
             Reading::query()->create([
                 'oven_load_id' => $held->id,
                 'oven_load_item_id' => $hung->bakeItem->id,
@@ -258,21 +270,45 @@ final class RunOven
         });
     }
 
+    /** What a reading far from the plan would mean, asked before it changes the pull. */
+    private static function gap(float $shownC, float $trueC, float $planC, bool $open, float $emissivity): string
+    {
+        $units = Units::current();
+
+        return sprintf(
+            'The gun shows %s: metal at %s with the door %s and emissivity %s, where %s was expected. If that is how '
+                .'it was read, use it; the pull moves.',
+            $units->temp($shownC),
+            $units->temp($trueC),
+            $open ? 'open' : 'closed',
+            $emissivity,
+            $units->temp($planC),
+        );
+    }
+
     /**
      * Some leave while the rest bakes on: the door stands open for them, and they are judged by what they had.
      *
      * @param  float  $doorS  the door stood open for, s; they were out as it shut again
+     * @param  int|null  $pieces  how many of them; null for all
      *
-     * @throws ValidationException where it is not in there, or is all there is
+     * @throws ValidationException where so many are not in there, or they are all there is
      */
-    public function takeOut(OvenLoad $load, OvenLoadItem $item, User $by, float $doorS): void
+    public function takeOut(OvenLoad $load, OvenLoadItem $item, User $by, float $doorS, ?int $pieces = null): void
     {
-        $this->on($load, 'running', function (OvenLoad $held) use ($item, $by, $doorS): void {
+        $this->on($load, 'running', function (OvenLoad $held) use ($item, $by, $doorS, $pieces): void {
             $inside = $held->items()->whereNull('out_at')->get();
-            if (! $inside->contains('id', $item->id)) {
+            $fresh = $inside->first(fn (OvenLoadItem $one): bool => $one->id === $item->id);
+            if ($fresh === null) {
                 throw ValidationException::withMessages(['item' => 'That is not in this oven any more; look again.']);
             }
-            if ($inside->count() < 2) {
+            $pieces ??= $fresh->count;
+            if ($pieces < 1 || $pieces > $fresh->count) {
+                throw ValidationException::withMessages([
+                    'pieces' => "Pieces must be from 1 to {$fresh->count}, as many as are in the oven.",
+                ]);
+            }
+            if ($inside->count() < 2 && $pieces === $fresh->count) {
                 throw ValidationException::withMessages(['item' => 'That is all there is in the oven: pull the load.']);
             }
             $now = ShopClock::now();
@@ -284,9 +320,22 @@ final class RunOven
             }
             $door = ['oven_load_id' => $held->id, 'kind' => OvenEventKind::Door, 'value' => $doorS];
             OvenEvent::query()->create($door + ['at' => $opened, 'user_id' => $by->id]);
-            $item->update(['out_at' => $now]);
-            $this->keepResults($held, $item->id);
+            $out = $pieces === $fresh->count ? $fresh : $this->some($fresh, $pieces, $by);
+            $out->update(['out_at' => $now]);
+            $this->keepResults($held, $out->id);
         });
+    }
+
+    /** Some pieces of an item as an item and a batch of their own, with the same past in this oven. */
+    private function some(OvenLoadItem $item, int $pieces, User $by): OvenLoadItem
+    {
+        $batch = Lot::held((int) $item->lot_id);
+        $own = SplitLot::outOfTheOven($batch, $pieces, $by);
+        $item->update(['count' => $item->count - $pieces]);
+        $out = $item->replicate(['coat_key']);
+        $out->fill(['lot_id' => $own->id, 'count' => $pieces])->save();
+
+        return $out;
     }
 
     /**

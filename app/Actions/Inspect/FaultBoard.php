@@ -196,7 +196,7 @@ final readonly class FaultBoard
             array_values($layers->all()),
             $planned->coats,
             array_values($part->coats->map(fn (Coat $coat): array => [
-                'sg' => $coat->powder->specific_gravity, 'price' => $coat->powder->price_kg,
+                'sg' => $coat->powder->density(), 'price' => $coat->powder->price_kg,
             ])->all()),
             $film?->film()?->mean,
             $fault->to_metal,

@@ -11,6 +11,7 @@ use Aenum\Core\Inspect\Gloss;
 use Aenum\Core\Inspect\SolventRub;
 use Aenum\Core\Word\FilmWay;
 use Aenum\Core\Word\Station;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Models\Coat;
 use App\Models\Inspection;
@@ -145,6 +146,9 @@ final class RecordInspection
             if (! $job->isOpen() || ! $isThere) {
                 $name = ucfirst($held->partName());
                 $this->refuse('station', "{$name} of job {$job->number} does not hang at Inspect now.");
+            }
+            if ($kind === 'solvent_rub') {
+                CoolingClock::refuseHot($held, 'rubs', 'solvent');
             }
             $inspection = $this->put($coat, $held, $by, $kind, $found, $verdict, $note, $readings);
             LookedOver::close($held, $by);

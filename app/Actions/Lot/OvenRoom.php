@@ -8,13 +8,12 @@ use Aenum\Core\Hang\OvenSpace;
 use Aenum\Core\Hang\Rack;
 use App\Models\Lot;
 use App\Models\Oven;
-use App\Models\OvenLoad;
 use App\Models\Shop;
 use App\Support\Units;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
-/** Whether an oven takes a load at all: free, with room for the racks, on a rail that carries them. */
+/** Whether a load fits an oven: room for the racks, on a rail that carries them. A busy oven is planned for too. */
 final class OvenRoom
 {
     /**
@@ -25,11 +24,6 @@ final class OvenRoom
      */
     public static function orRefuse(Oven $oven, Collection $lots, array $counts): void
     {
-        if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
-            throw ValidationException::withMessages([
-                'load' => "{$oven->name} is baking already; pull that load first, or pick another oven.",
-            ]);
-        }
         self::weighed($lots);
         $hung = $lots->map(fn (Lot $lot): array => [
             'rack' => $lot->part->rack === null

@@ -81,6 +81,15 @@ final class SplitLot
         return $child;
     }
 
+    /** The pieces that leave a running oven before the others of their batch. */
+    public static function outOfTheOven(Lot $lot, int $pieces, User $by): Lot
+    {
+        $child = self::child($lot, $pieces, $by, null);
+        self::note($child, $by, 'split', "{$pieces} out of the oven, {$lot->count} bake on");
+
+        return $child;
+    }
+
     /**
      * Puts a lot's pieces into another of the same part that hangs beside it.
      *

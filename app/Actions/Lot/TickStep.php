@@ -7,6 +7,7 @@ namespace App\Actions\Lot;
 use Aenum\Core\Job\Walk;
 use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\StepOutcome;
+use App\Actions\Log\CoolingClock;
 use App\Models\Lot;
 use App\Models\StepMark;
 use App\Models\User;
@@ -56,6 +57,9 @@ final class TickStep
             throw ValidationException::withMessages([
                 'step' => ucfirst($walk->steps[$at]->name()).' is not ticked by hand; its own bench closes it.',
             ]);
+        }
+        if ($walk->steps[$at]->kind->isUnsafeOnHotMetal()) {
+            CoolingClock::refuseHot($lot, 'step', $walk->steps[$at]->name());
         }
         self::write($lot, $by, $key, StepOutcome::Done->value, 'hand');
 

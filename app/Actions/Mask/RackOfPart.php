@@ -73,6 +73,11 @@ final readonly class RackOfPart
 
         $kg = $part->mass_kg ?? self::UNWEIGHED_KG;
 
-        return RackSetting::usual($box, $kg, $part->metalKind()->densityKgPerM3, $part->count);
+        $density = $part->metalKind()->densityKgPerM3;
+        $oven = $route->facts->equipment->ovenMm;
+
+        return $oven === null
+            ? RackSetting::usual($box, $kg, $density, $part->count)
+            : RackSetting::usual($box, $kg, $density, $part->count, max($oven[0], $oven[2]));
     }
 }

@@ -11,12 +11,21 @@ use Aenum\Core\Heat\LoadItem;
 use Aenum\Core\Heat\Oven as HeatOven;
 use Aenum\Core\Heat\OvenSchedule;
 use App\Models\OvenLoad;
+use App\Models\Shop;
 use App\Support\ShopClock;
 use Illuminate\Support\Facades\Cache;
 
 /** What readings make of a load: the same readings on the same run are worked out once. */
 final class Correct
 {
+    /** How the shop's infrared gun is used, as the reading form has it; empty until somebody was asked. */
+    public static function usualDoor(): string
+    {
+        $open = Shop::current()->reads_door_open;
+
+        return $open === null ? '' : ($open ? 'open' : 'shut');
+    }
+
     private const KEEP_S = 86400;
 
     /**

@@ -26,6 +26,9 @@ interface OvenBoard
     /** @return list<ReadItem> what a thermometer can be pointed at, in the order of the run */
     public function readItems(): array;
 
+    /** The surface of an item, by its place in readItems(), at a second of the run, as computed, °C. */
+    public function surfaceC(int $item, float $second): float;
+
     /** The oven's walls at a second of the run, as computed, °C. */
     public function shellC(float $second): float;
 }

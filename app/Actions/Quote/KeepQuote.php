@@ -34,6 +34,11 @@ final class KeepQuote
     public function __invoke(Job $job, CarbonImmutable $validUntil, ?float $set, User $by): Quote
     {
         $job->mustBeOpen();
+        if ($set === null && ! ShopTerms::hasHourlyRate()) {
+            throw ValidationException::withMessages([
+                'set_price' => 'No hourly rate is set; set it under shop settings, or enter a price for the set.',
+            ]);
+        }
         $job->loadMissing(['parts.coats.powder', 'parts.pins']);
         $quotes = [];
         foreach ($job->parts as $part) {

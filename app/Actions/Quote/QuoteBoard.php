@@ -64,6 +64,14 @@ final readonly class QuoteBoard
         return $this->parts === [] ? null : $sum;
     }
 
+    /** What no price of this page holds yet; null where nothing is missing. */
+    public function missingPrice(): ?string
+    {
+        return ShopTerms::hasHourlyRate()
+            ? null
+            : 'No hourly rate is set, so labor is not in these prices. Set it, or enter a price for the set.';
+    }
+
     /** A sum in the shop's currency. */
     public function money(float $sum): string
     {

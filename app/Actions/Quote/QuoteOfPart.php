@@ -60,7 +60,7 @@ final class QuoteOfPart
         $powder = $coat->powder;
 
         return QuotePowder::of(
-            $powder->specific_gravity,
+            $powder->density(),
             $powder->price_kg,
             PowderStock::of($powder)->totalG() <= 0 && $powder->lots->isNotEmpty(),
         );

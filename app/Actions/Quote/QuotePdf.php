@@ -7,8 +7,8 @@ namespace App\Actions\Quote;
 use Aenum\Core\Unit\UnitSystem;
 use App\Models\Quote;
 use App\Models\Shop;
+use App\Support\PlainPdf;
 use App\Support\Units;
-use TCPDF;
 
 /** A quote as it is handed over, on one sheet. */
 final class QuotePdf
@@ -20,10 +20,8 @@ final class QuotePdf
 
     private const MARGIN = 15.0;
 
-    private function __construct(private readonly TCPDF $pdf, private readonly float $size)
+    private function __construct(private readonly PlainPdf $pdf, private readonly float $size)
     {
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
         $pdf->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $pdf->setAutoPageBreak(true, self::MARGIN);
         $pdf->setCreator('Aenum');
@@ -36,7 +34,7 @@ final class QuotePdf
     {
         $paper = Units::current()->system === UnitSystem::Us ? 'LETTER' : 'A4';
         foreach (self::SIZES as $size) {
-            $one = new self(new TCPDF('P', 'mm', $paper, true, 'UTF-8', false), $size);
+            $one = new self(new PlainPdf($paper), $size);
             $one->draw($quote);
             if ($one->pdf->getNumPages() === 1) {
                 break;

@@ -25,6 +25,11 @@ final class ShopTerms
     /** Prices of a shop that has none yet would be nothing. */
     private const NO_PRICE = 0.0;
 
+    public static function hasHourlyRate(): bool
+    {
+        return isset(Shop::current()->prices()['hour']);
+    }
+
     public static function for(Part $part): QuoteTerms
     {
         $shop = Shop::current();

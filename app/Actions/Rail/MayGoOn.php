@@ -20,6 +20,7 @@ use App\Models\Lot;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Models\Spraying;
+use App\Support\BlockedByRules;
 use App\Support\ShopClock;
 use App\Support\Units;
 use Illuminate\Validation\ValidationException;
@@ -54,6 +55,7 @@ final class MayGoOn
     private static function atTheCounter(Lot $lot): void
     {
         $units = Units::current();
+        $holding = PartRoute::of($lot->part, $lot)->holding();
         $why = array_map(
             fn (Finding $finding): string => sprintf(
                 '%s: %s %s %s',
@@ -62,10 +64,10 @@ final class MayGoOn
                 $finding->isStop() ? 'Stop.' : 'It needs a name under it.',
                 $units->said($finding->rule->wayOut),
             ),
-            PartRoute::of($lot->part, $lot)->holding(),
+            $holding,
         );
         if ($why !== []) {
-            throw ValidationException::withMessages(['route' => $why]);
+            throw BlockedByRules::of($lot->part, self::stops($holding), ['route' => array_values($why)]);
         }
     }
 
@@ -120,12 +122,21 @@ final class MayGoOn
         }
     }
 
+    /**
+     * @param  array<array-key, Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function stops(array $findings): array
+    {
+        return array_values(array_filter($findings, fn (Finding $one): bool => $one->isStop()));
+    }
+
     private static function refuse(Lot $lot, Finding $finding, bool $silent): void
     {
         $units = Units::current();
         if ($finding->isStop()) {
             $why = "{$lot->partName()}: ".$units->said($finding->words());
-            throw ValidationException::withMessages([$finding->rule->key => $why]);
+            throw BlockedByRules::of($lot->part, [$finding], [$finding->rule->key => $why]);
         }
         if ($silent) {
             $says = $units->said($finding->evidence);

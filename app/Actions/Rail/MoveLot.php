@@ -73,7 +73,7 @@ final class MoveLot
                 throw ValidationException::withMessages(['note' => $why]);
             }
             (new RunClock())->stopAll($held, $by);
-            self::write($held, $by, $seenAt->isAfter($to) ? 'sent_back' : 'sent_on', $to, $note);
+            self::write($held, $by, $isBack ? 'sent_back' : 'sent_on', $to, $note);
             $held->update(['station' => $to]);
         });
     }

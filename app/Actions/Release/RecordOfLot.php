@@ -26,6 +26,8 @@ use App\Models\Inspection;
 use App\Models\InspectionReading;
 use App\Models\LogLine;
 use App\Models\Lot;
+use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Models\OvenResult;
 use App\Models\Pin;
 use App\Models\PowderRow;
@@ -183,17 +185,28 @@ final readonly class RecordOfLot
             ->filter(fn ($load): bool => $load->kind === LoadKind::Cure && $load->isPulled())
             ->unique('id')->sortBy('shut_at');
 
-        return array_values($loads->map(fn ($load): array => [
+        return array_values($loads->map(fn (OvenLoad $load): array => [
             'oven' => Frozen::oven($load)->name,
             'setpoint_c' => $load->setpoint_c,
             'shut_at' => self::at($load->shut_at),
-            'pulled_at' => self::at($load->pulled_at),
-            'minutes' => round((float) $load->shut_at?->diffInSeconds($load->pulled_at) / 60, 1),
+            'pulled_at' => self::at($this->leftAt($load)),
+            'minutes' => round((float) $load->shut_at?->diffInSeconds($this->leftAt($load)) / 60, 1),
             'shut_by' => $load->shutBy?->name,
             'pulled_by' => $load->pulledBy?->name,
             'readings' => $load->readings->count(),
             'curve' => OwnCurve::of($load, $this->past),
         ])->all());
+    }
+
+    /** When the last of these pieces left an oven: with its load, or before it. */
+    private function leftAt(OvenLoad $load): ?CarbonImmutable
+    {
+        $mine = $load->loadMissing('items')->items->filter(
+            fn (OvenLoadItem $item): bool => $this->past->any($item->lot_id, $load->pulled_at),
+        );
+        $left = $mine->map(fn (OvenLoadItem $item): ?CarbonImmutable => $item->out_at ?? $load->pulled_at)->filter();
+
+        return $left->max() ?? $load->pulled_at;
     }
 
     /** @return list<Inspection> of a kind, the latest first, those that stand */
@@ -265,6 +278,7 @@ final readonly class RecordOfLot
             'says' => $one->kind->label(),
             'pieces' => $one->pieces,
             'became' => $one->state(),
+            'open' => $one->isOpen(),
             'agreed_by' => $one->rework()?->agreed_by,
             'cause' => $one->cause?->label(),
             'at' => self::at($one->at),

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Actions\Release;
 
 use Aenum\Core\Cure\Standing;
-use Aenum\Core\Inspect\LookKind;
 use Aenum\Core\Word\BakeTo;
-use App\Actions\Coat\CoatBoard;
 use App\Actions\Inspect\LookedOver;
 use App\Actions\Inspect\LookLine;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Mask\MasksOfPart;
 use App\Models\Fault;
 use App\Models\Inspection;
 use App\Models\Lot;
 use App\Models\Part;
+use App\Support\ShopClock;
 use App\Support\Units;
 
 /** What stands between a lot and its customer. */
@@ -44,10 +44,11 @@ final readonly class ReleaseCheck
             self::cured($walk->standings[$coat->position], $of, $stops, $doubts);
         }
         array_push($stops, ...MasksOfPart::open($lot), ...self::unsigned($over, $part), ...self::faults($over, $name));
+        array_push($stops, ...self::hot($lot));
         if (self::isLast($lot)) {
             array_push($stops, ...self::bags($part));
         }
-        array_push($doubts, ...self::measured($over, $name), ...self::looks($over), ...self::hot($lot));
+        array_push($doubts, ...self::measured($over, $name), ...self::looks($over));
         if ($walk->coats->on()->isEmpty()) {
             $doubts[] = "{$name} has no coat planned.";
         }
@@ -153,15 +154,16 @@ final readonly class ReleaseCheck
         )).'.'];
     }
 
-    /** @return list<string> what is still too warm to be stacked or covered */
+    /** @return list<string> nothing leaves, is stacked or covered, that is too hot to handle */
     private static function hot(Lot $lot): array
     {
-        $celsius = CoatBoard::heat($lot)[2];
-        $units = Units::current();
+        $clock = CoolingClock::of($lot);
 
-        return $celsius === null || $celsius <= LookKind::COLD_C ? [] : [
-            'It is about '.$units->temp($celsius).' still by its cooling curve: nothing is stacked or covered above '
-                .$units->temp(LookKind::COLD_C).'.',
-        ];
+        return $clock?->isHot() !== true ? [] : [sprintf(
+            '%s is at about %s: cool to handle at %s.',
+            ucfirst($lot->partName()),
+            Units::current()->temp($clock->celsius()),
+            ShopClock::time($clock->handleAt()),
+        )];
     }
 }

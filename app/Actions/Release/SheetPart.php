@@ -69,7 +69,11 @@ final readonly class SheetPart
             array_map(
                 fn (array $one): string => ucfirst(self::text($one, 'says')).' on '.self::text($one, 'pieces').': '
                     .self::text($one, 'became'),
-                self::list($document, 'faults'),
+                // What nobody has decided yet is the shop's business.
+                array_values(array_filter(
+                    self::list($document, 'faults'),
+                    fn (array $one): bool => ($one['open'] ?? false) !== true,
+                )),
             ),
             array_map(fn (array $bake): array => [
                 'head' => self::bake($bake, $units),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Release;
 
 use App\Charts\OwnCurvePicture;
-use TCPDF;
+use App\Support\PlainPdf;
 
 /**
  * The customer's sheet as a PDF of one page, A4 or letter: set as large as it fits.
@@ -25,13 +25,11 @@ final class SheetPdf
 
     private const SOFT = [67, 80, 77];
 
-    private TCPDF $pdf;
+    private PlainPdf $pdf;
 
     private function __construct(private readonly Sheet $sheet, private readonly float $size)
     {
-        $this->pdf = new TCPDF('P', 'mm', $sheet->isLetter ? 'LETTER' : 'A4', true, 'UTF-8', false);
-        $this->pdf->setPrintHeader(false);
-        $this->pdf->setPrintFooter(false);
+        $this->pdf = new PlainPdf($sheet->isLetter ? 'LETTER' : 'A4');
         $this->pdf->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $this->pdf->setAutoPageBreak(true, self::MARGIN);
         $this->pdf->setCreator('Aenum');

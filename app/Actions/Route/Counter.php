@@ -59,7 +59,7 @@ final readonly class Counter
         $shop = Shop::current();
         $powders = $part->coats
             ->map(fn (Coat $coat): array => [
-                'sg' => $coat->powder->specific_gravity,
+                'sg' => $coat->powder->density(),
                 'price' => $coat->powder->price_kg,
             ])
             ->values()
@@ -97,10 +97,18 @@ final readonly class Counter
         return $money;
     }
 
-    /** The one figure: money where the shop has its prices, else hands. */
+    /** Why the rough cost is not told in money; null where it is. */
+    public function missingPrice(): ?string
+    {
+        return isset(Shop::current()->prices()['hour'])
+            ? null
+            : 'No hourly rate is set, so the rough cost is in time. Set the rate under shop settings.';
+    }
+
+    /** The one figure: money where the shop has an hourly rate, else hands. */
     public function total(): string
     {
-        return $this->cost->total() > 0
+        return $this->cost->total() > 0 && $this->missingPrice() === null
             ? number_format($this->cost->total(), 0, '.', ' ').' '.Shop::current()->currency
             : Units::minutes($this->cost->handMinutes);
     }

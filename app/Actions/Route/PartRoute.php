@@ -198,12 +198,22 @@ final readonly class PartRoute
         ));
     }
 
+    /** How many steps ask for hands; what passes on its own, such as cooling, is not counted. */
+    public function askedSteps(): int
+    {
+        return count(array_filter($this->steps, fn (Step $step): bool => ! $step->kind->passesByItself()));
+    }
+
     /** @return list<Station> where its steps are done, in their order, each once */
     public function stations(): array
     {
-        $stations = array_map(fn (Step $step): Station => $step->kind->station(), $this->steps);
+        $stations = [];
+        foreach ($this->steps as $step) {
+            $station = $step->kind->station();
+            $stations[$station->value] ??= $station;
+        }
 
-        return array_values(array_unique($stations, SORT_REGULAR));
+        return array_values($stations);
     }
 
     public function plan(): Plan

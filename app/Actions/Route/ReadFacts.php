@@ -16,6 +16,7 @@ use Aenum\Core\Job\PartFacts;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Strip\Agents;
 use Aenum\Core\Word\Alloy;
+use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
@@ -128,6 +129,7 @@ final class ReadFacts
             licence: $part->licence,
             acidProduct: $part->acid_product,
             recesses: $this->recesses(),
+            viewFactor: $part->view_factor,
         );
     }
 
@@ -168,10 +170,10 @@ final class ReadFacts
     private function coat(Coat $coat, int $place): CoatFacts
     {
         $powder = $coat->powder;
-        $rows = $powder->sheet()->rows;
-        // A coat that is only to flow runs no hotter than its coolest row; what is to cure may run as hot as its
-        // hottest.
-        $bake = $coat->bakeTo()->stopsShort() ? $rows[0] : $rows[count($rows) - 1];
+        $sheet = $powder->sheet();
+        // What is to cure may run as hot as the hottest row of its sheet; partly, no hotter than its coolest.
+        $row = $coat->bakeTo()->stopsShort() ? $sheet->rows[0] : $sheet->rows[count($sheet->rows) - 1];
+        $gels = $coat->bakeTo() === BakeTo::Flow;
         $below = $this->coats[$place - 1] ?? null;
         $role = $this->word(Role::class, $coat->role, 'a coat\'s role') ?? Role::Base;
         $effect = $this->word(Effect::class, $powder->effect, 'a powder\'s effect') ?? Effect::Plain;
@@ -179,8 +181,8 @@ final class ReadFacts
 
         return new CoatFacts(
             role: $role,
-            bakeC: $bake->pmtC,
-            bakeMinutes: $bake->minMinutes,
+            bakeC: $gels ? $sheet->flowPointC() : $row->pmtC,
+            bakeMinutes: $row->minMinutes,
             filmMicrons: ($powder->film_min_um + $powder->film_max_um) / 2,
             effect: $effect,
             zincRich: $powder->zinc_rich,
@@ -192,6 +194,8 @@ final class ReadFacts
             share: $coat->share,
             clear: $powder->clear_need,
             tried: ! $effect->asksPanel() || $powder->isTried(),
+            gelMinutes: $gels ? $sheet->flowPointMinutes() : null,
+            isBakeAssumed: $gels && $sheet->isFlowAssumed(),
         );
     }
 

@@ -116,6 +116,7 @@ final class BakeOutController
                 'hold' => ['required', 'numeric', 'between:1,'.BakeOut::MOST_HOLD_MIN],
                 'out_at' => ['nullable', 'date'],
                 'setpoint' => ['required', new Measured(Dimension::Temperature, 60, $bakeOut->oven->max_c)],
+                'start' => ['nullable', new Measured(Dimension::Temperature, -40, $bakeOut->oven->max_c)],
             ],
             [
                 'hold.*' => 'Hold is not a time; allowed: 1 to '.BakeOut::MOST_HOLD_MIN.' min.',
@@ -131,7 +132,8 @@ final class BakeOutController
             throw ValidationException::withMessages(['setpoint' => $why]);
         }
         $out = isset($in['out_at']) ? ShopClock::parse((string) $in['out_at']) : null;
-        $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint, $out);
+        $start = Measured::read(Dimension::Temperature, $in['start'] ?? null);
+        $hang->set($bakeOut, $target, (float) $in['hold'], $setpoint, $out, $start);
 
         return $this->to($bakeOut, 'Worked out anew.');
     }
@@ -145,6 +147,11 @@ final class BakeOutController
         );
         $look = Look::from($in['look']);
         $by = $this->person($request);
+        if ($look === Look::Clean && ! BakeOutBoard::of($bakeOut)->allReached()) {
+            throw ValidationException::withMessages([
+                'look' => 'Not long enough at temperature: bake it out again before it goes on.',
+            ]);
+        }
         DB::transaction(function () use ($bakeOut, $look, $by, $sweep): void {
             foreach ($bakeOut->items()->with('lot.part')->get() as $item) {
                 WriteLog::line('bake_out_look', $look->value, [], $by, $item->part, $look->asks(), lot: $item->lot);

@@ -44,9 +44,8 @@ final class FirstRunController
             'unit_system' => ['required', Rule::enum(UnitSystem::class)],
             'owner' => ['required', 'string', 'max:100'],
             'email' => ['required', 'email:strict', 'max:190'],
-            'password' => ['required', 'string', new GoodPassword($own), 'same:again'],
-            'again' => ['required', 'string'],
-        ], ['password.same' => 'Password and the same again differ; type both once more.']);
+            'password' => ['required', 'string', new GoodPassword($own)],
+        ]);
         SignInController::counted(
             $request,
             'first-run',

@@ -10,10 +10,12 @@ use App\Actions\Floor\RunOven;
 use App\Actions\Oven\ReadItem;
 use App\Devices\SimulatedThermometer;
 use App\Devices\StandIns;
+use App\Http\Middleware\FromTheWaitingLine;
 use App\Models\OvenEvent;
 use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Models\Reading;
+use App\Models\Shop;
 use App\Models\User;
 use App\Rules\Measured;
 use App\Support\ShopClock;
@@ -68,12 +70,20 @@ final class FloorController
     {
         abort_if($item->oven_load_id !== $bake->id, 404);
         $in = $request->validate(
-            ['door_s' => ['required', 'numeric', 'between:1,3600']],
-            ['door_s.*' => 'Seconds the door stood open must be a number; allowed: 1 to 3600.'],
+            [
+                'door_s' => ['required', 'numeric', 'between:1,3600'],
+                'pieces' => ['nullable', 'integer', 'between:1,10000'],
+            ],
+            [
+                'door_s.*' => 'Seconds the door stood open must be a number; allowed: 1 to 3600.',
+                'pieces.*' => 'Pieces must be a whole number from 1.',
+            ],
         );
-        $this->run->takeOut($bake, $item, $this->user($request), (float) $in['door_s']);
+        $pieces = isset($in['pieces']) ? (int) $in['pieces'] : null;
+        $this->run->takeOut($bake, $item, $this->user($request), (float) $in['door_s'], $pieces);
+        $out = ($pieces ?? $item->count)." × {$item->part->name}";
 
-        return $this->to($bake, ucfirst($item->title()).' is out; the rest bakes on.');
+        return $this->to($bake, "{$out}: out. The rest bakes on; the verdict is below.");
     }
 
     public function neverLeft(Request $request, OvenLoad $bake, OvenLoadItem $item): RedirectResponse
@@ -93,14 +103,19 @@ final class FloorController
                 'set_emissivity' => ['required', 'numeric', 'between:0.1,1'],
                 'source' => ['nullable', Rule::in(['typed', 'stand_in'])],
                 'display' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
-                'door' => ['nullable', Rule::in(['shut', 'open'])],
+                'door' => [
+                    Shop::current()->reads_door_open === null ? 'required' : 'nullable', Rule::in(['shut', 'open']),
+                ],
+                'confirmed' => ['nullable', 'boolean'],
                 'surface' => ['nullable', Rule::in(['film', 'bare'])],
             ],
             [
                 'shown.required' => 'Reading is empty; type what the thermometer shows.',
+                'door.*' => 'How the gun is used is not picked: with the door open, or closed.',
                 'set_emissivity.*' => 'Emissivity must be a number; allowed: 0.1 to 1.',
             ],
         );
+        $open = isset($in['door']) ? $in['door'] === 'open' : Shop::current()->reads_door_open === true;
         $this->run->read(
             $load,
             $this->user($request),
@@ -108,10 +123,16 @@ final class FloorController
             (float) Measured::read(Dimension::Temperature, $in['shown']),
             (float) $in['set_emissivity'],
             $in['source'] ?? 'typed',
-            ($in['door'] ?? 'shut') === 'open',
+            $open,
             ($in['surface'] ?? 'film') === 'bare',
             Measured::read(Dimension::Temperature, $in['display'] ?? null),
+            // What waited for the network was meant as it was sent: nobody is there to be asked.
+            ! empty($in['confirmed']) || $request->hasHeader(FromTheWaitingLine::HEADER),
         );
+        if (Shop::current()->reads_door_open === null) {
+            // Asked once: from now on the form starts with it.
+            Shop::query()->whereKey(1)->update(['reads_door_open' => $open]);
+        }
 
         return $this->to($load, 'The reading is taken in.');
     }
@@ -127,7 +148,7 @@ final class FloorController
         $standIn = new SimulatedThermometer($load, $items);
 
         return view('cure.reading-field', [
-            'shown' => $standIn->shows($position, ShopClock::now()),
+            'shown' => $standIn->shows($position, ShopClock::now(), $request->query('door') === 'open'),
             'display' => $standIn->ovenShows(ShopClock::now()),
             'source' => 'stand_in',
         ]);

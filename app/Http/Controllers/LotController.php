@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Coat\CoatTurned;
+use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Coat\CoatBoard;
 use App\Actions\Coat\Spray;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\SplitLot;
 use App\Actions\Lot\TickStep;
@@ -19,6 +20,8 @@ use App\Actions\Rail\MoveLot;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\User;
+use App\Rules\Measured;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -101,14 +104,33 @@ final class LotController
     {
         $lot->mustBeOpen();
         $user = $this->person($request);
-        $done = DB::transaction(function () use ($request, $lot, $tick, $user): StepKind {
-            $kind = $tick->byHand($lot, $user, (string) $request->string('step'));
+        $in = $request->validate([
+            'step' => ['required_without:steps', 'string', 'max:60'],
+            'steps' => ['nullable', 'array', 'max:60'],
+            'steps.*' => ['string', 'max:60'],
+        ]);
+        $done = DB::transaction(fn (): array => array_map(function (string $step) use ($lot, $tick, $user): string {
+            $kind = $tick->byHand($lot, $user, $step);
             (new BareSteelWatch())->after($lot, $kind, $user);
 
-            return $kind;
-        });
+            return $kind->label();
+        }, $in['steps'] ?? [$in['step']]));
 
-        return back()->with('said', ucfirst($done->label()).': ticked.');
+        return back()->with('said', ucfirst(implode(', ', $done)).': ticked.');
+    }
+
+    /** A temperature measured on the metal, which outranks the computed cooling. */
+    public function metalTemperature(Request $request, Lot $lot): RedirectResponse
+    {
+        $lot->mustBeOpen();
+        $in = $request->validate(
+            ['metal' => ['required', new Measured(Dimension::Temperature, -40, 400)]],
+            ['metal.required' => 'Measured on the metal is empty; enter what the thermometer reads.'],
+        );
+        $celsius = (float) Measured::read(Dimension::Temperature, $in['metal']);
+        CoolingClock::measured($lot, $this->person($request), $celsius);
+
+        return redirect("/station/{$lot->station->value}?lot={$lot->id}")->with('said', 'Temperature recorded.');
     }
 
     public function reopen(Request $request, Lot $lot): RedirectResponse
@@ -219,6 +241,11 @@ final class LotController
     /** Back to where the hands are: the next lot at this bench, and a link to the one just sent. */
     private function gone(Lot $lot, Station $from, Station $to, string $how): RedirectResponse
     {
+        $said = ucfirst($lot->title())." of job {$lot->part->job->number}{$how} at {$to->label()} now.";
+        // Who works alone goes on with the work.
+        if (User::worksAlone()) {
+            return redirect("/station/{$to->value}?lot={$lot->id}")->with('said', $said);
+        }
         $beside = Lot::hanging()->where('lots.station', $from)->with('part');
         $next = $beside->get()->sortByDesc(
             fn (Lot $one): int => 2 * (int) ($one->part_id === $lot->part_id)
@@ -226,7 +253,7 @@ final class LotController
         )->first();
 
         return redirect("/station/{$from->value}".($next === null ? '' : "?lot={$next->id}"))
-            ->with('said', ucfirst($lot->title())." of job {$lot->part->job->number}{$how} at {$to->label()} now.")
+            ->with('said', $said)
             ->with('sent', ['to' => "/station/{$to->value}?lot={$lot->id}", 'at' => $to->label()]);
     }
 

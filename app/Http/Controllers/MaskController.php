@@ -14,6 +14,7 @@ use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Log\Ground;
 use App\Actions\Lot\TickStep;
 use App\Actions\Mask\Hooks;
@@ -85,6 +86,7 @@ final class MaskController
         );
         $lot = Lot::query()->findOrFail((int) $in['lot']);
         $lot->mustBeOpen();
+        CoolingClock::refuseHot($lot, 'fitted', 'masks');
         DB::transaction(function () use ($in, $pin, $lot, $request): void {
             $held = Pin::held($pin->id);
             $on = $held->fittings()->where('lot_id', $lot->id);

@@ -13,6 +13,7 @@ use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Floor\RunOven;
+use App\Actions\Remedy\Remedies;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\Counter;
 use App\Actions\Route\PartRoute;
@@ -117,6 +118,19 @@ final class RouteController
             'said',
             $in['how'] === 'anew' ? 'Laid out anew.' : 'The route is changed.',
         );
+    }
+
+    /** Applies a remedy of a blocking rule to one part. */
+    public function remedy(Request $request, Part $part): RedirectResponse
+    {
+        $part->job->mustBeOpen();
+        $in = $request->validate([
+            'rule' => ['required', 'string', 'max:60'],
+            'remedy' => ['required', 'string', 'max:60'],
+        ]);
+        Remedies::apply($part, $in['rule'], $in['remedy']);
+
+        return back(fallback: "/parts/{$part->id}/route")->with('said', 'Changed for this part.');
     }
 
     public function sign(Request $request, Part $part, ChangeRoute $change): RedirectResponse

@@ -43,6 +43,7 @@ final class OneValueEach
         'policy_way',
         'policy_figure',
         'abilities',
+        'steps',
     ];
 
     /** Lists an address may carry. */

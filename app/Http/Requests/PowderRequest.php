@@ -53,7 +53,7 @@ final class PowderRequest extends FormRequest
             'chemistry' => ['required', Rule::in(Chemistry::keys())],
             'colour' => ['required', 'regex:/^#[0-9a-fA-F]{6}$/'],
             'finish' => ['nullable', 'string', 'max:60'],
-            'specific_gravity' => ['required', 'numeric', 'between:0.5,10'],
+            'specific_gravity' => ['nullable', 'numeric', 'between:0.5,10'],
             'film_min' => ['required', Measured::above(Dimension::Film, 0, 2000)],
             'film_max' => ['required', Measured::above(Dimension::Film, 0, 2000)],
             'window' => ['nullable', new Measured(Dimension::Temperature, -40, 700)],
@@ -105,7 +105,7 @@ final class PowderRequest extends FormRequest
             'gloss_low.*' => 'Gloss from is not a figure; allowed: 0 to 2000 gloss units.',
             'gloss_high.*' => 'Gloss to is not a figure, or under the first; allowed: up to 2000 gloss units.',
             'ohm_m.*' => 'Resistivity is not one; allowed: above 0 to 1e18 Ω·m.',
-            'specific_gravity.*' => 'Specific gravity must be a number; allowed: 0.5 to 10.',
+            'specific_gravity.*' => 'Specific gravity must be a number from 0.5 to 10, or empty for an estimate.',
         ];
     }
 
@@ -156,7 +156,7 @@ final class PowderRequest extends FormRequest
                 'chemistry' => $in['chemistry'],
                 'colour' => $in['colour'],
                 'finish' => $in['finish'] ?? null,
-                'specific_gravity' => (float) $in['specific_gravity'],
+                'specific_gravity' => isset($in['specific_gravity']) ? (float) $in['specific_gravity'] : null,
                 'film_min_um' => (float) Measured::read(Dimension::Film, $in['film_min']),
                 'film_max_um' => (float) Measured::read(Dimension::Film, $in['film_max']),
                 'window_c' => Measured::read(Dimension::Temperature, $in['window'] ?? null),

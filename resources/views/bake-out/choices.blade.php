@@ -21,7 +21,8 @@
                         <th scope="row">{{ $u->temp($one['choice']->targetC) }}</th>
                         <td class="n">{{ Units::minutes($one['choice']->holdMinutes) }}</td>
                         <td class="n">{{ Units::minutes($board->sinceShut($one['choice']->minutes)) }}</td>
-                        <td class="n">{{ $one['ageing'] === null ? '–' : Units::minutes($one['ageing']) }}</td>
+                        <td class="n">{{ $one['ageing'] === null ? '–' : Units::minutes($one['ageing']) }}{{
+                            $board->asksName($one['ageing']) ? ', needs a sign-off' : '' }}</td>
                         <td class="n">{{ Units::energy($one['choice']->energyKwh) }}</td>
                         <td>
                             @can('work')
@@ -30,6 +31,8 @@
                                     <input type="hidden" name="target"
                                         value="{{ $u->field(D::Temperature, $one['choice']->targetC) }}">
                                     <input type="hidden" name="hold" value="{{ $one['choice']->holdMinutes }}">
+                                    <input type="hidden" name="start"
+                                        value="{{ $u->field(D::Temperature, $load->start_c, 0) }}">
                                     <input type="hidden" name="setpoint"
                                         value="{{ $u->field(D::Temperature, $one['choice']->setpointC) }}">
                                     <button class="btn"

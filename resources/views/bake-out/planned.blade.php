@@ -13,6 +13,9 @@
     <x-field name="hold" label="Held for" unit="min" :value="round($load->hold_minutes)" inputmode="numeric" />
     <x-field name="setpoint" label="Setpoint" :unit="$u->unit(D::Temperature)"
         :value="$u->field(D::Temperature, $load->setpoint_c)" />
+    <x-field name="start" label="Oven when loaded" :unit="$u->unit(D::Temperature)"
+        :value="$u->field(D::Temperature, $load->start_c, 0)" placeholder="at setpoint"
+        hint="A cold oven: what its display shows now." />
     <details @if ($load->timer_out_at || $errors->has('out_at')) open @endif>
         <summary class="font-semibold">Overnight on the oven's timer</summary>
         <x-field name="out_at" label="Taken out at" type="datetime-local"

@@ -1,6 +1,5 @@
 {{-- What a rule says of a part, with the name under it or the place for one. --}}
 @props(['finding', 'part'])
-@use('Aenum\Core\Rule\Severity')
 @php($rule = $finding->rule)
 @php($open = $part->job->isOpen())
 @php($under = $rule->signedUnder())
@@ -13,6 +12,9 @@
         {{ $u->said($rule->reason) }}
         <span class="hint">{{ $u->said($rule->wayOut) }}</span>
     </p>
+    @if ($open && $finding->isStop())
+        <x-remedies :part="$part" :rule="$rule->key" />
+    @endif
     @if ($finding->signedBy)
         @php($signature = $part->signatures->firstWhere('rule', $rule->key))
         <div class="flex items-center gap-3">

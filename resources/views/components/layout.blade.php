@@ -134,6 +134,10 @@
                             <li>{{ $message }}</li>
                         @endforeach
                     </ul>
+                    @php($blocked = App\Support\BlockedByRules::remembered())
+                    @foreach ($blocked['rules'] ?? [] as $rule)
+                        <x-remedies :part="$blocked['part']" :rule="$rule" />
+                    @endforeach
                 </div>
             @endif
             @can('manage')

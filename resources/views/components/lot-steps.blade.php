@@ -34,6 +34,18 @@
                 </li>
             @endforeach
         </ul>
+        @php($byHand = collect($here)->reject(fn ($line) => $line->step->kind->hasOwnLog()))
+        @if ($byHand->count() > 1)
+            @can('work')
+                <form method="post" action="/lots/{{ $lot->id }}/tick">
+                    <x-once />
+                    @foreach ($byHand as $line)
+                        <input type="hidden" name="steps[]" value="{{ $line->key }}">
+                    @endforeach
+                    <button class="btn">All {{ $byHand->count() }} done</button>
+                </form>
+            @endcan
+        @endif
     @endif
     @if ($lot->station !== Station::Release)
         @can('work')

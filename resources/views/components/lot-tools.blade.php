@@ -52,11 +52,13 @@
         </div>
         <button class="btn btn-stop">Scrap them</button>
     </form>
-    <form method="post" action="/lots/{{ $lot->id }}/reopen" class="grid gap-2 content-start">
-        <x-once /><input type="hidden" name="lot_id" value="{{ $lot->id }}">
-        <h3>Do a step again</h3>
-        <x-pick name="step" :id="'again-'.$lot->id" label="Step" :options="$walk->closedSteps()" />
-        <x-field name="why" :id="'again-why-'.$lot->id" label="Why" />
-        <button class="btn">Open it again</button>
-    </form>
+    @if ($walk->closedSteps() !== [])
+        <form method="post" action="/lots/{{ $lot->id }}/reopen" class="grid gap-2 content-start">
+            <x-once /><input type="hidden" name="lot_id" value="{{ $lot->id }}">
+            <h3>Do a step again</h3>
+            <x-pick name="step" :id="'again-'.$lot->id" label="Step" :options="$walk->closedSteps()" />
+            <x-field name="why" :id="'again-why-'.$lot->id" label="Why" />
+            <button class="btn">Open it again</button>
+        </form>
+    @endif
 </div>

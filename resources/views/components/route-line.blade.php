@@ -14,7 +14,7 @@
         Pins{{ $part->pins->isEmpty() ? '' : ', '.$part->pins->count() }}
     </a>
     <span class="hint">
-        {{ count($route->steps) }} steps, {{ Units::minutes($route->minutes()) }} of hands and
+        {{ $route->askedSteps() }} steps, {{ Units::minutes($route->minutes()) }} of hands and
         {{ Units::minutes($route->waitMinutes()) }} of waiting
     </span>
     @foreach ($route->waiting() as $word => $count)

@@ -42,9 +42,10 @@
                         <a class="inline-flex items-center min-h-[44px]" href="/parts/{{ $part->id }}/route">Route</a>
                     </nav>
                 </div>
+                <x-hot-metal :lot="$pick->lot" />
                 @php($back = $part->job->moves->firstWhere('lot_id', $pick->lot->id))
-                @if ($back && $back->kind === 'sent_back')
-                    <p class="wrong">Sent back by {{ $back->user->name }}{{ $back->note ? ': '.$back->note : '' }}</p>
+                @if ($back?->isReturn())
+                    <p class="wrong">Returned by {{ $back->user->name }}{{ $back->note ? ': '.$back->note : '' }}</p>
                 @endif
                 {{ $slot }}
                 @if ($signs)

@@ -1,7 +1,7 @@
 {{-- The thermometer, of any load that runs. $bake, $board (OvenBoard), $pointed (a key), $bare --}}
 @use('App\Devices\StandIns')
 <details class="panel !py-1" id="reading-panel" hx-preserve
-    @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display'])) open @endif>
+    @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display', 'door', 'gap'])) open @endif>
     <summary class="font-semibold">Thermometer reading</summary>
     <form method="post" action="/loads/{{ $bake->id }}/readings" class="grid gap-3 pb-2">
         <x-once />
@@ -11,16 +11,21 @@
         @include('cure.reading-field', ['shown' => null, 'display' => null, 'source' => 'typed'])
         @if (StandIns::answer())
             <button type="button" class="btn btn-quiet" hx-get="/loads/{{ $bake->id }}/thermometer"
-                hx-include="#item" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated
+                hx-include="#item, #door" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated
                 thermometer</button>
         @endif
-        <x-pick name="door" label="The oven door was" :options="['shut' => 'shut: it mirrors the oven',
-            'open' => 'open: it mirrors the shop']" value="shut" />
+        <x-pick name="door" label="Read with the oven door" 
+            :options="['open' => 'open', 'shut' => 'closed, through a port']"
+            :value="App\Actions\Oven\Correct::usualDoor()" empty="Pick one; asked once" />
         <x-pick name="surface" label="The spot is" :options="$bare
             ? ['film' => 'a patch of matt tape or paint', 'bare' => 'bare metal']
             : ['film' => 'powder or film', 'bare' => 'bare metal']" value="film" />
         <x-field name="set_emissivity" label="Emissivity it is set to" value="0.9" inputmode="decimal"
             hint="As the instrument is set now; powder and film want 0.9." />
+        @error('gap')
+            <p class="wrong">{{ $message }}</p>
+            <button class="btn" name="confirmed" value="1">Use this reading</button>
+        @enderror
         <button class="btn btn-do">Take it in</button>
     </form>
 </details>

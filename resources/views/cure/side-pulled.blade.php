@@ -10,20 +10,7 @@
         <b>{{ ShopClock::time($cool) }}</b>, hanging in still air.</p>
 </div>
 <x-caution :says="Aenum\Core\Word\Station::Cure->caution()" />
-<section class="panel grid gap-2" aria-label="Verdict">
-    <h2>What each is now</h2>
-    <ul class="grid gap-2">
-        @foreach ($cameOut as $one)
-            <li><b>{{ $one->title }}</b>, {{ $one->coat->role }}:
-                <b @class(['wrong' => ! $one->standing->isDone()])>{{ $u->said($one->standing->words()) }}</b>
-                <span class="hint">{{ $one->early ? 'taken out early, ' : '' }}over-bake
-                    {{ $one->standing->overbake === null ? 'not judged'
-                        : number_format($one->standing->overbake, 2) }}, peak {{ $u->temp($one->peakC) }}, to touch
-                    in {{ App\Support\Units::minutes($one->handleMinutes ?? 0) }}</span>
-            </li>
-        @endforeach
-    </ul>
-</section>
+@include('cure.came-out')
 <section class="panel grid gap-2" aria-label="By the logger">
     <h2>By the logger</h2>
     @foreach ($logs as $one)
@@ -65,24 +52,4 @@
             </form>
         </details>
     @endcan
-</section>
-<section class="panel grid gap-3" aria-label="Jobs">
-    <h2>On from here</h2>
-    @foreach ($after as $one)
-        <div class="grid gap-1">
-            <p><a href="/jobs/{{ $one->lot->part->job_id }}">Job {{ $one->lot->part->job->number }}</a>,
-                {{ $one->lot->title() }}: {{ $one->says }}</p>
-            @if ($one->to !== null)
-                @can('work')
-                    <form method="post" action="/lots/{{ $one->lot->id }}/go">
-                        <x-once />
-                        <input type="hidden" name="seen_at" value="cure">
-                        <input type="hidden" name="to" value="{{ $one->to->value }}">
-                        <button class="btn btn-do w-full" name="then" value="on">Sign, on to {{ $one->to->label()
-                            }}</button>
-                    </form>
-                @endcan
-            @endif
-        </div>
-    @endforeach
 </section>

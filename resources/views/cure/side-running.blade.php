@@ -25,7 +25,8 @@
         <p>{{ $line }}</p>
     @endforeach
     @if ($next->shouldReadC !== null)
-        <p>It should read about {{ $u->temp($next->shouldReadC) }} then.</p>
+        <p>Metal about {{ $u->temp($next->shouldReadC) }} then; the gun shows about {{ $u->temp($next->shouldShowC)
+            }} {{ $next->readsOpen() ? 'with the door open' : 'through the port' }}.</p>
     @endif
     @if ($board->correction->residualsK !== [])
         <p>The readings say the oven heats this load at {{ number_format($board->correction->factor, 2) }} of what
@@ -40,15 +41,20 @@
                 value="flowed">It has flowed: start the clock</button></form>
     @endif
     @include('cure.read-form', ['pointed' => $board->decides()->key(), 'bare' => false])
-    @if ($bake->items->whereNull('out_at')->count() > 1)
-        <details class="panel !py-1" id="out-panel" hx-preserve @if ($errors->has('item')) open @endif>
+    @if ($bake->items->whereNull('out_at')->sum('count') > 1)
+        <details class="panel !py-1" id="out-panel" hx-preserve @if ($errors->hasAny(['item', 'pieces'])) open @endif>
             <summary class="font-semibold">Take some out, the rest bakes on</summary>
             <div class="grid gap-2 pb-2">
                 @foreach ($bake->items->whereNull('out_at') as $item)
                     <form method="post" action="/bakes/{{ $bake->id }}/items/{{ $item->id }}/out"
-                        class="grid grid-cols-[1fr_5rem_auto] gap-2 items-end">
+                        class="grid grid-cols-[1fr_4rem_4rem_auto] gap-2 items-end">
                         <x-once />
                         <b class="self-center">{{ $item->title() }}</b>
+                        <div>
+                            <label class="hint" for="out-pieces-{{ $item->id }}">pieces</label>
+                            <input id="out-pieces-{{ $item->id }}" name="pieces" value="{{ $item->count }}"
+                                inputmode="numeric">
+                        </div>
                         <div>
                             <label class="hint" for="out-door-{{ $item->id }}">door, s</label>
                             <input id="out-door-{{ $item->id }}" name="door_s" value="45" inputmode="numeric">
@@ -67,6 +73,7 @@
             <button class="btn btn-quiet" aria-label="{{ $item->title() }} never left">It never left</button>
         </form>
     @endforeach
+    @include('cure.came-out')
     @include('cure.event-form', ['setpointC' => $next->setpointC, 'powerIsOff' => $next->powerIsOff])
 @endcan
 @foreach (App\Actions\Oven\LiveLogger::riders($bake) as $rider)

@@ -13,6 +13,10 @@
                 :value="$gun?->kind->value ?? 'unknown'" />
             <x-pick name="feed" label="Fed from a" :options="Words::of(Feed::cases())"
                 :value="$gun?->feed->value ?? 'cup'" />
+        </div>
+        <details class="panel" @if ($errors->any() && ! $errors->has('name')) open @endif>
+            <summary class="font-semibold">More from its plate; estimated until entered</summary>
+            <div class="grid grid-cols-2 max-[700px]:grid-cols-1 gap-4 mt-3">
             <x-field name="most_kv" label="Highest voltage, kV" :value="$gun?->most_kv" inputmode="decimal"
                 hint="By its plate; empty: 100." />
             <x-field name="low_kv" label="A gun of two voltages: the low one, kV" :value="$gun?->low_kv"
@@ -36,7 +40,8 @@
                         name="has_ring" value="1" @checked(old('has_ring', $gun?->has_ring))>
                     Collector ring for free ions</label>
             </div>
-        </div>
+            </div>
+        </details>
         <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet" href="/guns">Back</a>
         </div>
     </x-edit>

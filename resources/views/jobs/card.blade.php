@@ -1,12 +1,13 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Actions\Route\Counter')
+@use('App\Actions\Route\TravelerOven')
 @use('App\Support\ShopClock')
-@use('App\Support\Units')
 <x-layout :title="'Card of job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
-    <p class="no-print hint mb-3">The traveller card goes with the parts. Print it from the browser: one sheet a
+    <p class="no-print hint mb-3">The traveler goes with the parts. Print it from the browser: one sheet a
         part, A5 or, on US letter units, half letter. The code opens the job on a tablet.</p>
     @forelse ($routes as $route)
         @php($part = $route->part)
+        @php($oven = TravelerOven::ofPart($part))
         <article class="panel card mb-4 {{ $u->system->value === 'us' ? 'card-half-letter' : '' }}"
             aria-label="Card of {{ $part->name }}">
             <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-4 items-start">
@@ -46,11 +47,7 @@
                     <li class="flex items-baseline gap-2 border-t border-line py-[0.15rem]"><span class="card-box"
                             aria-hidden="true"></span><span
                             class="num w-6">{{ $n + 1 }}</span><span><b>{{ ucfirst($step->name()) }}</b>
-                            @if ($step->celsius)
-                                <b
-                                    class="num">{{ $u->temp($step->celsius) }}</b>{{ $step->holdMinutes ? ' '
-                                        . Units::minutes($step->holdMinutes) : '' }}
-                            @endif
+                            {{ $oven->line($step) }}
                         </span>
                     </li>
                 @endforeach

@@ -74,7 +74,7 @@
                 <option value="{{ $zone }}"></option>
             @endforeach
         </datalist>
-        <fieldset class="panel">
+        <fieldset class="panel" id="coats">
             <legend class="font-semibold px-1">Coats, from the metal up</legend>
             @error('coats')
                 <p class="wrong">{{ $message }}</p>

@@ -110,7 +110,7 @@
                     <section class="panel" aria-label="Decline">
                         <details @if ($errors->has('reason')) open @endif>
                             <summary>Decline the work</summary>
-                            <form method="post" action="/jobs/{{ $job->id }}/decline" class="grid gap-3">
+                            <form method="post" action="/jobs/{{ $job->id }}/decline" id="decline" class="grid gap-3">
                                 <x-once /><x-field name="reason" label="Why"
                                     hint="The customer is told this." /><button class="btn btn-stop">Decline
                                     it</button></form>

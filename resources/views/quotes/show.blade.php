@@ -8,6 +8,13 @@
         <p class="mb-3"><span class="num text-[2.6rem]">{{ $board->money($board->total()) }}</span>
             for {{ $board->job->customer->name }}</p>
     @endif
+    @if ($board->missingPrice())
+        <p class="verdict mb-3" data-tone="stop"><b>{{ $board->missingPrice() }}</b>
+            @can('manage')
+                <a href="/shop">Shop settings</a>
+            @endcan
+        </p>
+    @endif
     @foreach ($board->parts as ['part' => $part, 'quotes' => $quotes, 'why' => $why, 'bare' => $bare])
         @if ($why !== null)
             <p class="verdict mb-3" data-tone="stop"><b>{{ ucfirst($part->name) }}:</b> {{ $why }}</p>

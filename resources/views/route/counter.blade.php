@@ -12,6 +12,13 @@
             {{ $u->show(D::Mass, $cost->mediaKg) }} of media, {{ number_format($cost->kwh, 0) }} kWh
         </p>
     </div>
+    @if ($counter->missingPrice())
+        <p class="wrong">{{ $counter->missingPrice() }}
+            @can('manage')
+                <a href="/shop">Shop settings</a>
+            @endcan
+        </p>
+    @endif
     <details>
         <summary>How it comes to that</summary>
         <dl class="grid grid-cols-[auto_auto_minmax(0,1fr)] gap-x-4">

@@ -74,7 +74,7 @@
         inputmode="decimal"
     />
 @endif
-<fieldset>
+<fieldset id="outside">
     <legend>Outside measures, {{ $u->unit(D::Length) }}</legend>
     <div class="grid grid-cols-3 gap-2">
         @foreach (['long', 'wide', 'high'] as $n => $side)

@@ -1,7 +1,7 @@
 {{-- Where this part goes another way than the house. --}}
 @use('App\Support\Words')
 @use('Aenum\Core\Job\HouseWays')
-<form method="post" action="/parts/{{ $part->id }}/ways" class="panel no-print mt-5">
+<form method="post" action="/parts/{{ $part->id }}/ways" id="ways" class="panel no-print mt-5">
     <x-once />
     <details @if ($errors->has('ways.*')) open @endif>
         <summary>Its own ways{{ $own ? ': '.count($own).' settled' : ', where it differs from the house' }}</summary>

@@ -26,10 +26,15 @@
         <x-field name="minutes_to_200" label="Minutes from cold to {{ $u->temp(200) }}, empty"
             :value="$oven?->minutes_to_200"
             inputmode="decimal" hint="Time it once, from a cold morning." />
-        <x-field name="heater" label="Heater, from its plate" unit="kW" :value="$oven?->heater_said_kw"
-            hint="Empty: worked out from the minutes." />
-        <x-field name="max" label="Hottest setpoint" :unit="$u->unit(D::Temperature)"
-            :value="$u->field(D::Temperature, $oven?->max_c ?? 230, 0)" />
+        <details class="col-span-full" @if ($errors->hasAny(['heater', 'max'])) open @endif>
+            <summary>More from its plate; estimated until entered</summary>
+            <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4 mt-2">
+                <x-field name="heater" label="Heater, from its plate" unit="kW" :value="$oven?->heater_said_kw"
+                    hint="Empty: worked out from the minutes." />
+                <x-field name="max" label="Hottest setpoint" :unit="$u->unit(D::Temperature)"
+                    :value="$u->field(D::Temperature, $oven?->max_c ?? 230, 0)" />
+            </div>
+        </details>
         <div class="col-span-full"><button class="btn btn-do" name="by" value="answers">Work its figures
                 out{{ $oven ? ' again' : '' }}</button></div>
     </x-edit>

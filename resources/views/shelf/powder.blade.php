@@ -8,20 +8,43 @@
         class="grid gap-4 max-w-5xl">
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Name" :value="$powder?->name" />
-            <x-field name="maker" label="Maker" :value="$powder?->maker" />
-            <x-field name="lot" label="Lot" :value="$powder?->lot" />
             <x-pick name="chemistry" label="Chemistry"
                 :options="collect(Aenum\Core\Cure\Chemistry::keys())->mapWithKeys(fn($k) => [$k => $k])"
                     :value="$powder?->chemistry->value" />
+            <x-field name="colour" label="Colour on screen" type="color" :value="$powder?->colour ?? '#777777'" />
+            <x-field name="film_min" label="Film from" :unit="$u->unit(D::Film)"
+                :value="$u->field(D::Film, $powder->film_min_um ?? 60.0)" />
+            <x-field name="film_max" label="Film to" :unit="$u->unit(D::Film)"
+                :value="$u->field(D::Film, $powder->film_max_um ?? 90.0)" />
+            <x-field name="price_kg" label="Price a kilogram" :unit="App\Models\Shop::current()->currency"
+                :value="$powder?->price_kg" inputmode="decimal" />
+        </div>
+        <fieldset class="panel">
+            <legend class="font-semibold px-1">Cure schedule, part metal temperature</legend>
+            @error('rows')
+                <p class="wrong mb-2">{{ $message }}</p>
+            @enderror
+            <x-cure-row :at="0" :row="$rows[0] ?? []" />
+            <details @if (count($rows) > 1 || $errors->hasAny(['rows', 'rows.*'])) open @endif>
+                <summary>More rows of the data sheet</summary>
+                <div class="grid gap-2">
+                    @for ($i = 1; $i < max(3, count($rows) + 1); $i++)
+                        <x-cure-row :at="$i" :row="$rows[$i] ?? []" />
+                    @endfor
+                </div>
+            </details>
+        </fieldset>
+        <details class="panel"
+            @if ($errors->any() && ! $errors->hasAny(['name', 'film_min', 'film_max', 'rows'])) open @endif>
+            <summary class="font-semibold">More from the data sheet; estimated until entered</summary>
+            <div class="grid gap-4 mt-3">
+                <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
+            <x-field name="maker" label="Maker" :value="$powder?->maker" />
+            <x-field name="lot" label="Lot" :value="$powder?->lot" />
             <x-field name="finish" label="Finish" :value="$powder?->finish"
                 hint="Such as “fine texture” or “gloss 80”." />
-            <x-field name="colour" label="Colour on screen" type="color" :value="$powder?->colour ?? '#777777'" />
             <x-field name="specific_gravity" label="Specific gravity" :value="$powder?->specific_gravity"
-                inputmode="decimal" />
-            <x-field name="film_min" label="Film from" :unit="$u->unit(D::Film)"
-                :value="$u->field(D::Film, $powder?->film_min_um)" />
-            <x-field name="film_max" label="Film to" :unit="$u->unit(D::Film)"
-                :value="$u->field(D::Film, $powder?->film_max_um)" />
+                inputmode="decimal" hint="Empty: 1.5, an estimate." />
             <x-field name="window" label="Window counts from" :unit="$u->unit(D::Temperature)"
                 :value="$u->field(D::Temperature, $powder?->window_c)"
                 hint="Empty: the coolest row." />
@@ -64,8 +87,6 @@
                 empty="none, or not known" :value="App\Support\Words::flag($powder?->bonded)" />
             <x-field name="softens" label="Softens at" :unit="$u->unit(D::Temperature)"
                 :value="$u->field(D::Temperature, $powder?->softens_c)" />
-            <x-field name="price_kg" label="Price a kilogram" :unit="App\Models\Shop::current()->currency"
-                :value="$powder?->price_kg" inputmode="decimal" />
             <x-field name="box_size" label="A box holds" :unit="$u->unit(D::Mass)"
                 :value="$u->field(D::Mass, $powder?->box_kg, 2)" inputmode="decimal" />
             <x-field name="least_order" label="Least order" :unit="$u->unit(D::Mass)"
@@ -85,26 +106,8 @@
             <x-field name="ohm_m" label="Resistivity, Ω·m" :value="$powder?->ohm_m" inputmode="decimal"
                 hint="Such as 1e13." />
         </fieldset>
-        <fieldset class="panel">
-            <legend class="font-semibold px-1">The sheet's bake, part-metal temperature</legend>
-            <p class="hint mb-2">Minutes it needs, and how many it stands where the sheet says. Blank rows are left
-                out.</p>
-            @error('rows')
-                <p class="wrong mb-2">{{ $message }}</p>
-            @enderror
-            <div class="grid gap-2">
-                @for ($i = 0; $i < max(3, count($rows) + 1); $i++)
-                    <div class="grid grid-cols-3 gap-3">
-                        <x-field name="rows[{{ $i }}][pmt_c]" label="Metal at" :unit="$u->unit(D::Temperature)"
-                            :value="$rows[$i]['pmt_c'] ?? ''" />
-                        <x-field name="rows[{{ $i }}][min_minutes]" label="Needs, min"
-                            :value="$rows[$i]['min_minutes'] ?? ''" />
-                        <x-field name="rows[{{ $i }}][max_minutes]" label="Stands, min"
-                            :value="$rows[$i]['max_minutes'] ?? ''" />
-                    </div>
-                @endfor
             </div>
-        </fieldset>
+        </details>
         <div class="flex gap-3"><button class="btn btn-do">Save</button><a class="btn btn-quiet"
                 href="/powders">Back</a></div>
     </x-edit>

@@ -1,5 +1,4 @@
 @use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Look')
 @use('App\Support\ShopClock')
 @use('App\Support\Units')
 <x-station :pick="$pick" lead="Castings, galvanised parts and anything once oily gas here and not through the film.">
@@ -85,10 +84,23 @@
                     @elseif ($load->isPlanned())
                         @include('bake-out.planned')
                     @elseif ($load->isPulled())
+                        @unless ($board->allReached())
+                            @if ($board->again() !== [])
+                            <form method="post" action="/bake-outs" class="panel grid gap-2">
+                                <x-once />
+                                <input type="hidden" name="oven" value="{{ $load->oven_id }}">
+                                @foreach ($board->again() as $lot => $pieces)
+                                    <input type="hidden" name="lots[{{ $lot }}][hang]" value="1">
+                                    <input type="hidden" name="lots[{{ $lot }}][count]" value="{{ $pieces }}">
+                                @endforeach
+                                <button class="btn btn-do w-full">Bake it out again</button>
+                            </form>
+                            @endif
+                        @endunless
                         <form method="post" action="/bake-outs/{{ $load->id }}/look" class="panel grid gap-2">
                             <x-once />
                             <h3>How does it look?</h3>
-                            @foreach (Look::cases() as $look)
+                            @foreach ($board->looks() as $look)
                                 <button class="btn w-full" name="look" value="{{ $look->value }}">
                                     {{ ucfirst($look->label()) }}</button>
                                 <p class="hint">{{ $look->asks() }}</p>

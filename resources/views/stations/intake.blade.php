@@ -40,7 +40,7 @@
                                     href="/jobs/{{ $job->id }}/parts/create">Add one</a></p>
                         @endif
                         @php($back = $job->moves->first())
-                        @if ($back && $back->kind === 'sent_back')
+                        @if ($back?->isReturn())
                             <p class="wrong">Sent back by {{ $back->user->name }}: {{ $back->note }}</p>
                         @endif
                     </div>

@@ -1,0 +1,309 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aenum\Core\Rule\Finding;
+use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepKind;
+use App\Actions\BakeOut\HangBakeOut;
+use App\Actions\Cure\BakeBoard;
+use App\Actions\Cure\LedgerLine;
+use App\Actions\Log\CoolingClock;
+use App\Actions\Lot\LotWalk;
+use App\Actions\Rail\MoveLot;
+use App\Actions\Release\RecordOfLot;
+use App\Actions\Release\SheetPart;
+use App\Actions\Remedy\Remedies;
+use App\Actions\Route\PartRoute;
+use App\Models\Move;
+use App\Models\OvenLoadItem;
+use App\Models\Reading;
+use App\Models\Shop;
+use App\Models\User;
+use App\Support\Units;
+
+/** What stopped people in the first week of a shop of their own, each held so that it does not come back. */
+final class FirstWeekTest extends ShopTestCase
+{
+    private function page(string $address): string
+    {
+        $html = (string) $this->actingAs($this->finisher)->get($address)->assertOk()->getContent();
+
+        return (string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags($html)));
+    }
+
+    public function test_a_gel_temperature_nobody_entered_is_one_figure_and_marked_as_assumed(): void
+    {
+        $this->green->update(['flow_c' => null, 'flow_minutes' => null]);
+        $coats = [['base', $this->green, 'flow'], ['clear', $this->green, 'full']];
+        $part = $this->part($this->job(), 'plaque', coats: $coats);
+        $gel = fn () => collect(PartRoute::of($part->refresh())->steps)
+            ->firstOrFail(fn ($step): bool => $step->kind === StepKind::Bake && $step->coat === 1);
+        self::assertSame(140.0, $gel()->celsius);
+        self::assertStringContainsString('assumed', $gel()->why->words);
+        $load = $this->hang($part);
+        $page = $this->page("/bakes/{$load->id}");
+        self::assertStringContainsString('140 °C (assumed', $page);
+        $this->green->update(['flow_c' => 125, 'flow_minutes' => 4]);
+        self::assertSame([125.0, 4.0], [$gel()->celsius, $gel()->holdMinutes]);
+        self::assertStringNotContainsString('assumed', $gel()->why->words);
+    }
+
+    public function test_pieces_pulled_early_are_judged_and_go_their_own_way_while_the_rest_bakes_on(): void
+    {
+        $part = $this->part($this->job(), 'finial', 1.4, 0.08, 6, 'carbon_steel');
+        $load = $this->hang($part);
+        $this->send("/bakes/{$load->id}/shut")->assertSessionHasNoErrors();
+        $this->later($load->minutes + 1);
+        $item = $load->items()->firstOrFail();
+        $out = fn (string $pieces) => $this->send("/bakes/{$load->id}/items/{$item->id}/out", [
+            'door_s' => '30', 'pieces' => $pieces,
+        ]);
+        $out('7')->assertSessionHasErrors('pieces');
+        $out('6')->assertSessionHasErrors('item');
+        $out('2')->assertSessionHasNoErrors();
+        self::assertSame([4, 2], OvenLoadItem::query()->orderBy('id')->pluck('count')->all());
+        self::assertSame([4, 2], $part->lots()->orderBy('id')->pluck('count')->all());
+        $page = $this->page("/bakes/{$load->id}");
+        self::assertStringContainsString('What each is now', $page);
+        self::assertStringContainsString('Sign, on to Inspect', $page);
+        $two = $part->lots()->where('count', 2)->firstOrFail();
+        $this->send("/lots/{$two->id}/go", ['seen_at' => 'cure', 'to' => 'inspect', 'then' => 'on'])
+            ->assertSessionHasNoErrors();
+        self::assertSame(Station::Inspect, $two->refresh()->station);
+        // Their record has their own minutes, the ledger the minute they left.
+        $this->later(20);
+        $this->send("/bakes/{$load->id}/pull")->assertSessionHasNoErrors();
+        $minutes = fn ($lot): float => RecordOfLot::build($lot->refresh())['bakes'][0]['minutes'];
+        self::assertEqualsWithDelta($load->minutes + 1, $minutes($two), 0.2);
+        $four = $part->lots()->where('count', 4)->firstOrFail();
+        self::assertEqualsWithDelta($load->minutes + 21, $minutes($four), 0.2);
+        $ledger = LedgerLine::all(BakeBoard::of($load->refresh()));
+        self::assertStringStartsWith('out at ', $ledger[1]->doneAt);
+        self::assertStringNotContainsString('-1.0', implode(' ', array_map(fn ($one) => $one->doneAt, $ledger)));
+    }
+
+    public function test_every_block_carries_remedies_and_they_never_touch_the_shop_s_own_limit(): void
+    {
+        Shop::current()->update(['hook_kg' => 25]);
+        $part = $this->part($this->job(Station::Intake), 'bollard', 34, 0.9, 2);
+        $lot = $this->lot($part);
+        // Refused at the counter, the remedies stand under the refusal.
+        $this->actingAs($this->finisher)->from("/jobs/{$part->job_id}")->followingRedirects()
+            ->post("/lots/{$lot->id}/go", ['seen_at' => 'intake', 'then' => 'on'])
+            ->assertSee('the hook carries 25')->assertSee('Hang each on 2 hooks');
+        $remedy = ['rule' => 'hook-load', 'remedy' => 'more_hooks'];
+        $this->send("/parts/{$part->id}/remedies", $remedy, as: $this->viewer)->assertForbidden();
+        $this->send("/parts/{$part->id}/remedies", $remedy)->assertSessionHasNoErrors();
+        self::assertSame(2, $part->refresh()->rack?->hooks);
+        self::assertSame(25.0, Shop::query()->firstOrFail()->hook_kg);
+        $held = array_map(fn (Finding $one) => $one->rule->key, PartRoute::of($part)->holding());
+        self::assertNotContains('hook-load', $held);
+        $this->send("/parts/{$part->id}/remedies", ['remedy' => 'magic'] + $remedy)->assertSessionHasErrors('remedy');
+        foreach (RuleBook::all() as $rule) {
+            if ($rule->severity === Severity::Stop) {
+                $remedies = Remedies::of($part, $rule);
+                self::assertNotSame('', $remedies[0]->label, $rule->key);
+                foreach ($remedies as $one) {
+                    $href = explode('#', (string) $one->href)[0];
+                    $href === '' ?: $this->get($href)->assertOk();
+                }
+            }
+        }
+    }
+
+    public function test_the_traveler_prints_the_setting_of_the_load_and_never_the_row_of_the_data_sheet(): void
+    {
+        $part = $this->part($this->job());
+        $card = fn (): string => $this->page("/jobs/{$part->job_id}/card");
+        self::assertStringContainsString('the load decides', $card());
+        self::assertStringNotContainsString('200 °C 8 min', $card());
+        $load = $this->hang($part);
+        $set = 'set '.Units::current()->temp($load->setpoint_c).', '.Units::minutes($load->minutes);
+        self::assertStringContainsString("{$set} door closed to pull (planned)", $card());
+    }
+
+    public function test_the_customer_reads_nothing_of_open_defects_or_of_hot_metal(): void
+    {
+        $part = $this->part($this->job());
+        $load = $this->hang($part);
+        $this->bakeFor($load, $load->minutes + 1);
+        $this->hangAt($part, Station::Release);
+        $lot = $this->lot($part);
+        self::assertStringContainsString('cool to handle at', $this->page('/station/release'));
+        $this->send("/lots/{$lot->id}/release", ['note' => 'he waits'])->assertSessionHasErrors('release');
+        $this->cooled();
+        $this->send("/lots/{$lot->id}/release", ['note' => 'he waits'])->assertSessionHasNoErrors();
+        self::assertStringNotContainsString('cool to handle', $this->page("/jobs/{$part->job_id}/sheet"));
+        $open = ['says' => 'thin', 'pieces' => 2, 'became' => 'open: nobody has decided yet', 'open' => true];
+        $sanded = ['became' => 'sanded', 'open' => false] + $open;
+        $sheet = SheetPart::of(['faults' => [$open, $sanded]], Units::current());
+        self::assertSame(['Thin on 2: sanded'], $sheet->agreed);
+        $pdf = (string) $this->get("/jobs/{$part->job_id}/sheet.pdf")->assertOk()->getContent();
+        self::assertStringNotContainsString('/URI', $pdf, 'the library links to itself');
+    }
+
+    public function test_a_quote_names_the_work_in_its_order_and_says_where_the_hourly_rate_is_missing(): void
+    {
+        $part = $this->part($this->job(Station::Intake), 'grille', 3, 0.4, 4, 'carbon_steel');
+        self::assertStringContainsString('No hourly rate is set', $this->page("/jobs/{$part->job_id}/quote"));
+        self::assertStringContainsString('No hourly rate is set', $this->page("/parts/{$part->id}/route"));
+        $quote = ['valid_until' => '2026-12-20'];
+        $this->send("/jobs/{$part->job_id}/quotes", $quote)->assertSessionHasErrors('set_price');
+        Shop::query()->firstOrFail()->update(['price_hour' => 70]);
+        $this->send("/jobs/{$part->job_id}/quotes", $quote)->assertSessionHasNoErrors();
+        $stations = array_map(fn (Station $one) => $one->value, PartRoute::of($part)->stations());
+        $inOrder = array_values(array_filter(
+            array_map(fn (Station $one) => $one->value, Station::cases()),
+            fn (string $one): bool => in_array($one, $stations, true),
+        ));
+        self::assertSame($inOrder, $stations);
+    }
+
+    public function test_a_move_forward_to_an_earlier_station_is_no_return(): void
+    {
+        $part = $this->part($this->job(Station::Intake), 'hinge', 1.2, 0.1, 2, 'carbon_steel');
+        $lot = $this->lot($part);
+        foreach ([Station::MaskAndHang, Station::Blast] as $to) {
+            $from = $lot->refresh()->station;
+            $this->excuse($lot, $to);
+            $walk = LotWalk::of($lot->refresh())->walk;
+            if (! $from->isAfter($to) || $walk->leadsTo($to)) {
+                (new MoveLot())->send($lot, $this->finisher, $to, null, $from);
+            }
+        }
+        self::assertSame([], Move::query()->where('kind', 'sent_back')->pluck('to_station')->all());
+        self::assertStringNotContainsString('Returned by', $this->page('/station/blast'));
+    }
+
+    public function test_a_bake_out_is_as_long_on_the_route_as_at_the_oven_and_short_it_does_not_go_on(): void
+    {
+        $part = $this->part($this->job(Station::BakeOut), 'finial', 1.4, 0.08, 6, 'cast_aluminium');
+        $step = collect(PartRoute::of($part)->steps)->firstOrFail(fn ($one) => $one->kind === StepKind::BakeOut);
+        $load = (new HangBakeOut())($this->oven, [$this->lot($part)->id => 6], $this->owner);
+        self::assertEqualsWithDelta($load->minutes, $step->waitMinutes, 1.0);
+        $set = ['target' => '210', 'hold' => '45', 'setpoint' => (string) $load->setpoint_c];
+        $hot = $load->minutes;
+        $this->send("/bake-outs/{$load->id}/set", $set + ['start' => '20'])->assertSessionHasNoErrors();
+        self::assertGreaterThan($hot + 5, $load->refresh()->minutes, 'a cold oven takes longer');
+        $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
+        $this->later(30);
+        $this->send("/bake-outs/{$load->id}/pull")->assertSessionHasNoErrors();
+        $page = $this->page("/station/bake-out?load={$load->id}");
+        self::assertStringContainsString('Not long enough', $page);
+        self::assertStringContainsString('Bake it out again', $page);
+        self::assertStringNotContainsString('clean, nothing came up', $page);
+        $this->send("/bake-outs/{$load->id}/look", ['look' => 'clean'])->assertSessionHasErrors('look');
+    }
+
+    public function test_no_solvent_on_hot_metal_until_it_is_cool_or_measured_so(): void
+    {
+        $part = $this->part($this->job());
+        $load = $this->hang($part);
+        $this->bakeFor($load, $load->minutes + 1);
+        $lot = $this->lot($part);
+        $lot->update(['station' => Station::Inspect]);
+        $coat = $part->coats()->firstOrFail();
+        $rub = fn () => $this->send("/coats/{$coat->id}/solvent-rub", [
+            'rubs' => '50', 'rating' => '5', 'solvent' => 'MEK', 'lot' => (string) $lot->id,
+        ]);
+        self::assertStringContainsString('Hot metal: about 2', $this->page("/station/inspect?lot={$lot->id}"));
+        $rub()->assertSessionHasErrors('rubs');
+        $cool = CoolingClock::of($lot->refresh())?->handleAt();
+        self::assertNotNull($cool);
+        self::assertTrue($cool->gt(now()->addMinutes(20)) && $cool->lt(now()->addMinutes(240)));
+        $read = fn (string $metal) => $this->send("/lots/{$lot->id}/metal-temperature", ['metal' => $metal]);
+        $read('')->assertSessionHasErrors('metal');
+        $read('31')->assertSessionHasNoErrors();
+        $rub()->assertSessionHasNoErrors();
+        self::assertStringNotContainsString('Hot metal', $this->page("/station/inspect?lot={$lot->id}"));
+    }
+
+    public function test_how_the_gun_is_used_is_asked_once_and_a_gap_is_asked_about_before_it_counts(): void
+    {
+        Shop::query()->firstOrFail()->update(['reads_door_open' => null]);
+        $load = $this->hang($this->part($this->job()));
+        $this->send("/bakes/{$load->id}/shut")->assertSessionHasNoErrors();
+        $this->later(12);
+        $board = BakeBoard::of($load->refresh());
+        $metal = $board->surfaceC(0, 60 * $board->nowRunMinutes());
+        $reading = ['item' => $board->readItems()[0]->key(), 'set_emissivity' => '0.9'];
+        $read = fn (array $more) => $this->send("/loads/{$load->id}/readings", $more + $reading);
+        $read(['shown' => (string) round($metal)])->assertSessionHasErrors('door');
+        $read(['shown' => (string) round($metal - 30), 'door' => 'open'])->assertSessionHasErrors('gap');
+        self::assertSame(0, Reading::query()->count());
+        self::assertStringContainsString('Use this reading', $this->page("/bakes/{$load->id}"));
+        $read(['shown' => (string) round($metal), 'door' => 'open'])->assertSessionHasNoErrors();
+        self::assertTrue(Shop::query()->firstOrFail()->reads_door_open);
+        // From now on the form starts with it; far off, it counts once somebody says so.
+        $read(['shown' => (string) round($metal - 30), 'confirmed' => '1'])->assertSessionHasNoErrors();
+        self::assertSame(2, Reading::query()->where('door_open', true)->count());
+        $this->get("/bakes/{$load->id}")->assertSee('<option value="open" selected', false);
+    }
+
+    public function test_a_history_keeps_the_pieces_each_line_was_about(): void
+    {
+        $part = $this->part($this->job(Station::Blast), 'bracket', 1, 0.1, 6);
+        $lot = $this->lot($part);
+        (new MoveLot())->sign($lot, $this->finisher, 'blasted all six', Station::Blast);
+        $this->send("/lots/{$lot->id}/split", ['pieces' => '2', 'seen_at' => 'blast'])->assertSessionHasNoErrors();
+        $signed = Move::query()->where('kind', 'signed')->firstOrFail();
+        self::assertSame(6, $signed->pieces);
+        self::assertStringContainsString('6 × bracket', $signed->who());
+        self::assertSame(4, $lot->refresh()->count);
+    }
+
+    public function test_a_page_counts_the_steps_of_a_part_in_one_way(): void
+    {
+        $part = $this->part($this->job(Station::Intake));
+        $page = $this->page("/jobs/{$part->job_id}");
+        self::assertSame(1, preg_match('/(\d+) steps,/', $page, $planned));
+        self::assertSame(1, preg_match('/\d+ of (\d+) steps/', $page, $walk));
+        self::assertSame($walk[1], $planned[1]);
+    }
+
+    public function test_who_works_alone_ticks_several_steps_at_once_and_is_taken_along(): void
+    {
+        $part = $this->part($this->job(Station::Intake), 'grille', 3, 0.4, 4, 'carbon_steel');
+        $lot = $this->lot($part);
+        $at = Station::Wash;
+        $first = collect(PartRoute::of($part)->steps)->search(fn ($step): bool => $step->kind->station() === $at);
+        foreach ([StepKind::Scrub, StepKind::Rinse] as $more) {
+            $this->send("/parts/{$part->id}/route", ['how' => 'add', 'at' => $first, 'kind' => $more->value]);
+        }
+        $lot = $this->lot($part->refresh());
+        $this->excuse($lot, $at);
+        $lot->update(['station' => $at]);
+        $here = fn (): array => array_values(array_filter(
+            LotWalk::of($lot->refresh())->walk->here($at),
+            fn (int $n): bool => ! LotWalk::of($lot)->walk->steps[$n]->kind->hasOwnLog(),
+        ));
+        $steps = array_map(fn ($line) => $line->key, LotWalk::of($lot->refresh())->some($here()));
+        self::assertGreaterThan(1, count($steps));
+        $this->actingAs($this->finisher)->get("/station/{$at->value}?lot={$lot->id}")
+            ->assertSee('All '.count($steps).' done');
+        $this->send("/lots/{$lot->id}/tick", ['steps' => [...$steps, 'nonsense']])->assertSessionHasErrors('step');
+        self::assertCount(count($steps), $here(), 'all of them or none');
+        $this->send("/lots/{$lot->id}/tick", ['steps' => $steps])->assertSessionHasNoErrors();
+        self::assertSame([], $here());
+        $this->excuse($lot->refresh(), LotWalk::of($lot)->nextStation());
+        $go = ['seen_at' => $at->value, 'then' => 'on', 'note' => 'dry'];
+        $to = LotWalk::of($lot->refresh())->nextStation();
+        User::query()->whereKeyNot($this->finisher->id)->update(['active' => false]);
+        $this->send("/lots/{$lot->id}/go", $go)->assertRedirect("/station/{$to->value}?lot={$lot->id}");
+    }
+
+    public function test_a_message_is_a_sentence_and_names_the_field(): void
+    {
+        $this->send('/jobs', ['customer' => '', 'title' => ''])->assertSessionHasErrors(['title']);
+        foreach (session('errors')->all() as $message) {
+            self::assertDoesNotMatchRegularExpression('/The .* field/', $message);
+        }
+        $this->actingAs($this->viewer)->get('/jobs/create')->assertForbidden()
+            ->assertSee('That is not yours to do')->assertDontSee('This action is unauthorized');
+    }
+}
