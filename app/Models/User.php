@@ -41,7 +41,7 @@ final class User extends Authenticatable
         return $this->role !== 'viewer';
     }
 
-    /** Whether this shop is one person: whoever signs work off goes on with it. */
+    /** Whether only one person is active in this shop, who then follows the work from station to station. */
     public static function worksAlone(): bool
     {
         return self::query()->where('active', true)->count() === 1;

@@ -14,7 +14,7 @@
         <x-field name="email" label="E-mail" type="email" autocomplete="username" />
         <x-field name="password" label="Password" autocomplete="new-password"
             :hint="'Shown as you type. '.App\Rules\GoodPassword::LEAST.' characters or more.'" />
-        <details class="col-span-full" @if ($errors->hasAny(['timezone', 'currency', 'unit_system'])) open @endif>
+        <details class="col-span-full" @if ($errors->any()) open @endif>
             <summary>Time zone Europe/Zurich, CHF, °C and kg: change</summary>
             <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
         <x-pick name="timezone" label="Time zone" :options="$zones" value="Europe/Zurich" />

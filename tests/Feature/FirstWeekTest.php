@@ -206,6 +206,11 @@ final class FirstWeekTest extends ShopTestCase
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 1);
         $lot = $this->lot($part);
+        // By every way a solvent, a stripper or a bath could reach it.
+        foreach (['strip-clock', 'wash-clock'] as $clock) {
+            $this->send("/lots/{$lot->id}/{$clock}", ['step' => 'any'])->assertSessionHasErrors('step');
+            self::assertStringContainsString('before', session('errors')->first('step'));
+        }
         $lot->update(['station' => Station::Inspect]);
         $coat = $part->coats()->firstOrFail();
         $rub = fn () => $this->send("/coats/{$coat->id}/solvent-rub", [

@@ -12,6 +12,7 @@ use App\Actions\Bench\BenchPick;
 use App\Actions\Bench\DwellLog;
 use App\Actions\Bench\RunClock;
 use App\Actions\Bench\StripOfPart;
+use App\Actions\Log\CoolingClock;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
 use App\Models\Lot;
 use App\Models\Part;
@@ -68,6 +69,7 @@ final class StripController
     public function start(Request $request, Lot $lot, RunClock $run): RedirectResponse
     {
         $lot->mustBeOpen();
+        CoolingClock::refuseHot($lot, 'step', 'stripper');
         $way = StripOfPart::of($lot->part)->way;
         $step = collect($way->steps)->firstWhere('key', (string) $request->string('step'));
         if (! ($step instanceof StripStep) || $step->dwell <= 0) {

@@ -16,6 +16,7 @@ use App\Actions\Bench\Air;
 use App\Actions\Bench\BathLog;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Bench\RunClock;
+use App\Actions\Log\CoolingClock;
 use App\Actions\Log\WriteLog;
 use App\Actions\Route\PartRoute;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
@@ -57,6 +58,7 @@ final class WashController
     public function start(Request $request, Lot $lot, RunClock $run): RedirectResponse
     {
         $lot->mustBeOpen();
+        CoolingClock::refuseHot($lot, 'step', 'bath');
         $line = WashLine::for(PartRoute::of($lot->part)->plan());
         $stage = collect($line->clocks())->firstWhere('key', (string) $request->string('step'));
         if (! ($stage instanceof Stage)) {

@@ -45,7 +45,7 @@
                 <x-hot-metal :lot="$pick->lot" />
                 @php($back = $part->job->moves->firstWhere('lot_id', $pick->lot->id))
                 @if ($back?->isReturn())
-                    <p class="wrong">Returned by {{ $back->user->name }}{{ $back->note ? ': '.$back->note : '' }}</p>
+                    <p class="wrong">Returned by {{ $back->user->name }}: {{ $back->note }}</p>
                 @endif
                 {{ $slot }}
                 @if ($signs)

@@ -14,7 +14,7 @@
                 hx-include="#item, #door" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated
                 thermometer</button>
         @endif
-        <x-pick name="door" label="Read with the oven door" 
+        <x-pick name="door" label="Read with the oven door"
             :options="['open' => 'open', 'shut' => 'closed, through a port']"
             :value="App\Actions\Oven\Correct::usualDoor()" empty="Pick one; asked once" />
         <x-pick name="surface" label="The spot is" :options="$bare

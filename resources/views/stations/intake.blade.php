@@ -41,7 +41,7 @@
                         @endif
                         @php($back = $job->moves->first())
                         @if ($back?->isReturn())
-                            <p class="wrong">Sent back by {{ $back->user->name }}: {{ $back->note }}</p>
+                            <p class="wrong">Returned by {{ $back->user->name }}: {{ $back->note }}</p>
                         @endif
                     </div>
                 </article>
