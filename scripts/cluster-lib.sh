@@ -246,9 +246,10 @@ tables_up() {
     local made="$CLUSTER/run/tables-made-from" from
     from=$(cat database/migrations/*.php | sha256sum)
     [ "$(cat "$made" 2>/dev/null)" != "$from" ] || return 0
-    # One app node does it for all; the databases make a change of a table together.
-    cluster_artisan migrate --force
-    [ "$(setting AENUM_DEMO)" != true ] || cluster_artisan demo:seed-if-empty
+    # One app node does it for all; the databases make a change of a table together. Each step says itself whether it
+    # failed: the caller's || turns set -e off in here.
+    cluster_artisan migrate --force || return 1
+    [ "$(setting AENUM_DEMO)" != true ] || cluster_artisan demo:seed-if-empty || return 1
     printf '%s' "$from" >"$made"
 }
 

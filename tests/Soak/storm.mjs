@@ -14,7 +14,7 @@ const REST_MS = 1500;
 const KILL_EVERY_MS = 4000;
 const storm = new Storm(address, Infinity);
 // The short storm shares its machine with other tests.
-storm.pauseMs = seconds < 60 ? 120 : 0;
+storm.pauseMs = seconds < 60 ? 500 : 0;
 const ends = Date.now() + seconds * 1000;
 
 const control = (...what) =>
