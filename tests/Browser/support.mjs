@@ -70,13 +70,16 @@ export const watch = (page, troubles, host) => {
 export const patient = (page) => {
     const underWay = new Set();
     let last = 0;
+    // A page that was only opened, with its styles and scripts, needs no rest once it is there.
+    const isPressed = (request) =>
+        request.method() !== 'GET' || ['xhr', 'fetch'].includes(request.resourceType());
     const done = (request) => {
         underWay.delete(request);
-        last = Date.now();
+        if (isPressed(request)) last = Date.now();
     };
     page.on('request', (request) => {
         underWay.add(request);
-        last = Date.now();
+        if (isPressed(request)) last = Date.now();
     });
     page.on('requestfinished', done);
     page.on('requestfailed', done);
