@@ -1,4 +1,4 @@
-import { test, expect, signIn, later, walkTo } from './support.mjs';
+import { test, expect, signIn, later, pressTicks, walkTo } from './support.mjs';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -58,10 +58,10 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByRole('link', { name: /^Job \d+, Pier lamps/ }).click();
 
     // Walk its route, ticking and signing at each stop; the powder is logged with its lot.
-    await walkTo(page, 'Coat');
+    await walkTo(page, 'Coat', pressTicks);
     await page.getByRole('button', { name: 'Powder is on: log it' }).click();
     await expect(page.getByRole('status')).toContainText(`Pier blue ${mark} is on 3.`);
-    await walkTo(page, 'Cure');
+    await walkTo(page, 'Cure', pressTicks);
 
     // Hang it: the bake is worked out.
     await page.goto('/station/cure');
@@ -137,7 +137,7 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     await page.getByLabel('What it did').selectOption('5');
     await page.getByRole('button', { name: 'Write the rub down' }).click();
     await expect(page.getByText(/50\s+double\s+rubs\s+of\s+MEK,\s+5\s+of\s+5/)).toBeVisible();
-    await walkTo(page, 'Release');
+    await walkTo(page, 'Release', pressTicks);
     await page.getByLabel('Note', { exact: true }).last().fill('All three feet counted back.');
     await page.getByRole('button', { name: 'Sign and release' }).click();
     await expect(page.getByRole('heading', { name: new RegExp(`Pier lamps ${mark}`) })).toBeVisible();

@@ -145,13 +145,23 @@ export const later = async (page, minutes) => {
     await page.goto(address);
 };
 
-/** Ticks every step that is to be done where the lot hangs. */
-export const tickHere = async (page) => {
+/** Presses every step's own button where the lot hangs. */
+export const pressTicks = async (page) => {
     const ticks = page.getByRole('button', { name: /^Tick / });
     for (let left = await ticks.count(); left > 0; left = await ticks.count()) {
         await ticks.first().click();
         await expect(ticks).toHaveCount(left - 1);
     }
+};
+
+/** Ticks what is to be done where the lot hangs, all at once where there is a button for that. */
+export const tickHere = async (page) => {
+    const all = page.getByRole('button', { name: /^All \d+ done$/ });
+    if (await all.count()) {
+        await all.first().click();
+        await expect(all).toHaveCount(0);
+    }
+    await pressTicks(page);
 };
 
 /** Where what was left undone is asked about, everything was done by hand and not logged. */
@@ -168,9 +178,9 @@ const answered = async (page) => {
 };
 
 /** Signs the lot in hand on, station by station as its route goes, until it hangs where it is wanted. */
-export const walkTo = async (page, to) => {
+export const walkTo = async (page, to, tick = tickHere) => {
     for (let stop = 0; stop < 9; stop++) {
-        await tickHere(page);
+        await tick(page);
         // Nothing is waited for in a test: what has to flash off has, as somebody writes.
         const onward = page.getByRole('button', { name: /sign, on to Coat/i });
         if (await onward.count()) await page.getByLabel('Note, if there is one').first().fill('Dry.');
