@@ -210,6 +210,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/lots/{lot}/scrap', [LotController::class, 'scrap']);
         Route::post('/lots/{lot}/release', [ReleaseController::class, 'release']);
         Route::post('/lots/{lot}/looks', [InspectController::class, 'look']);
+        Route::post('/lots/{lot}/looks/all', [InspectController::class, 'lookAll']);
         Route::post('/looks/{look}/withdraw', [InspectController::class, 'unlook']);
         Route::get('/lots/{lot}/gauge', [InspectController::class, 'gauge']);
         Route::get('/lots/{lot}/faults/create', [FaultController::class, 'create']);

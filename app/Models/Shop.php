@@ -59,6 +59,12 @@ final class Shop extends Record
         return once(fn (): self => self::query()->findOrFail(1));
     }
 
+    /** Where a form that was saved leads: back to the set-up list until the owner is done with that, else to $usual. */
+    public static function afterSaving(string $usual): string
+    {
+        return self::current()->set_up_at === null ? '/set-up' : $usual;
+    }
+
     public function rules(): BakeRules
     {
         return BakeRules::of($this->clock_way, $this->margin, $this->overbake_limit);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\Shop;
 use Carbon\CarbonImmutable;
 
 /** The backups of this install, as they lie in its folder. */
@@ -29,14 +30,13 @@ final readonly class Backups
         );
     }
 
-    public function hours(): ?float
-    {
-        return $this->last === null ? null : $this->last->diffInMinutes(CarbonImmutable::now('UTC')) / 60;
-    }
-
+    /** A shop that was opened since the last night has none, and is not late. */
     public function isLate(): bool
     {
-        return $this->last === null || $this->hours() > self::LATE_H || $this->failed !== null;
+        $since = $this->last ?? Shop::query()->value('created_at');
+
+        return $this->failed !== null || $since === null
+            || CarbonImmutable::parse($since, 'UTC')->diffInHours(CarbonImmutable::now('UTC')) > self::LATE_H;
     }
 
     public function words(): string

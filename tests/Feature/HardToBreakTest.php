@@ -8,6 +8,7 @@ use Aenum\Core\Word\Station;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Lot;
+use App\Models\Shop;
 use App\Support\Backups;
 use App\Support\Faults;
 use Illuminate\Database\QueryException;
@@ -221,6 +222,9 @@ final class HardToBreakTest extends ShopTestCase
         mkdir($dir);
         config(['app.backups' => $dir]);
         self::assertNull(Backups::now()->last);
+        Shop::query()->update(['created_at' => $this->now->subHours(Backups::LATE_H)]);
+        self::assertFalse(Backups::now()->isLate(), 'a shop opened since the last night is not late');
+        Shop::query()->update(['created_at' => $this->now->subHours(Backups::LATE_H)->subMinute()]);
         self::assertTrue(Backups::now()->isLate());
         $file = "{$dir}/aenum-20261121-220000.tar.gz";
         touch($file, $this->now->subHours(Backups::LATE_H)->getTimestamp());

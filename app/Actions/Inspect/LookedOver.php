@@ -61,6 +61,15 @@ final readonly class LookedOver
         ));
     }
 
+    /** @return list<LookLine> at a station, not done yet, and ticked without a name */
+    public function unnamed(Station $station): array
+    {
+        return array_values(array_filter(
+            $this->at($station),
+            fn (LookLine $line): bool => ! $line->isDone() && ! $line->wantsName(),
+        ));
+    }
+
     /** @return Collection<int, Fault> */
     public function open(): Collection
     {

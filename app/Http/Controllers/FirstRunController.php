@@ -64,15 +64,18 @@ final class FirstRunController
     {
         $shop = Shop::current();
 
+        // Each leads to its form until something is there, and to the list of it from then on.
         return view('house.set-up', ['steps' => [
-            ['People', 'Who works here, and what each may do.', '/people', User::query()->count() > 1],
-            ['Ovens', 'Four answers each; its figures are worked out from them.', '/ovens/create',
-                Oven::query()->exists()],
-            ['Booth, rail and air', 'How wide the booth is, what rail and hook carry, what the compressor gives.',
-                '/shop#what-the-shop-has', $shop->boothMm() !== null || $shop->compressor_m3_min !== null],
-            ['Guns and booth', 'What can be set on them decides what the coat bench asks.', '/guns/create',
-                Gun::query()->exists()],
-            ['Powders', 'As their sheets give them.', '/powders/create', Powder::query()->exists()],
+            ['Ovens', 'Inside size, and minutes from cold to hot. The rest is estimated from these.',
+                Oven::query()->exists(), '/ovens/create', '/ovens'],
+            ['Powders', 'Name, chemistry, one cure row, film and price.',
+                Powder::query()->exists(), '/powders/create', '/powders'],
+            ['Guns', 'Its name is enough. What can be set on it decides what the coat bench asks.',
+                Gun::query()->exists(), '/guns/create', '/guns'],
+            ['The shop itself', 'What an hour costs; booth, hooks and compressor, as far as you know them.',
+                $shop->price_hour !== null || $shop->boothMm() !== null || $shop->compressor_m3_min !== null,
+                '/shop', '/shop'],
+            ['People', 'Who else works here, and what each may do.', User::query()->count() > 1, '/people', '/people'],
         ]]);
     }
 
@@ -80,6 +83,6 @@ final class FirstRunController
     {
         Shop::current()->update(['set_up_at' => now()]);
 
-        return redirect('/')->with('said', 'Take the first job in whenever it comes.');
+        return redirect('/jobs/create')->with('said', 'The shop is set up. Take in its first job whenever it comes.');
     }
 }

@@ -35,7 +35,7 @@ final class GunController
     {
         $gun = Gun::query()->create($request->gun());
 
-        return redirect("/guns/{$gun->id}/edit")->with('said', "{$gun->name} is written down.");
+        return redirect(Shop::afterSaving("/guns/{$gun->id}/edit"))->with('said', "{$gun->name} is saved.");
     }
 
     public function edit(Gun $gun): View

@@ -41,7 +41,6 @@ final class HouseController
             'zones' => array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers()),
             'air' => self::AIR,
             'prices' => [
-                'hour' => ['An hour of hands', $shop->price_hour],
                 'powder_kg' => ['A kilogram of powder', $shop->price_powder_kg],
                 'media_kg' => ['A kilogram of blast media', $shop->price_media_kg],
             ],
@@ -111,7 +110,7 @@ final class HouseController
             $shop->keepHouseWays($house);
         });
 
-        return redirect('/shop')->with('said', 'Saved. Bakes hung from now on use it.');
+        return redirect(Shop::afterSaving('/shop'))->with('said', 'Saved. Bakes hung from now on use it.');
     }
 
     /**

@@ -200,6 +200,17 @@ final class InspectController
         return redirect("/station/{$lot->station->value}?lot={$lot->id}")->with('said', 'Looked at.');
     }
 
+    /** Ticks every look of the lot's station that is left and needs no name. */
+    public function lookAll(Request $request, Lot $lot): RedirectResponse
+    {
+        $lot->mustBeOpen();
+        foreach (LookedOver::of(LotWalk::of($lot))->unnamed($lot->station) as $line) {
+            LookedOver::tick($lot, $line->what, $line->pin, null, $this->person($request));
+        }
+
+        return redirect("/station/{$lot->station->value}?lot={$lot->id}")->with('said', 'Looked at: nothing found.');
+    }
+
     public function unlook(Request $request, LookedAt $look): RedirectResponse
     {
         $lot = Lot::query()->findOrFail($look->lot_id);

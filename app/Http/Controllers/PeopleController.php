@@ -44,7 +44,7 @@ final class PeopleController
         ], ['email.unique' => 'E-mail belongs to somebody here already.']);
         User::query()->create($in);
 
-        return redirect('/people')->with('said', "{$in['name']} can sign in now.");
+        return redirect(Shop::afterSaving('/people'))->with('said', "{$in['name']} can sign in now.");
     }
 
     public function change(Request $request, User $person): RedirectResponse

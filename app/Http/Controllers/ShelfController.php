@@ -13,6 +13,7 @@ use App\Http\Requests\PowderRequest;
 use App\Models\Job;
 use App\Models\Oven;
 use App\Models\Powder;
+use App\Models\Shop;
 use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -93,7 +94,8 @@ final class ShelfController
     {
         $oven = Oven::query()->create($request->facts());
 
-        return redirect("/ovens/{$oven->id}/edit")->with('said', "{$oven->name} is set up; its figures are below.");
+        return redirect(Shop::afterSaving("/ovens/{$oven->id}/edit"))
+            ->with('said', "{$oven->name} is set up; its figures are on its page.");
     }
 
     public function editOven(Oven $oven): View
@@ -132,6 +134,6 @@ final class ShelfController
             }
         });
 
-        return redirect('/powders')->with('said', "{$powder->name} is on the shelf.");
+        return redirect(Shop::afterSaving('/powders'))->with('said', "{$powder->name} is on the shelf.");
     }
 }

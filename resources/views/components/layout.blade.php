@@ -144,7 +144,7 @@
                 <x-backup-age />
                 @if (App\Models\Shop::current()->set_up_at === null && ! request()->is('set-up'))
                     <p class="verdict mb-3 no-print">The shop is not set up yet. <a
-                            class="inline-flex items-center min-h-[44px]" href="/set-up">Go on setting it up</a></p>
+                            class="inline-flex items-center min-h-[44px]" href="/set-up">Finish setting it up</a></p>
                 @endif
             @endcan
             {{ $slot }}

@@ -5,7 +5,7 @@
 @php($coat = $one->coat)
 <div class="flex flex-wrap items-center gap-3 border-t border-line pt-2">
     <input type="checkbox" id="hang-{{ $lot->id }}" name="items[{{ $lot->id }}][hang]" value="1"
-        @checked(old("items.{$lot->id}.hang"))>
+        @checked($errors->any() ? old("items.{$lot->id}.hang") : request()->integer('lot') === $lot->id)>
     <label for="hang-{{ $lot->id }}" class="grow min-w-48 py-2">
         <b>{{ $lot->partName() }}</b>
         <span class="hint">job {{ $lot->part->job->number }}, {{ strtolower($lot->part->metalKind()->name) }}

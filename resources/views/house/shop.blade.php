@@ -4,9 +4,71 @@
 @use('App\Support\Words')
 <x-layout title="House ways">
     <h1 class="mb-3">House ways</h1>
-    <x-edit action="/shop" class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4 max-w-4xl">
-        <x-field name="name" label="Shop" :value="$shop->name" />
-        <x-pick name="timezone" label="Time zone" :options="$zones" :value="$shop->timezone" />
+    <x-edit action="/shop" class="grid gap-4 max-w-4xl">
+        <div class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
+            <x-field name="name" label="Shop" :value="$shop->name" />
+            <x-field name="prices[hour]" label="An hour of labor" :unit="$shop->currency" :value="$shop->price_hour"
+                inputmode="decimal" hint="Without it a quote has no price." />
+            <x-field
+                name="ambient"
+                label="Usual shop temperature"
+                :unit="$u->unit(D::Temperature)"
+                :value="$u->field(D::Temperature, $shop->ambient_c)"
+            />
+            <x-field name="hook" label="A hook carries" :unit="$u->unit(D::Mass)"
+                :value="$u->field(D::Mass, $shop->hook_kg)" />
+            <div class="col-span-full grid grid-cols-3 gap-4">
+                @foreach (['width', 'height', 'depth'] as $n => $side)
+                    <x-field
+                        name="booth[{{ $n }}]"
+                        label="Booth {{ $side }}"
+                        :unit="$u->unit(D::Size)"
+                        :value="$u->field(D::Size, $shop->boothM()[$n] ?? null)"
+                    />
+                @endforeach
+            </div>
+        </div>
+        <x-layer title="Rail, compressor, nozzle and hoses"
+            :fields="['rail', 'compressor_m3_min', 'nozzle_mm', 'air.*']">
+        <x-field
+            name="rail"
+            label="Rail carries"
+            :unit="$u->unit(D::Mass)"
+            :value="$u->field(D::Mass, $shop->rail_kg)"
+            hint="Empty: not checked."
+        />
+        <x-field
+            name="compressor_m3_min"
+            label="Compressor, free air"
+            :unit="$u->unit(D::AirFlow)"
+            :value="$u->field(D::AirFlow, $shop->compressor_m3_min)"
+            inputmode="decimal"
+        />
+        <x-field
+            name="nozzle_mm"
+            label="Blast nozzle bore"
+            :unit="$u->unit(D::Length)"
+            :value="$u->field(D::Length, $shop->nozzle_mm)"
+            inputmode="decimal"
+        />
+        @foreach ($air as $key => [$label, $dimension])
+            <x-field
+                name="air[{{ $key }}]"
+                :label="$label"
+                :unit="$u->unit($dimension)"
+                :value="$u->field($dimension, $shop->{$key})"
+            />
+        @endforeach
+        </x-layer>
+        <x-layer title="Other prices" :fields="['prices.powder_kg', 'prices.media_kg', 'kwh_price', 'currency']">
+        @foreach ($prices as $key => [$label, $price])
+            <x-field name="prices[{{ $key }}]" :label="$label" :unit="$shop->currency" :value="$price"
+                inputmode="decimal" />
+        @endforeach
+        <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
+        <x-field name="currency" label="Currency" :value="$shop->currency" />
+        </x-layer>
+        <x-layer title="How a bake is judged" :fields="['clock_way', 'prefer', 'margin_percent', 'overbake_percent']">
         <x-pick
             name="clock_way"
             label="When the cure clock starts"
@@ -30,22 +92,8 @@
             :value="round(100 * $shop->overbake_limit, 1)"
             hint="Lower keeps gloss and colour safer; more loads have to be parted."
         />
-        <x-field
-            name="ambient"
-            label="Usual shop temperature"
-            :unit="$u->unit(D::Temperature)"
-            :value="$u->field(D::Temperature, $shop->ambient_c)"
-        />
-        <label class="flex items-center gap-3 min-h-[44px] font-normal">
-            <input type="checkbox" name="by_the_sea" value="1" @checked(old('by_the_sea', $shop->by_the_sea))>
-            The shop stands by the sea: salt in its air halves what bare steel may stand
-        </label>
-        <x-field name="currency" label="Currency" :value="$shop->currency" />
-        <x-field name="kwh_price" label="Price of a kWh" :value="$shop->kwh_price" inputmode="decimal" />
-        <x-field name="tablet_minutes" label="A shared tablet signs out after, minutes"
-            :value="$shop->tablet_minutes" inputmode="numeric"
-            hint="Without a touch. Its clocks stay on the screen." />
-        <h2 class="col-span-full mt-2">Where finishers disagree</h2>
+        </x-layer>
+        <x-layer title="Where finishers disagree" :fields="['house.*']">
         @foreach ($questions as $question => [$asked, $choices])
             <x-pick
                 name="house[{{ $question }}]"
@@ -55,54 +103,9 @@
                 :hint="Words::says($choices)"
             />
         @endforeach
-        <h2 class="col-span-full mt-2" id="what-the-shop-has">What the shop has</h2>
-        <x-field
-            name="rail"
-            label="Rail carries"
-            :unit="$u->unit(D::Mass)"
-            :value="$u->field(D::Mass, $shop->rail_kg)"
-            hint="Empty: not checked."
-        />
-        <x-field name="hook" label="A hook carries" :unit="$u->unit(D::Mass)"
-            :value="$u->field(D::Mass, $shop->hook_kg)" />
-        <div class="col-span-full grid grid-cols-3 gap-4">
-            @foreach (['width', 'height', 'depth'] as $n => $side)
-                <x-field
-                    name="booth[{{ $n }}]"
-                    label="Booth {{ $side }}"
-                    :unit="$u->unit(D::Size)"
-                    :value="$u->field(D::Size, $shop->boothM()[$n] ?? null)"
-                />
-            @endforeach
-        </div>
-        <x-field
-            name="compressor_m3_min"
-            label="Compressor, free air"
-            :unit="$u->unit(D::AirFlow)"
-            :value="$u->field(D::AirFlow, $shop->compressor_m3_min)"
-            inputmode="decimal"
-        />
-        <x-field
-            name="nozzle_mm"
-            label="Blast nozzle bore"
-            :unit="$u->unit(D::Length)"
-            :value="$u->field(D::Length, $shop->nozzle_mm)"
-            inputmode="decimal"
-        />
-        @foreach ($air as $key => [$label, $dimension])
-            <x-field
-                name="air[{{ $key }}]"
-                :label="$label"
-                :unit="$u->unit($dimension)"
-                :value="$u->field($dimension, $shop->{$key})"
-            />
-        @endforeach
-        <h2 class="col-span-full mt-2">What things cost</h2>
-        @foreach ($prices as $key => [$label, $price])
-            <x-field name="prices[{{ $key }}]" :label="$label" :unit="$shop->currency" :value="$price"
-                inputmode="decimal" />
-        @endforeach
-        <h2 class="col-span-full mt-2">The air of the shop</h2>
+        </x-layer>
+        <x-layer title="Air, time zone and tablets"
+            :fields="['humidity_pct', 'by_the_sea', 'timezone', 'tablet_minutes']">
         <x-field
             name="humidity_pct"
             label="Usual humidity of the air, %"
@@ -110,7 +113,16 @@
             inputmode="decimal"
             hint="Sets how long blasted steel may stand bare."
         />
-        <div class="col-span-full">
+        <label class="flex items-center gap-3 min-h-[44px] font-normal">
+            <input type="checkbox" name="by_the_sea" value="1" @checked(old('by_the_sea', $shop->by_the_sea))>
+            The shop stands by the sea: salt in its air halves what bare steel may stand
+        </label>
+        <x-pick name="timezone" label="Time zone" :options="$zones" :value="$shop->timezone" />
+        <x-field name="tablet_minutes" label="A shared tablet signs out after, minutes"
+            :value="$shop->tablet_minutes" inputmode="numeric"
+            hint="Without a touch. Its clocks stay on the screen." />
+        </x-layer>
+        <div>
             <button class="btn btn-do">Save</button>
         </div>
     </x-edit>
