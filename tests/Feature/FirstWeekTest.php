@@ -12,6 +12,7 @@ use Aenum\Core\Word\StepKind;
 use App\Actions\BakeOut\HangBakeOut;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\LedgerLine;
+use App\Actions\Inspect\LookedOver;
 use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Rail\MoveLot;
@@ -19,6 +20,7 @@ use App\Actions\Release\RecordOfLot;
 use App\Actions\Release\SheetPart;
 use App\Actions\Remedy\Remedies;
 use App\Actions\Route\PartRoute;
+use App\Models\Gun;
 use App\Models\Move;
 use App\Models\OvenLoadItem;
 use App\Models\Reading;
@@ -82,6 +84,10 @@ final class FirstWeekTest extends ShopTestCase
         self::assertEqualsWithDelta($load->minutes + 1, $minutes($two), 0.2);
         $four = $part->lots()->where('count', 4)->firstOrFail();
         self::assertEqualsWithDelta($load->minutes + 21, $minutes($four), 0.2);
+        // Their curve ends where they left, also in the oven's picture of the last time.
+        $end = fn ($lot): float => (float) last(RecordOfLot::build($lot->refresh())['bakes'][0]['curve']['minutes']);
+        self::assertEqualsWithDelta($load->minutes + 1, $end($two), 0.2);
+        self::assertEqualsWithDelta($load->minutes + 21, $end($four), 0.2);
         $ledger = LedgerLine::all(BakeBoard::of($load->refresh()));
         self::assertStringStartsWith('out at ', $ledger[1]->doneAt);
         self::assertStringNotContainsString('-1.0', implode(' ', array_map(fn ($one) => $one->doneAt, $ledger)));
@@ -260,6 +266,40 @@ final class FirstWeekTest extends ShopTestCase
         self::assertSame(6, $signed->pieces);
         self::assertStringContainsString('6 × bracket', $signed->who());
         self::assertSame(4, $lot->refresh()->count);
+        self::assertSame('2 of 6 into', substr((string) Move::query()->where('kind', 'split')->value('note'), 0, 11));
+    }
+
+    public function test_what_is_done_at_the_oven_is_signed_on_at_its_station(): void
+    {
+        $part = $this->part($this->job(), 'bridge post', 2.0, 0.2, 2, 'carbon_steel');
+        $this->bakeFor($this->hang($part), 60);
+        $page = $this->page('/station/cure?lot='.$this->lot($part)->id);
+        self::assertStringContainsString('Here, and not for the oven', $page);
+        self::assertStringContainsString('Sign, on to Inspect', $page);
+    }
+
+    public function test_saving_leads_back_to_the_set_up_list_until_the_owner_is_done_with_it(): void
+    {
+        $gun = ['name' => 'Cup gun', 'kind' => 'unknown', 'feed' => 'cup'];
+        $this->send('/guns', $gun, $this->owner)->assertSessionHasNoErrors()->assertRedirectContains('/guns/');
+        Shop::query()->update(['set_up_at' => null]);
+        $this->send('/guns', ['name' => 'Hopper gun'] + $gun, $this->owner)->assertRedirect('/set-up');
+        $list = fn (): string => (string) $this->actingAs($this->owner)->get('/set-up')->assertOk()->getContent();
+        self::assertStringContainsString('href="/guns"', $list());
+        Gun::query()->delete();
+        self::assertStringContainsString('href="/guns/create"', $list());
+        $this->send('/set-up', [], $this->owner)->assertRedirect('/jobs/create');
+        self::assertNotNull(Shop::query()->firstOrFail()->set_up_at);
+    }
+
+    public function test_all_looks_that_need_no_name_are_ticked_at_once(): void
+    {
+        $lot = $this->lot($this->part($this->job(Station::Inspect), 'cap', 0.5, 0.05));
+        $this->send("/lots/{$lot->id}/looks/all")->assertSessionHasNoErrors();
+        $over = LookedOver::of(LotWalk::of($lot->refresh()));
+        self::assertSame([], $over->unnamed(Station::Inspect));
+        self::assertGreaterThan(2, count($over->at(Station::Inspect)));
+        self::assertNotSame([], $over->unnamed(Station::Release), 'those of Release are looked at there');
     }
 
     public function test_a_page_counts_the_steps_of_a_part_in_one_way(): void

@@ -170,7 +170,7 @@ final class LotTest extends ShopTestCase
         self::assertSame(24, $this->pieces($part));
         $this->actingAs($this->finisher)->get('/station/cure')
             ->assertSee('value="14"', false)
-            ->assertSee('Hangs here, and not for the oven');
+            ->assertSee('Here, and not for the oven');
         $this->get("/jobs/{$part->job_id}")->assertSee('14 × arm, lot 1')->assertSee('not baked');
         // The rest is still raw: it cannot be handed over.
         $raw = $this->lot($part);

@@ -24,11 +24,12 @@ final readonly class AfterBake
 
         return array_values($load->items
             ->filter(fn (OvenLoadItem $item): bool => $load->isPulled() || $item->out_at !== null)
-            ->map(fn (OvenLoadItem $item): ?self => $item->lot === null ? null : self::lot($item->lot))
+            ->map(fn (OvenLoadItem $item): ?self => $item->lot === null ? null : self::ofLot($item->lot))
             ->filter()->all());
     }
 
-    private static function lot(Lot $lot): self
+    /** Where a lot at Cure goes; of one that has moved on or is closed, where it is. */
+    public static function ofLot(Lot $lot): self
     {
         $lot->part->knit();
         if (! $lot->isOpen() || $lot->station !== Station::Cure) {

@@ -59,7 +59,7 @@ final class LastTime
                     $coat->powder->name,
                     $units->temp($last->ovenLoad->setpoint_c),
                     $last->ovenLoad->oven->name,
-                    Units::minutes($last->ovenLoad->shut_at->diffInSeconds($last->ovenLoad->pulled_at) / 60),
+                    Units::minutes($last->ovenLoad->shut_at->diffInMinutes($last->at ?? $last->ovenLoad->pulled_at)),
                     $last->state?->label(),
                     number_format((float) $last->dose, 2),
                 );

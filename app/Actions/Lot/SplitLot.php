@@ -39,8 +39,9 @@ final class SplitLot
                 ]);
             }
             self::mustBeOutside($held, 'split');
+            $before = $held->count;
             $child = self::child($held, $pieces, $by, $name);
-            self::note($child, $by, 'split', "{$pieces} of {$held->count} into {$child->name}");
+            self::note($child, $by, 'split', "{$pieces} of {$before} into {$child->name}");
             $lot->refresh();
 
             return $child;

@@ -7,6 +7,7 @@ namespace App\Actions\Release;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Log\LotPast;
 use App\Models\OvenLoad;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -21,21 +22,24 @@ final class OwnCurve
     private const DAYS = 30;
 
     /**
+     * From the loading until the pieces left the oven, with the load or before it.
+     *
      * @return array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string, core_c: list<float>}>,
      *      window_c: ?float}
      */
-    public static function of(OvenLoad $load, LotPast $past): array
+    public static function of(OvenLoad $load, LotPast $past, ?CarbonImmutable $leftAt): array
     {
         $mine = array_values($load->items->filter(fn ($item): bool => $past->any($item->lot_id, $load->pulled_at))
             ->pluck('id')->all());
-        $key = 'curve-'.hash('xxh128', serialize([$load->id, $load->pulled_at?->getTimestampMs(), $mine]));
+        $moments = array_map(fn (?CarbonImmutable $at): ?int => $at?->getTimestampMs(), [$load->pulled_at, $leftAt]);
+        $key = 'curve-'.hash('xxh128', serialize([$load->id, $moments, $mine]));
         $kept = Cache::get($key);
         if (is_array($kept)) {
             /** @var array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string,
              *      core_c: list<float>}>, window_c: ?float} $kept */
             return $kept;
         }
-        $curve = self::draw($load, $mine);
+        $curve = self::draw($load, $mine, $leftAt);
         Cache::put($key, $curve, 86400 * self::DAYS);
 
         return $curve;
@@ -46,11 +50,14 @@ final class OwnCurve
      * @return array{minutes: list<float>, air_c: list<float>, parts: list<array{name: string, core_c: list<float>}>,
      *      window_c: ?float}
      */
-    private static function draw(OvenLoad $load, array $mine): array
+    private static function draw(OvenLoad $load, array $mine, ?CarbonImmutable $leftAt): array
     {
         $board = BakeBoard::of($load);
         $run = $board->outlook->run;
         $end = 60 * $load->pullRunMinutes();
+        if ($leftAt !== null && $load->shut_at !== null) {
+            $end = min($end, $load->door_open_s + $load->shut_at->diffInSeconds($leftAt));
+        }
         $seconds = array_map(fn (int $n): float => $end * $n / (self::POINTS - 1), range(0, self::POINTS - 1));
         $parts = [];
         $window = null;

@@ -194,7 +194,7 @@ final readonly class RecordOfLot
             'shut_by' => $load->shutBy?->name,
             'pulled_by' => $load->pulledBy?->name,
             'readings' => $load->readings->count(),
-            'curve' => OwnCurve::of($load, $this->past),
+            'curve' => OwnCurve::of($load, $this->past, $this->leftAt($load)),
         ])->all());
     }
 

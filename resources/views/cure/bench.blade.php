@@ -33,18 +33,17 @@
             @error('load')
                 <p class="wrong">{{ $message }}</p>
             @enderror
-            @php($not = $waiting->reject(fn ($one) => $one->hangs() || $one->inALoad()))
-            @if ($not->isNotEmpty())
-                <h3>Hangs here, and not for the oven</h3>
-                <ul class="grid gap-1">
-                    @foreach ($not as $one)
-                        <li><a href="/jobs/{{ $one->lot->part->job_id }}#lot-{{ $one->lot->id }}">{{ $one->lot->title()
-                            }}</a>: {{ $one->why }}.</li>
-                    @endforeach
-                </ul>
-            @endif
         </form>
         <div class="grid gap-4 content-start">
+            @php($done = $waiting->reject(fn ($one) => $one->hangs() || $one->inALoad()))
+            @if ($done->isNotEmpty())
+                <section class="panel grid gap-3" aria-label="Not for the oven">
+                    <h2>Here, and not for the oven</h2>
+                    @foreach ($done as $one)
+                        <x-on-from-oven :one="App\Actions\Cure\AfterBake::ofLot($one->lot)" />
+                    @endforeach
+                </section>
+            @endif
             <section aria-label="Planned loads">
                 <h2 class="mb-2">Hung and worked out</h2>
                 @forelse ($planned as $bake)

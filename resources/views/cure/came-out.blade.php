@@ -19,21 +19,7 @@
 <section class="panel grid gap-3" aria-label="Jobs">
     <h2>On from here</h2>
     @foreach ($after as $one)
-        <div class="grid gap-1">
-            <p><a href="/jobs/{{ $one->lot->part->job_id }}">Job {{ $one->lot->part->job->number }}</a>,
-                {{ $one->lot->title() }}: {{ $one->says }}</p>
-            @if ($one->to !== null)
-                @can('work')
-                    <form method="post" action="/lots/{{ $one->lot->id }}/go">
-                        <x-once />
-                        <input type="hidden" name="seen_at" value="cure">
-                        <input type="hidden" name="to" value="{{ $one->to->value }}">
-                        <button class="btn btn-do w-full" name="then" value="on">Sign, on to {{ $one->to->label()
-                            }}</button>
-                    </form>
-                @endcan
-            @endif
-        </div>
+        <x-on-from-oven :one="$one" />
     @endforeach
 </section>
 @endif
