@@ -112,6 +112,7 @@ final class DeviceDoorTest extends ShopTestCase
             if ($call === DoorCall::Film) {
                 $this->travel(60)->minutes();
                 $this->send("/bakes/{$bake->id}/pull")->assertSessionHasNoErrors();
+                $this->cooled();
                 $this->send("/lots/{$lot}/go", ['seen_at' => 'cure', 'to' => 'inspect', 'then' => 'on'])
                     ->assertSessionHasNoErrors();
             }

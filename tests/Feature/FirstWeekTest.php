@@ -224,6 +224,8 @@ final class FirstWeekTest extends ShopTestCase
         ]);
         self::assertStringContainsString('Hot metal: about 2', $this->page("/station/inspect?lot={$lot->id}"));
         $rub()->assertSessionHasErrors('rubs');
+        $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72', 'lot' => (string) $lot->id])
+            ->assertSessionHasErrors('film');
         $cool = CoolingClock::of($lot->refresh())?->handleAt();
         self::assertNotNull($cool);
         self::assertTrue($cool->gt(now()->addMinutes(20)) && $cool->lt(now()->addMinutes(240)));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Actions\Lot\LotWalk;
 use App\Models\Inspection;
 use App\Models\Job;
 use App\Models\Part;
@@ -78,6 +79,8 @@ final class InspectAndReleaseTest extends ShopTestCase
         self::assertStringContainsString('undercured by test', session('errors')->first('release'));
         // Another rub is no bake: it goes back in, and only then is rubbed again.
         $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
+        $this->later(600);
+        self::assertFalse(LotWalk::of($lot->refresh())->pause()->isLate(), 'baked powder waits for no first bake');
         $again = $this->hang($part);
         $this->bakeFor($again, $again->minutes + 2);
         $this->cooled();

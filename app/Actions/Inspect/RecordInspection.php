@@ -147,9 +147,8 @@ final class RecordInspection
                 $name = ucfirst($held->partName());
                 $this->refuse('station', "{$name} of job {$job->number} does not hang at Inspect now.");
             }
-            if ($kind === 'solvent_rub') {
-                CoolingClock::refuseHot($held, 'rubs', 'solvent');
-            }
+            [$field, $what] = $kind === 'solvent_rub' ? ['rubs', 'solvent'] : [$kind, 'gauge, knife or tape'];
+            CoolingClock::refuseHot($held, $field, $what);
             $inspection = $this->put($coat, $held, $by, $kind, $found, $verdict, $note, $readings);
             LookedOver::close($held, $by);
 

@@ -159,7 +159,10 @@ final readonly class LotWalk
             $at = $key->kind === StepKind::Bake && $key->coat !== null
                 ? $this->bakedAt($key->coat)
                 : $mark->done_at ?? $mark?->at;
-            if ($at !== null) {
+            // A coat that goes back in after a failed rub is no powder that waits for its first bake.
+            $isBaked = $key->kind === StepKind::Coat && $key->coat !== null && $at !== null
+                && $this->bakedAt($key->coat)?->gte($at) === true;
+            if ($at !== null && ! $isBaked) {
                 $ago[$n] = $at->diffInMilliseconds(ShopClock::now()) / 60000;
             }
         }

@@ -1,8 +1,8 @@
 {{-- A lot that no bake waits for: why, and the station it is signed on to. --}}
-@props(['one'])
+@props(['one', 'says' => null])
 <div class="grid gap-1">
     <p><a href="/jobs/{{ $one->lot->part->job_id }}">Job {{ $one->lot->part->job->number }}</a>,
-        {{ $one->lot->title() }}: {{ $one->says }}</p>
+        {{ $one->lot->title() }}: {{ $says ?? $one->says }}</p>
     @if ($one->to !== null)
         @can('work')
             <form method="post" action="/lots/{{ $one->lot->id }}/go">

@@ -40,7 +40,7 @@
                 <section class="panel grid gap-3" aria-label="Not for the oven">
                     <h2>Here, and not for the oven</h2>
                     @foreach ($done as $one)
-                        <x-on-from-oven :one="App\Actions\Cure\AfterBake::ofLot($one->lot)" />
+                        <x-on-from-oven :one="App\Actions\Cure\AfterBake::ofLot($one->lot)" :says="$one->why" />
                     @endforeach
                 </section>
             @endif
