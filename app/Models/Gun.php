@@ -61,6 +61,15 @@ final class Gun extends Record
         );
     }
 
+    /** @return list<string> figures nobody measured on it, and that are estimated meanwhile */
+    public function estimated(): array
+    {
+        return array_values(array_filter([
+            $this->flow_g_min === null ? 'powder flow' : null,
+            $this->pattern_mm === null ? 'pattern width' : null,
+        ]));
+    }
+
     /** @return list<Tip> */
     public function tips(): array
     {

@@ -97,6 +97,12 @@ final class Powder extends Record
         return $this->specific_gravity ?? self::USUAL_DENSITY;
     }
 
+    /** @return list<string> figures of its data sheet that nobody entered, and that are estimated meanwhile */
+    public function estimated(): array
+    {
+        return $this->specific_gravity === null ? ['specific gravity '.self::USUAL_DENSITY] : [];
+    }
+
     /** What the gun wants to know of it. */
     public function atTheGun(): PowderSheet
     {

@@ -15,6 +15,7 @@ use App\Actions\Cure\LedgerLine;
 use App\Actions\Inspect\LookedOver;
 use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
+use App\Actions\Lot\TickStep;
 use App\Actions\Rail\MoveLot;
 use App\Actions\Release\RecordOfLot;
 use App\Actions\Release\SheetPart;
@@ -292,6 +293,20 @@ final class FirstWeekTest extends ShopTestCase
         self::assertStringContainsString('href="/guns/create"', $list());
         $this->send('/set-up', [], $this->owner)->assertRedirect('/jobs/create');
         self::assertNotNull(Shop::query()->firstOrFail()->set_up_at);
+    }
+
+    public function test_the_coat_bench_names_the_figures_nobody_entered(): void
+    {
+        $this->green->update(['specific_gravity' => null]);
+        $gun = Gun::query()->create(['name' => 'Cup gun', 'kind' => 'unknown', 'feed' => 'cup', 'most_kv' => 100]);
+        $lot = $this->lot($this->part($this->job(Station::Coat), 'cap', 0.5, 0.05));
+        TickStep::reopen($lot, $this->finisher, 'coat-1-1', 'not sprayed yet');
+        $lot->update(['station' => Station::Coat]);
+        $page = fn (): string => $this->page("/station/coat?lot={$lot->id}");
+        self::assertStringContainsString('Estimated: specific gravity 1.5, powder flow, pattern width.', $page());
+        $this->green->update(['specific_gravity' => 1.6]);
+        $gun->update(['flow_g_min' => 140, 'pattern_mm' => 180]);
+        self::assertStringNotContainsString('Estimated:', $page());
     }
 
     public function test_all_looks_that_need_no_name_are_ticked_at_once(): void

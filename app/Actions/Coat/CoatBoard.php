@@ -254,6 +254,17 @@ final readonly class CoatBoard
         return array_values(array_unique($whys));
     }
 
+    /** Which figures of the powder and the gun are estimates; null where none is. */
+    public function estimated(): ?string
+    {
+        $all = [...$this->coat->powder->estimated(), ...$this->gun?->estimated() ?? []];
+
+        return $all === []
+            ? null
+            : 'Estimated: '.implode(', ', $all).'. Enter what the sheet says or you measured on the page of '
+                .implode(' or ', array_filter([$this->coat->powder->name, $this->gun?->name])).'.';
+    }
+
     /** How far apart strokes are, and what they leave between them. */
     public function stripesWords(): Said
     {

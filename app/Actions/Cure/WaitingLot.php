@@ -57,7 +57,7 @@ final readonly class WaitingLot
         $coat = $walk->coatDue();
         $standing = $coat === null ? null : $walk->standings[$coat->position];
         $why = match (true) {
-            $coat === null => 'nothing of it waits for the oven: '.self::done($walk),
+            $coat === null => 'no bake is due, '.self::done($walk),
             ! $walk->isCoated($coat) => "{$coat->role} {$coat->powder->name} is not logged as on; log it at Coat",
             default => null,
         };

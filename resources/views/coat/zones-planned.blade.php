@@ -79,6 +79,9 @@
         </tbody>
     </table>
     <p class="hint">{{ $u->said($board->stripesWords()) }}</p>
+    @if ($board->estimated())
+        <p class="hint">{{ $board->estimated() }}</p>
+    @endif
     @foreach ($board->whys() as $why)
         <p class="hint">{{ $why }}</p>
     @endforeach
