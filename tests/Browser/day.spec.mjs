@@ -64,6 +64,8 @@ for (const spec of specs) {
         // One coat on steel outdoors: the customer refuses the primer, and signs for it.
         await page.getByRole('button', { name: 'Save', exact: true }).click();
         await expect(page.locator('#answer')).toContainText('has no primer');
+        // The paint is tested: what is left to sign is the primer.
+        await expect(page.locator('#answer')).not.toContainText('was not tested');
         await page.getByLabel('Name of who signs').first().fill('L. Brandeis, boating club');
         await page.getByRole('button', { name: 'Sign', exact: true }).first().click();
         await expect(page.locator('#answer')).toContainText('It can go on');

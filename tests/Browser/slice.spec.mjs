@@ -124,16 +124,16 @@ test('a job walks the whole rail and its bake is computed', async ({ page, baseU
     // Inspect and release.
     await page.getByRole('button', { name: 'Sign, on to Inspect' }).click();
     await page.getByRole('link', { name: 'See it at Inspect' }).click();
+    // No solvent on hot metal: the station says how hot it is, and takes film and rub once it has cooled.
+    await page.getByLabel('What it did').selectOption('5');
+    await page.getByRole('button', { name: 'Write the rub down' }).click();
+    await expect(page.getByText(/no solvent before/).first()).toBeVisible();
+    await later(page, 150);
     await page.getByRole('textbox', { name: /^Faces/ }).fill('68 74 71 80 66');
     await page.getByRole('button', { name: 'Judge the film' }).click();
     await expect(
         page.getByText(/5\s+readings,\s+mean\s+71\.8\s+µm,\s+least\s+66\s+µm,\s+most\s+80\s+µm/).first(),
     ).toBeVisible();
-    await page.getByLabel('What it did').selectOption('5');
-    await page.getByRole('button', { name: 'Write the rub down' }).click();
-    // No solvent on hot metal: the station says how hot it is, and takes the rub once it has cooled.
-    await expect(page.getByText(/no solvent before/).first()).toBeVisible();
-    await later(page, 150);
     await page.getByLabel('What it did').selectOption('5');
     await page.getByRole('button', { name: 'Write the rub down' }).click();
     await expect(page.getByText(/50\s+double\s+rubs\s+of\s+MEK,\s+5\s+of\s+5/)).toBeVisible();

@@ -231,6 +231,7 @@ const painted = async () => {
     for (const on of ['paint', 'rust']) await page.getByRole('checkbox', { name: on, exact: true }).check();
     await page.getByLabel('Old paint or powder, tested').selectOption('none');
     await press('Save');
+    await expect(page.locator('#answer')).not.toContainText('was not tested');
     // One coat on steel outdoors: the customer signs that there is no primer.
     await page.getByLabel('Name of who signs').fill('A. Fennimore');
     await press('Sign');
