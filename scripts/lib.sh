@@ -274,6 +274,7 @@ app_cached() {
     version=$(find app bootstrap config core resources/views routes composer.pins "$VAR/.env" -type f -print0 \
         | sort -z | xargs -0 sha256sum | sha256sum)
     [ "$version" != "$(cat "$VAR/run/cached" 2>/dev/null)" ] || [ ! -f "$VAR/storage/cache/config.php" ] || return 0
+    say 'Caching settings, routes and views ...'
     artisan optimize >"$VAR/log/optimize.log" 2>&1 || fail "could not cache the app; see $VAR/log/optimize.log"
     printf '%s' "$version" >"$VAR/run/cached"
 }
