@@ -14,6 +14,7 @@ use App\Models\OvenLoadItem;
 use App\Models\User;
 use App\Support\FilesInDatabase;
 use App\Support\ShopDatabase;
+use App\Support\ThisRequest;
 use App\Support\Trail;
 use App\Support\Units;
 use Illuminate\Contracts\Foundation\Application;
@@ -50,6 +51,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::automaticallyEagerLoadRelationships();
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         Trail::listen();
+        ThisRequest::listen();
         self::bindRouteParameters();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());

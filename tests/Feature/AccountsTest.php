@@ -175,7 +175,8 @@ final class AccountsTest extends ShopTestCase
         $this->assertAuthenticatedAs($owner);
         self::assertTrue($owner->isOwner());
         self::assertGreaterThan(15, Mask::query()->where('held', 0)->count(), 'masks ready, none counted yet');
-        $this->actingAs($owner)->get('/set-up')->assertOk()->assertSeeInOrder(['People', 'Ovens', 'Booth', 'Powders']);
+        $this->actingAs($owner)->get('/set-up')->assertOk()
+            ->assertSeeInOrder(['Ovens', 'Powders', 'Guns', 'The shop itself', 'People', 'Done: take in the first job']);
         $this->get('/first-run')->assertRedirect('/');
         auth()->logout();
         $this->post('/first-run', ['email' => 'other@slipway.example'] + $in)->assertRedirect('/');

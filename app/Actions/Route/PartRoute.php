@@ -19,6 +19,7 @@ use App\Actions\Blast\ShopBlast;
 use App\Actions\Log\LotCoats;
 use App\Models\Lot;
 use App\Models\Part;
+use App\Support\ThisRequest;
 use App\Support\Units;
 
 /** A part's route as it stands: what is known of it, the steps, and what the rules say. */
@@ -97,6 +98,14 @@ final readonly class PartRoute
      * @return list<Step>
      */
     private static function laidOut(JobFacts $facts): array
+    {
+        $key = 'laid out '.hash('xxh128', serialize($facts));
+
+        return ThisRequest::once($key, fn (): array => self::layOut($facts));
+    }
+
+    /** @return list<Step> */
+    private static function layOut(JobFacts $facts): array
     {
         $steps = RoutePlanner::lay($facts);
         $plan = new Plan($facts, $steps);
