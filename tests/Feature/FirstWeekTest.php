@@ -13,6 +13,7 @@ use App\Actions\BakeOut\HangBakeOut;
 use App\Actions\Cure\BakeBoard;
 use App\Actions\Cure\LedgerLine;
 use App\Actions\Inspect\LookedOver;
+use App\Actions\Inspect\LookLine;
 use App\Actions\Log\CoolingClock;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Lot\TickStep;
@@ -312,7 +313,18 @@ final class FirstWeekTest extends ShopTestCase
     public function test_all_looks_that_need_no_name_are_ticked_at_once(): void
     {
         $lot = $this->lot($this->part($this->job(Station::Inspect), 'cap', 0.5, 0.05));
-        $this->send("/lots/{$lot->id}/looks/all")->assertSessionHasNoErrors();
+        $listed = fn (Station $at): string => implode(',', array_map(
+            fn (LookLine $line): string => $line->key(),
+            LookedOver::of(LotWalk::of($lot->refresh()))->unnamed($at),
+        ));
+        $all = fn (string $keys) => $this->send("/lots/{$lot->id}/looks/all", ['listed' => $keys]);
+        $inspect = $listed(Station::Inspect);
+        $all($listed(Station::Release))->assertSessionHasErrors('listed');
+        $all($inspect)->assertSessionHasNoErrors();
+        $all($inspect)->assertSessionHasErrors('listed');
+        // A tablet that still shows Inspect ticks nothing of Release.
+        $lot->refresh()->update(['station' => Station::Release]);
+        $all($inspect)->assertSessionHasErrors('listed');
         $over = LookedOver::of(LotWalk::of($lot->refresh()));
         self::assertSame([], $over->unnamed(Station::Inspect));
         self::assertGreaterThan(2, count($over->at(Station::Inspect)));

@@ -162,7 +162,7 @@ const steel = async () => {
         await walkTo('cure');
     }
 
-    // The brackets are done long before the posts, and come out by themselves.
+    // The brackets are done long before the posts, and come out first.
     await page.getByRole('checkbox', { name: /bridge post/ }).check();
     await bake();
     const load = page.url();
@@ -199,11 +199,11 @@ const steel = async () => {
     await bake();
     await pull();
     await press(/sign, on to/i);
-    const mended = page.url();
+    const inspection = page.url();
     await page.getByRole('region', { name: 'Faults' }).getByRole('link', { name: 'Decide' }).click();
     await page.getByLabel('What was it from?').selectOption({ index: 1 });
     await press('Mended: close it');
-    await go(mended);
+    await go(inspection);
     await inspect('142 139 145');
     await walkTo('release');
     await release();

@@ -40,7 +40,7 @@ export const hand = async (base, dir = null) => {
             count.presses++;
             await page.goto(path);
         },
-        /** Looks at the same page so many minutes later. */
+        /** Puts the shop's clock forward and opens the same page again. */
         later: async (minutes) => {
             sql(dir, `UPDATE shops SET clock_ahead_s = clock_ahead_s + ${60 * minutes}`);
             await page.goto(page.url());

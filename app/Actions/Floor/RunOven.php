@@ -292,7 +292,7 @@ final class RunOven
      * @param  float  $doorS  the door stood open for, s; they were out as it shut again
      * @param  int|null  $pieces  how many of them; null for all
      *
-     * @throws ValidationException where so many are not in there, or they are all there is
+     * @throws ValidationException where fewer are in the oven, or nothing would stay in it
      */
     public function takeOut(OvenLoad $load, OvenLoadItem $item, User $by, float $doorS, ?int $pieces = null): void
     {

@@ -15,6 +15,7 @@ use App\Actions\Bench\BenchPick;
 use App\Actions\Inspect\FilmTyped;
 use App\Actions\Inspect\InspectBoard;
 use App\Actions\Inspect\LookedOver;
+use App\Actions\Inspect\LookLine;
 use App\Actions\Inspect\RecordInspection;
 use App\Actions\Inspect\Spots;
 use App\Actions\Inspect\Stack;
@@ -200,11 +201,21 @@ final class InspectController
         return redirect("/station/{$lot->station->value}?lot={$lot->id}")->with('said', 'Looked at.');
     }
 
-    /** Ticks every look of the lot's station that is left and needs no name. */
+    /** Ticks the looks the page listed, where they are still to be done here and need no name: never any others. */
     public function lookAll(Request $request, Lot $lot): RedirectResponse
     {
         $lot->mustBeOpen();
-        foreach (LookedOver::of(LotWalk::of($lot))->unnamed($lot->station) as $line) {
+        $listed = explode(',', $request->validate(['listed' => ['required', 'string', 'max:4000']])['listed']);
+        $lines = array_filter(
+            LookedOver::of(LotWalk::of($lot))->unnamed($lot->station),
+            fn (LookLine $line): bool => in_array($line->key(), $listed, true),
+        );
+        if ($lines === []) {
+            throw ValidationException::withMessages([
+                'listed' => 'Nothing is ticked: these looks are done, or belong to another station. Look again.',
+            ]);
+        }
+        foreach ($lines as $line) {
             LookedOver::tick($lot, $line->what, $line->pin, null, $this->person($request));
         }
 

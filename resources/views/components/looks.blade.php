@@ -39,12 +39,13 @@
             </li>
         @endforeach
     </ul>
-    @php($left = collect($lines)->reject(fn ($line) => $line->isDone() || $line->wantsName())->count())
-    @if ($left > 1)
+    @php($left = collect($lines)->reject(fn ($line) => $line->isDone() || $line->wantsName()))
+    @if ($left->count() > 1)
         @can('work')
             <form method="post" action="/lots/{{ $lot->id }}/looks/all" class="pt-2">
                 <x-once />
-                <button class="btn">All {{ $left }} looked at: nothing found</button>
+                <input type="hidden" name="listed" value="{{ $left->map->key()->implode(',') }}">
+                <button class="btn">All {{ $left->count() }} looked at: nothing found</button>
             </form>
         @endcan
     @endif
