@@ -61,7 +61,6 @@ SESSION_SECURE_COOKIE=false
 SETTINGS
                     ;;
             esac; } >"$CLUSTER/$node/.env.new")
-        [ "$(id -u)" -ne 0 ] || chown "$WHO" "$CLUSTER/$node/.env.new"
         if cmp -s "$CLUSTER/$node/.env.new" "$CLUSTER/$node/.env"; then
             rm "$CLUSTER/$node/.env.new"
         else
@@ -91,8 +90,8 @@ start_db() {
     rm -f "$CLUSTER/$1/run/db.pid"
     # What a transfer that was cut short left behind holds its port.
     pkill -KILL -f "^rsync .*$CLUSTER/$1/db" || true
-    "${AS[@]}" mkdir -p "$CLUSTER/$1/db"
-    "${AS[@]}" setsid nohup mariadbd --defaults-file="$CLUSTER/$1/run/mariadb.cnf" \
+    mkdir -p "$CLUSTER/$1/db"
+    AENUM_VAR="$CLUSTER/$1" setsid nohup scripts/run-program db mariadbd --defaults-file="$CLUSTER/$1/run/mariadb.cnf" \
         ${from:+--wsrep-start-position="$from"} "${@:2}" \
         >>"$CLUSTER/$1/log/db.out" 2>&1 </dev/null &
 }
@@ -116,7 +115,7 @@ wait_db() {
 position() {
     [ -d "$CLUSTER/$1/db/mysql" ] || return 0
     lay_db "$1"
-    "${AS[@]}" mariadbd --defaults-file="$CLUSTER/$1/run/mariadb.cnf" --wsrep-recover \
+    mariadbd --defaults-file="$CLUSTER/$1/run/mariadb.cnf" --wsrep-recover \
         --log-error="$CLUSTER/$1/log/recover.log" >/dev/null 2>&1 || true
     sed -n 's/.*Recovered position: \([-0-9a-f]*:[0-9]*\).*/\1/p' "$CLUSTER/$1/log/recover.log" | tail -1
     rm -f "$CLUSTER/$1/log/recover.log"
@@ -190,12 +189,14 @@ start_app() {
     (
         VAR="$CLUSTER/$node"
         export AENUM_VAR="$VAR"
-        lay php.ini; lay fpm.conf; lay nginx-app.conf; lay cluster/nginx-node.conf servers.conf; lay nginx.conf
+        lay php.ini; lay fpm.conf; lay nginx-app.conf; lay nginx-headers.conf
+        lay cluster/nginx-node.conf servers.conf; lay nginx.conf
         app_cached
         rm -f "$VAR/run/fpm.pid" "$VAR/run/nginx.pid" "$VAR/run/php.sock"
-        "${AS[@]}" setsid nohup scripts/php-workers "$([ "$WHO" = root ] && echo -R || echo -O)" -g "$VAR/run/fpm.pid" \
+        setsid nohup scripts/run-program php scripts/php-workers \
+            "$([ "$WHO" = root ] && echo -R || echo -O)" -g "$VAR/run/fpm.pid" \
             >>"$VAR/log/php.out" 2>&1 </dev/null &
-        "${AS[@]}" setsid nohup /usr/sbin/nginx -e "$VAR/log/nginx.log" -c "$VAR/run/nginx.conf" \
+        setsid nohup scripts/run-program web /usr/sbin/nginx -e "$VAR/log/nginx.log" -c "$VAR/run/nginx.conf" \
             >>"$VAR/log/nginx.out" 2>&1 </dev/null &
     )
 }
@@ -215,8 +216,8 @@ start_front() {
         -e "s#@DB_WRITE@#$(setting DB_WRITE)#" -e "s#@DB_READ@#$(setting DB_READ)#" "${rule[@]}" \
         ops/cluster/haproxy.cfg >"$CLUSTER/run/haproxy.cfg"
     rm -f "$CLUSTER/run/front.pid"
-    [ "$(id -u)" -ne 0 ] || chown -R "$WHO" "$CLUSTER/run"
-    "${AS[@]}" setsid nohup haproxy -db -f "$CLUSTER/run/haproxy.cfg" >>"$CLUSTER/log/front.log" 2>&1 </dev/null &
+    setsid nohup scripts/run-program front haproxy -db -f "$CLUSTER/run/haproxy.cfg" \
+        >>"$CLUSTER/log/front.log" 2>&1 </dev/null &
     front_pid
 }
 
@@ -232,8 +233,9 @@ front_pid() {
 }
 
 nightly_up() {
+    lay logrotate.conf
     if alive "$CLUSTER/run/nightly.pid"; then return; fi
-    "${AS[@]}" env AENUM_VAR="$CLUSTER" setsid nohup scripts/nightly ./cluster backup \
+    AENUM_VAR="$CLUSTER" setsid nohup scripts/run-program nightly scripts/nightly ./cluster backup \
         >>"$CLUSTER/log/nightly.log" 2>&1 </dev/null &
     sleep 0.2
     pgrep -f "^bash .*scripts/nightly ./cluster backup" | head -1 >"$CLUSTER/run/nightly.pid" || true
@@ -255,9 +257,6 @@ tables_up() {
 
 cluster_up() {
     local node _
-    need_packages "${app_packages[@]}" "${server_packages[@]}" haproxy:haproxy rsync:rsync iproute2:ss
-    [ -e /usr/lib/galera/libgalera_smm.so ] || need_packages galera-4:galera_recovery galera-4:none
-    need_vendor
     cluster_settings
     front_runs || start_front
     databases_up
@@ -278,14 +277,9 @@ db_answers_through_front() {
 
 # ---- going away ----------------------------------------------------------------------------------------------------
 
-# end SIGNAL PIDFILE: the process and those it made.
+# end SIGNAL PIDFILE: the process it names.
 end() {
-    local pid
-    alive "$2" || { [ "$1" != KILL ] || rm -f "$2"; return 0; }
-    pid=$(cat "$2")
-    if [ "$1" = KILL ]; then pkill -KILL -P "$pid" 2>/dev/null || true; fi
-    kill "-$1" "$pid" 2>/dev/null || true
-    [ "$1" != KILL ] || rm -f "$2"
+    ! alive "$2" || kill "-$1" "$(cat "$2")" 2>/dev/null || true
 }
 
 end_node() {
@@ -296,13 +290,22 @@ end_node() {
     esac
 }
 
-kill_node() { end_node KILL "$1"; }
+# kill_node NODE: kill -9 of all that it is, also of what lost its parent.
+kill_node() {
+    local program pids at="$CLUSTER/$1"
+    [ "$1" != front ] || at=$CLUSTER
+    for program in $(case $1 in db*) echo db ;; app*) echo php web ;; front) echo front ;; esac); do
+        mapfile -t pids < <(holders "$at/run/programs/$program")
+        [ ${#pids[@]} -eq 0 ] || kill -KILL "${pids[@]}" 2>/dev/null || true
+    done
+    rm -f "$at"/run/{db,fpm,nginx,front}.pid
+}
 
 stop_db() {
     local _
     end_node TERM "$1"
     for _ in $(seq 240); do db_runs "$1" || return 0; sleep 0.25; done
-    end_node KILL "$1"
+    kill_node "$1"
 }
 
 cluster_down() {
@@ -347,7 +350,6 @@ cluster_backup() {
     work="$CLUSTER/$from/files/aenum"
     rm -rf "$work"
     mkdir -p "$work"
-    [ "$(id -u)" -ne 0 ] || chown -R "$WHO" "$CLUSTER/$from/files"
     cluster_artisan files:copy-out "$work" >/dev/null
     AENUM_VAR="$CLUSTER/$from" AENUM_WITHOUT='cache cache_locks stored_files' ./backup "$CLUSTER/backups"
     rm -rf "$work"

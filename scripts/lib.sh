@@ -1,20 +1,63 @@
 # Shared by ./start, ./test, ./backup and ./restore: what the machine needs, who runs it, the database, the servers.
 # shellcheck shell=bash
+#
+# Root installs packages, makes the user and the install's folder, and hands over. Everything in that folder belongs to
+# the app's user, so root writes nothing there, runs nothing from there and takes nothing from there as code.
 
 : "${ROOT:?set ROOT to the project folder before sourcing this file}"
-VAR="${AENUM_VAR:-$ROOT/var}" # everything an install keeps; two installs on one machine have two of these
+VAR=$(realpath -m "${AENUM_VAR:-$ROOT/var}") # everything an install keeps; two installs have two of these
 export AENUM_VAR="$VAR"
 APP_USER=aenum
 
 say() { printf '%s\n' "$*"; }
 fail() { printf 'aenum: %s\n' "$*" >&2; exit 1; }
 
-# The first port from this one up that nobody listens on.
-free_port() {
-    local port=$1
-    while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
-    printf '%s' "$port"
+# ---- who runs it ---------------------------------------------------------------------------------------------------
+
+# Sets WHO to the user who runs the install: an unprivileged user of its own where root starts it, else the user who
+# does. AS goes before a command that this user is to run. PRIVATE is set where that user cannot read the project.
+need_user() {
+    AS=() WHO=$(id -un) PRIVATE=
+    [ "$(id -u)" -eq 0 ] || return 0
+    id "$APP_USER" >/dev/null 2>&1 \
+        || useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$APP_USER"
+    if runuser -u "$APP_USER" -- test -r "$ROOT/artisan" && runuser -u "$APP_USER" -- test -x "$(dirname "$VAR")"; then
+        AS=(runuser -u "$APP_USER" --) WHO=$APP_USER
+    else
+        PRIVATE=1
+        say "The user $APP_USER cannot read $ROOT, so root runs it, and it stays on loopback."
+    fi
 }
+
+# The install's folder, for its user alone. A folder that root owns has been written to by nobody else yet.
+need_var() {
+    [ -d "$VAR" ] || mkdir -p "$VAR"
+    [ ${#AS[@]} -eq 0 ] || [ "$(stat -c %u "$VAR")" -ne 0 ] || chown -hR "$WHO:" "$VAR"
+    "${AS[@]}" chmod 0700 "$VAR"
+}
+
+# hand_over SCRIPT [ARGS...]: where root began, the app's user goes on with the same script, without the terminal.
+hand_over() {
+    [ ${#AS[@]} -gt 0 ] || return 0
+    exec "${AS[@]}" setsid --wait "$ROOT/$1" "${@:2}"
+}
+
+# logged NAME COMMAND...: what it prints goes to log/NAME, which the app's user writes.
+logged() {
+    "${@:2}" 2>&1 </dev/null \
+        | "${AS[@]}" sh -c 'mkdir -p "${1%/*}" && rm -f "$1" && cat >"$1"' sh "$VAR/log/$1"
+}
+
+# The folders an install keeps. Files that root left in them, as releases before this one did, make room for new ones.
+need_folders() {
+    need_var
+    [ ${#AS[@]} -eq 0 ] || fail 'these folders belong to the app; its user makes them'
+    mkdir -p "$VAR"/{log,run/programs,backups,files,storage/framework/{views,sessions,testing},storage/logs} \
+        "$VAR/storage/cache" "$VAR/storage/framework/cache/data/aenum"
+    find "$VAR/log" "$VAR/run" "$VAR/storage" -type f ! -user "$(id -u)" -delete 2>/dev/null || true
+}
+
+# ---- packages ------------------------------------------------------------------------------------------------------
 
 # need_packages PACKAGE:PROOF ... where PROOF is a command, or ext/NAME for a PHP extension.
 need_packages() {
@@ -31,9 +74,9 @@ need_packages() {
     say "Installing ${missing[*]} ..."
     local sudo=()
     [ "$(id -u)" -eq 0 ] || sudo=(sudo)
-    "${sudo[@]}" apt-get update -qq >"$VAR/log/apt.log" 2>&1 || true
-    "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}" \
-        >>"$VAR/log/apt.log" 2>&1 \
+    logged apt-update.log "${sudo[@]}" apt-get update -qq || true
+    logged apt.log "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive \
+        apt-get install -y --no-install-recommends "${missing[@]}" \
         || fail "could not install ${missing[*]}; see $VAR/log/apt.log"
     # Ours run from the project's folder; Debian's own services of the same programs are not wanted.
     if [ -d /run/systemd/system ]; then
@@ -46,51 +89,44 @@ app_packages=(
     php8.2-curl:ext/curl php8.2-zip:ext/zip php8.2-gd:ext/gd
     composer:composer mariadb-server:mariadbd mariadb-client:mariadb curl:curl
 )
-server_packages=(nginx-light:nginx php8.2-fpm:php-fpm8.2 supervisor:supervisord openssl:openssl)
+server_packages=(
+    nginx-light:nginx php8.2-fpm:php-fpm8.2 supervisor:supervisord openssl:openssl logrotate:logrotate
+)
 
+# need_vendor [dev]: PHP packages as pinned; those for tests and analysis only where they are asked for. A checkout that
+# has them keeps them.
 need_vendor() {
-    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ] \
+    local kind=${1:-shop} has pinned options=(--no-dev)
+    has=$(cat vendor/.installed 2>/dev/null || true)
+    [ "$has" != dev ] || kind=dev
+    [ "$kind" != dev ] || options=()
+    if [ "$has" != "$kind" ] || [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/.installed ] \
         || [ composer.pins -nt vendor/.installed ]; then
         say 'Installing PHP packages ...'
-        local pinned
         mapfile -t pinned < <(php scripts/packages.php wanted)
-        COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-scripts --no-progress --quiet "${pinned[@]}" \
-            >"$VAR/log/composer.log" 2>&1 \
+        logged composer.log env COMPOSER_ALLOW_SUPERUSER=1 composer update "${options[@]}" --no-interaction \
+            --no-scripts --no-plugins --no-progress --quiet "${pinned[@]}" \
             || fail "composer failed; see $VAR/log/composer.log"
-        php scripts/packages.php check >>"$VAR/log/composer.log" 2>&1 \
-            || fail "the installed PHP packages are not those in composer.pins; see $VAR/log/composer.log"
-        touch vendor/.installed
+        logged packages.log php scripts/packages.php check "$kind" \
+            || fail "the installed PHP packages are not those in composer.pins; see $VAR/log/packages.log"
+        printf '%s' "$kind" >vendor/.installed
     fi
-    # What root installed with its own umask, the one who runs it must read.
-    if [ "${WHO:-root}" != root ] && [ -n "$(find vendor ! -perm -o=r -print -quit)" ]; then chmod -R go+rX vendor; fi
+    # What root installed with a umask of its own, the app's user must read.
+    if [ "$WHO" != root ] && [ -n "$(find vendor ! -perm -o=r -print -quit)" ]; then chmod -R go+rX vendor; fi
 }
 
-# Who runs it: an unprivileged user of its own where root starts it, else whoever does. AS is put before a command.
-need_user() {
-    AS=() WHO=$(id -un) PRIVATE=
-    [ "$(id -u)" -eq 0 ] || return 0
-    id "$APP_USER" >/dev/null 2>&1 \
-        || useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$APP_USER"
-    if runuser -u "$APP_USER" -- test -r "$ROOT/artisan" && runuser -u "$APP_USER" -- test -x "$(dirname "$VAR")"; then
-        AS=(runuser -u "$APP_USER" --) WHO=$APP_USER
-    else
-        PRIVATE=1
-        say "The user $APP_USER cannot read $ROOT, so root runs it, and it stays on loopback."
-    fi
-}
+# ---- settings ------------------------------------------------------------------------------------------------------
 
-# The folders an install keeps, for nobody else to read.
-need_folders() {
-    mkdir -p "$VAR"/{log,run,backups,files,storage/framework/{views,sessions,testing},storage/logs,storage/cache} \
-        "$VAR/storage/framework/cache/data/aenum"
-    chmod 0700 "$VAR"
-    [ "$WHO" = root ] || [ "$(id -u)" -ne 0 ] || chown -R --from=root "$WHO:" "$VAR"
+# The first port from this one up that nobody listens on.
+free_port() {
+    local port=$1
+    while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
+    printf '%s' "$port"
 }
 
 # need_settings DEMO: the settings of a new install, with a key, a password and a name of its own.
 need_settings() {
     local demo=${1:-true}
-    if [ ! -f "$VAR/.env" ] && [ "$VAR" = "$ROOT/var" ] && [ -f .env ]; then mv .env "$VAR/.env"; fi
     if [ ! -f "$VAR/.env" ]; then
         say 'Writing settings ...'
         (umask 077; cat >"$VAR/.env") <<SETTINGS
@@ -109,7 +145,6 @@ SETTINGS
     has_setting AENUM_INSTANCE || keep AENUM_INSTANCE "$(php -r 'echo bin2hex(random_bytes(8));')"
     has_setting AENUM_DB_ROOT || keep AENUM_DB_ROOT "$(php -r 'echo bin2hex(random_bytes(16));')"
     chmod 0600 "$VAR/.env"
-    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
 }
 
 # Where the database of an install is looked for first: two installs on one machine do not begin at one place.
@@ -139,12 +174,11 @@ keep() {
     rest=$(grep -v "^$1=" "$VAR/.env" || true)
     (umask 077; printf '%s\n%s=%s\n' "$rest" "$1" "$2" >"$VAR/.env.new")
     mv "$VAR/.env.new" "$VAR/.env"
-    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$VAR/.env"
 }
 
 # With another database than the install's, the cached settings are not those meant.
 artisan() {
-    "${AS[@]}" env AENUM_VAR="$VAR" \
+    env AENUM_VAR="$VAR" \
         ${DB_DATABASE:+DB_DATABASE="$DB_DATABASE" APP_CONFIG_CACHE="$VAR/storage/cache/none.php"} php artisan "$@"
 }
 
@@ -156,37 +190,39 @@ db_root() {
 }
 
 # alone COMMAND...: while nobody else changes the tables or copies them; a copy taken between two changes is none.
-alone() {
-    [ -e "$VAR/run/tables" ] || { : >"$VAR/run/tables"; chmod a+r "$VAR/run/tables"; }
-    (flock 9; "$@") 9<"$VAR/run/tables"
-}
+alone() { (flock 9; "$@") 9>>"$VAR/run/tables"; }
 
 database_answers() { db_root mariadb-admin ping >/dev/null 2>&1; }
 
-# lay TEMPLATE [TO]: a file of ops/ with the paths of this install, in var/run/.
+# lay TEMPLATE [TO]: a file of ops/ with the values of this install, in var/run/. Values are text, whatever they hold.
 lay() {
-    local to="$VAR/run/${2:-$1}" cores memory
+    local to="$VAR/run/${2:-$1}" text name cores
+    local -A values
     cores=$(nproc)
-    memory=$(awk '/MemTotal/ { mb = int($2 / 1024 / 8); print (mb < 128 ? 128 : mb > 2048 ? 2048 : mb) }' /proc/meminfo)
-    sed -e "s#@ROOT@#$ROOT#g" -e "s#@VAR@#$VAR#g" -e "s#@HOST@#${HOST:-127.0.0.1}#g" -e "s#@PORT@#${PORT:-8080}#g" \
-        -e "s#@TLS_PORT@#${TLS_PORT:-8443}#g" -e "s#@DB_PORT@#$(setting DB_PORT)#g" \
-        -e "s#@INSTANCE@#$(setting AENUM_INSTANCE)#g" \
-        -e "s#@DB_MEMORY@#${memory}M#g" -e "s#@DURABLE@#${AENUM_DURABLE:-1}#g" \
-        -e "s#@WORKERS@#$((cores * 4 > 32 ? 32 : cores * 4 < 6 ? 6 : cores * 4))#g" \
-        -e "s#@DB_USER@#$([ "$WHO" = root ] && echo user=root || true)#g" \
-        -e "s#@NGINX_USER@#$([ "$WHO" = root ] && echo 'user root;' || true)#g" \
-        -e "s#@FPM_ROOT@#$([ "$WHO" = root ] && echo -R || true)#g" \
-        -e "s#@FPM_USER@#$([ "$WHO" = root ] && echo 'user = root' || true)#g" \
-        -e "s#@SUPERVISOR_USER@#$([ "$WHO" = root ] && echo 'user=root' || true)#g" \
-        -e "/@SERVERS@/{r $VAR/run/servers.conf
-            d}" "ops/$1" >"$to"
-    [ "$(id -u)" -ne 0 ] || chown "$WHO" "$to"
+    values=(
+        [ROOT]=$ROOT [VAR]=$VAR [HOST]=${HOST:-127.0.0.1} [PORT]=${PORT:-8080} [TLS_PORT]=${TLS_PORT:-8443}
+        [DB_PORT]=$(setting DB_PORT) [NAMES]=$(setting AENUM_HOSTS | tr , ' ') [INSTANCE]=$(setting AENUM_INSTANCE)
+        [DB_MEMORY]=$(awk '/MemTotal/ { mb = int($2 / 8192); print (mb < 128 ? 128 : mb > 2048 ? 2048 : mb) }' \
+            /proc/meminfo)M
+        [DURABLE]=${AENUM_DURABLE:-1} [WORKERS]=$((cores * 4 > 32 ? 32 : cores * 4 < 6 ? 6 : cores * 4))
+        [SERVERS]=$(cat "$VAR/run/servers.conf" 2>/dev/null || true)
+        # Where no other user can run it, root does, and each program wants to be told so.
+        [DB_USER]='' [NGINX_USER]='' [FPM_ROOT]='' [FPM_USER]='' [SUPERVISOR_USER]=''
+    )
+    if [ "$WHO" = root ]; then
+        values[DB_USER]=user=root values[NGINX_USER]='user root;' values[FPM_ROOT]=-R values[FPM_USER]='user = root'
+        values[SUPERVISOR_USER]=user=root
+    fi
+    text=$(<"ops/$1")
+    for name in "${!values[@]}"; do text=${text//"@$name@"/"${values[$name]}"}; done
+    rm -f "$to"
+    printf '%s\n' "$text" >"$to"
 }
 
 database_made() {
     [ ! -d "$VAR/db/mysql" ] || return 0
     say 'Making the database ...'
-    "${AS[@]}" mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal \
+    mariadb-install-db --no-defaults --datadir="$VAR/db" --auth-root-authentication-method=normal \
         --skip-test-db >"$VAR/log/db-install.log" 2>&1 \
         || fail "could not make the database; see $VAR/log/db-install.log"
 }
@@ -221,6 +257,32 @@ wait_for_database() {
     fail "the database does not answer; see $VAR/log/db.log"
 }
 
+# ---- programs ------------------------------------------------------------------------------------------------------
+#
+# A program is started by scripts/run-program, and holds the file run/programs/NAME open, as does all that it starts.
+# So the processes of an install are found whatever their titles and parents are.
+
+# holders FILE: the processes that hold it open, a number a line.
+holders() {
+    find /proc/[0-9]*/fd -maxdepth 1 -lname "$(sed 's/[][*?\\]/\\&/g' <<<"$1")" 2>/dev/null | cut -d/ -f3 | sort -un
+}
+
+# end_program NAME [SECONDS [SIGNAL...]]: ends all of it, asking first; fails where some of it is there afterwards.
+end_program() {
+    local file="$VAR/run/programs/$1" left signal signals=("${@:3}")
+    [ ${#signals[@]} -gt 0 ] || signals=(TERM KILL)
+    for signal in "${signals[@]}"; do
+        mapfile -t left < <(holders "$file")
+        [ ${#left[@]} -gt 0 ] || return 0
+        kill "-$signal" "${left[@]}" 2>/dev/null || true
+        for _ in $(seq $((${2:-5} * 10))); do
+            [ -n "$(holders "$file")" ] || return 0
+            sleep 0.1
+        done
+    done
+    return 1
+}
+
 # The private MariaDB alone, for the tests: made if it is not there, started if it does not run.
 database_up() {
     database_made
@@ -229,7 +291,8 @@ database_up() {
     for try in 1 2 3; do
         database_listens && break
         lay mariadb.cnf
-        "${AS[@]}" setsid nohup mariadbd --defaults-file="$VAR/run/mariadb.cnf" >>"$VAR/log/db.out" 2>&1 </dev/null &
+        setsid nohup scripts/run-program db /usr/sbin/mariadbd --defaults-file="$VAR/run/mariadb.cnf" \
+            >>"$VAR/log/db.out" 2>&1 </dev/null &
         # One that was killed while it came up is started again at once.
         while ! database_listens && kill -0 $! 2>/dev/null; do sleep 0.25; done
     done
@@ -237,17 +300,25 @@ database_up() {
     database_rights
 }
 
-database_down() {
-    [ -S "$VAR/db.sock" ] || return 0
-    db_root mariadb-admin shutdown >/dev/null 2>&1 \
-        || mariadb-admin --no-defaults --socket="$VAR/db.sock" -u root shutdown >/dev/null 2>&1 || true
-    for _ in $(seq 120); do [ -S "$VAR/db.sock" ] || return 0; sleep 0.25; done
+# A database that is asked to end writes out what it holds: it has a minute for that.
+database_down() { end_program db 60; }
+
+# ---- the servers ---------------------------------------------------------------------------------------------------
+
+# One that hangs is as good as none.
+supervisor() { timeout 40 supervisorctl -c "$VAR/run/supervisord.conf" "$@"; }
+is_up() {
+    [ -S "$VAR/run/supervisor.sock" ] && timeout 2 supervisorctl -c "$VAR/run/supervisord.conf" pid >/dev/null 2>&1
 }
 
-# ---- the servers -------------------------------------------------------------------------------------------------
-
-supervisor() { "${AS[@]}" supervisorctl -c "$VAR/run/supervisord.conf" "$@"; }
-is_up() { [ -S "$VAR/run/supervisor.sock" ] && supervisor pid >/dev/null 2>&1; }
+# left_running: the programs of this install of which something runs, with their process numbers.
+left_running() {
+    local name pids
+    for name in supervisor nightly web php db; do
+        pids=$(holders "$VAR/run/programs/$name" | paste -sd' ')
+        [ -z "$pids" ] || printf '%s (%s)\n' "$name" "$pids"
+    done
+}
 
 # Whether what answers on a port of this machine is this install, by the name it gives of itself.
 is_ours() { curl -fsS -m 5 "http://127.0.0.1:$1/health" 2>/dev/null | grep -q "$(setting AENUM_INSTANCE)"; }
@@ -255,15 +326,15 @@ is_ours() { curl -fsS -m 5 "http://127.0.0.1:$1/health" 2>/dev/null | grep -q "$
 # Every program running, or started again with the settings as they are laid now; up when it answers.
 servers_up() {
     is_up || database_has_port
-    lay php.ini; lay fpm.conf; lay nginx-app.conf; lay supervisord.conf
+    lay php.ini; lay fpm.conf; lay nginx-app.conf; lay nginx-headers.conf; lay supervisord.conf; lay logrotate.conf
     lay "nginx-$([ -n "${TLS:-}" ] && echo tls || echo plain).conf" servers.conf
     lay nginx.conf; lay mariadb.cnf
     if is_up; then
         supervisor update >/dev/null
+        supervisor start db >/dev/null 2>&1 || true
         supervisor restart php web nightly >/dev/null
     else
-        database_down
-        "${AS[@]}" supervisord -c "$VAR/run/supervisord.conf"
+        scripts/run-program supervisor supervisord -c "$VAR/run/supervisord.conf"
     fi
     wait_for_database
 }
@@ -271,10 +342,11 @@ servers_up() {
 # Laravel's caches of configuration, routes, events and views, made again where code or settings changed since.
 app_cached() {
     local version
-    version=$(find app bootstrap config core resources/views routes composer.pins "$VAR/.env" -type f -print0 \
-        | sort -z | xargs -0 sha256sum | sha256sum)
+    version=$(find app bootstrap config core resources/views routes vendor/composer/installed.php "$VAR/.env" \
+        -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)
     [ "$version" != "$(cat "$VAR/run/cached" 2>/dev/null)" ] || [ ! -f "$VAR/storage/cache/config.php" ] || return 0
     say 'Caching settings, routes and views ...'
+    rm -f "$VAR"/storage/cache/{packages,services,config}.php
     artisan optimize >"$VAR/log/optimize.log" 2>&1 || fail "could not cache the app; see $VAR/log/optimize.log"
     printf '%s' "$version" >"$VAR/run/cached"
 }
@@ -285,12 +357,23 @@ wait_for_app() {
     return 1
 }
 
+# Ends what a killed supervisor or master left behind; fails where something cannot be ended.
+end_left() {
+    local name
+    end_program supervisor 2 KILL || true
+    for name in nightly web php; do end_program "$name" 2 || true; done
+    end_program db 60 || true
+    rm -f "$VAR/run/supervisor.sock"
+    [ -z "$(left_running)" ] || fail "these could not be ended: $(left_running | paste -sd' ')"
+}
+
+# Ends all that runs.
 servers_down() {
+    local pid
     if is_up; then
-        local pid
         pid=$(supervisor pid)
-        supervisor shutdown >/dev/null
-        for _ in $(seq 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.2; done
+        supervisor shutdown >/dev/null || true
+        for _ in $(seq 300); do kill -0 "$pid" 2>/dev/null || break; sleep 0.2; done
     fi
-    database_down
+    end_left
 }

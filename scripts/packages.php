@@ -6,21 +6,24 @@ declare(strict_types=1);
  * PHP packages, pinned by version and by a hash of their files in composer.pins. A lock file would name the registry it
  * was made against; this one names nothing but packages.
  *
- *   php scripts/packages.php wanted   composer's arguments that ask for the pinned versions
- *   php scripts/packages.php check    fails where vendor/ holds anything else than what is pinned
- *   php scripts/packages.php pin      pins what vendor/ holds now, after a deliberate update
+ *   php scripts/packages.php wanted       composer's arguments that ask for the pinned versions
+ *   php scripts/packages.php check shop   fails where vendor/ holds anything else than what is pinned for a shop
+ *   php scripts/packages.php check dev    the same with the packages for tests and analysis
+ *   php scripts/packages.php pin          pins what vendor/ holds now, after a deliberate update
  *
  * Uses no code of a package, so that none runs before it is checked.
  */
 $root = dirname(__DIR__);
 
-/** @return array<string, array{string, string}> package => version, hash */
-function pinned(string $root): array
+/** @return array<string, array{string, string}> package => version, hash; without those for development on demand */
+function pinned(string $root, bool $withDev = true): array
 {
     $pins = [];
     foreach (file("{$root}/composer.pins", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
-        [$name, $version, $hash] = explode(' ', $line) + ['', '', ''];
-        $pins[$name] = [$version, $hash];
+        [$name, $version, $hash, $kind] = explode(' ', $line) + ['', '', '', ''];
+        if ($withDev || $kind !== 'dev') {
+            $pins[$name] = [$version, $hash];
+        }
     }
 
     return $pins;
@@ -37,6 +40,14 @@ function installed(string $root): array
     ksort($packages);
 
     return $packages;
+}
+
+/** @return list<string> those that only development needs */
+function forDevelopment(string $root): array
+{
+    $list = json_decode((string) @file_get_contents("{$root}/vendor/composer/installed.json"), true);
+
+    return $list['dev-package-names'] ?? [];
 }
 
 /** SHA-256 of every path below a folder with the SHA-256 of its content, in the order of the paths. */
@@ -64,14 +75,14 @@ switch ($argv[1] ?? '') {
         }
         break;
     case 'pin':
-        $lines = '';
+        [$lines, $dev] = ['', forDevelopment($root)];
         foreach (installed($root) as $name => [$version, $hash]) {
-            $lines .= "{$name} {$version} {$hash}\n";
+            $lines .= "{$name} {$version} {$hash}".(in_array($name, $dev, true) ? ' dev' : '')."\n";
         }
         file_put_contents("{$root}/composer.pins", $lines);
         break;
     case 'check':
-        [$pins, $found] = [pinned($root), installed($root)];
+        [$pins, $found] = [pinned($root, ($argv[2] ?? '') !== 'shop'), installed($root)];
         $wrong = [];
         foreach ($pins + $found as $name => $ignored) {
             $wrong[] = match (true) {
@@ -86,6 +97,6 @@ switch ($argv[1] ?? '') {
         fwrite(STDERR, $wrong === [] ? '' : implode("\n", $wrong)."\n");
         exit($wrong === [] ? 0 : 1);
     default:
-        fwrite(STDERR, "usage: php scripts/packages.php wanted|check|pin\n");
+        fwrite(STDERR, "usage: php scripts/packages.php wanted|check shop|check dev|pin\n");
         exit(2);
 }

@@ -24,11 +24,24 @@ template() {
 copy_of_template() {
     template
     remove_install "$1"
-    cp -a "$TEMPLATE" "$1"
+    mkdir "$1"
+    chown --reference="$TEMPLATE" "$1"
+    fill_from_template "$1" "$2"
+}
+
+# fill_from_template DIR PORT: the same into a folder that is there.
+fill_from_template() {
+    cp -a "$TEMPLATE/." "$1/"
     # What has the place, the ports or the name of the other in it.
     rm -rf "$1"/run/* "$1"/storage/cache/* "$1"/db/changes.* "$1/db.sock" "$1/made-from"
-    sed -i -e '/^AENUM_INSTANCE=/d' -e "s/^AENUM_PORT=.*/AENUM_PORT=$(free_port "$2")/" \
-        -e "s/^DB_PORT=.*/DB_PORT=$(free_port $(($2 + 25000)))/" "$1/.env"
+    set_up "$1" -e '/^AENUM_INSTANCE=/d' -e "s/^AENUM_PORT=.*/AENUM_PORT=$(free_port "$2")/" \
+        -e "s/^DB_PORT=.*/DB_PORT=$(free_port $(($2 + 25000)))/"
+}
+
+# set_up DIR SED...: changes an install's settings, which stay its own user's.
+set_up() {
+    sed -i "${@:2}" "$1/.env"
+    chown --reference="$1" "$1/.env"
 }
 
 # turn_back DIR: the clock of a started copy to where the template's stood when it was made.

@@ -1,68 +1,96 @@
 /*
- * A write storm with things dying in it: several tablets take jobs in, sending a form again until it is answered,
- * while workers, front and database are killed. At the end every form is stored once, whatever was said.
+ * A write storm with things dying in it: several tablets take jobs in, sending a form again until it is answered, while
+ * processes are killed, those of the supervisor too. At the end every form is stored once, whatever was said, and one
+ * stop ends all there is.
  *
- * node tests/Soak/storm.mjs ADDRESS VAR SECONDS    loopback only; stops by itself
+ * node tests/Soak/storm.mjs ADDRESS VAR KILLS    loopback only; stops by itself
  */
 import { execFileSync } from 'node:child_process';
+import { processesOf, start, tracesOf } from './processes.mjs';
 import { back, Storm, wait } from './writers.mjs';
 
-const [address, dir, seconds] = [process.argv[2], process.argv[3], Number(process.argv[4] ?? 40)];
+const [address, dir, kills] = [process.argv[2], process.argv[3], Number(process.argv[4])];
 const TABLETS = 6;
 /** After the last one came back, the tablets write on for so long. */
 const REST_MS = 1500;
-const KILL_EVERY_MS = 4000;
+const BETWEEN_MS = 1000;
+const BACK_WITHIN_MS = kills >= 100 ? 10_000 : 60_000;
 const storm = new Storm(address, Infinity);
 // The short storm shares its machine with other tests.
-storm.pauseMs = seconds < 60 ? 500 : 0;
-const ends = Date.now() + seconds * 1000;
+storm.pauseMs = kills < 100 ? 500 : 0;
 
-const control = (...what) =>
-    execFileSync('supervisorctl', ['-c', `${dir}/run/supervisord.conf`, ...what], { encoding: 'utf8' }).trim();
-
-/** The number of a program's process; a program that does not run has none. */
-const running = (program) => {
-    const pid = control('pid', program);
-    if (pid === '0') throw Object.assign(new Error(`${program} does not run`), { code: 'ESRCH' });
-
-    return pid;
+const master = (program) => processesOf(dir, program).slice(0, 1);
+const child = (program) => processesOf(dir, program).slice(1, 2);
+/** Whom each kind of blow hits. Without its supervisor, one ./start brings the shop back; else it comes by itself. */
+const BLOWS = {
+    database: () => master('db'),
+    'PHP worker': () => child('php'),
+    'PHP master': () => master('php'),
+    'nginx worker': () => child('web'),
+    'nginx master': () => master('web'),
+    'nightly job': () => master('nightly'),
+    supervisor: () => master('supervisor'),
+    'supervisor and masters': () => ['supervisor', 'web', 'php', 'nightly'].flatMap(master),
+    everything: () => ['supervisor', 'web', 'php', 'nightly', 'db'].flatMap((one) => processesOf(dir, one)),
+    'frozen supervisor': () => master('supervisor'),
 };
 
-const killed = [];
-const kill = async () => {
-    const victims = ['db', 'worker', 'php', 'web', 'nightly'];
-    // Each of them once, however long one takes to come back; then on until the time is over.
-    for (let n = 0; n < victims.length || Date.now() < ends - KILL_EVERY_MS; n++) {
-        await wait(KILL_EVERY_MS);
-        const victim = victims[n % victims.length];
+const isWhole = () => {
+    const states = execFileSync('supervisorctl', ['-c', `${dir}/run/supervisord.conf`, 'status'], { encoding: 'utf8' });
+
+    return (states.match(/RUNNING/g) ?? []).length === 4;
+};
+const whole = async () => {
+    for (;;) {
         try {
-            const pid =
-                victim === 'worker'
-                    ? execFileSync('pgrep', ['-P', running('php')], { encoding: 'utf8' }).split('\n')[0]
-                    : running(victim);
-            process.kill(Number(pid), 'SIGKILL');
-            killed.push({ victim, at: Date.now() });
-            killed.at(-1).back = await back(address, killed.at(-1).at);
-        } catch (e) {
-            // It had just died of the blow before, or is being started again: its turn comes again.
-            if (e.code !== 'ESRCH' && e.status === undefined) throw e;
-            n--;
-        }
+            if (isWhole()) return;
+        } catch {} // Some are being started.
+        await wait(200);
     }
 };
 
-const killing = kill().then(() => (storm.ends = Date.now() + REST_MS));
-await Promise.all([killing, ...Array.from({ length: TABLETS }, (_, n) => storm.write(n))]);
+const blows = [];
+const strike = async () => {
+    const kinds = Object.keys(BLOWS);
+    while (storm.forms.filter((form) => form.answered).length < TABLETS) await wait(100);
+    for (let n = 0; n < kills; n++) {
+        await wait(BETWEEN_MS);
+        const kind = kinds[n % kinds.length];
+        const pids = BLOWS[kind]();
+        if (pids.length === 0) throw new Error(`nothing to kill: ${kind}`);
+        for (const pid of pids) process.kill(pid, kind.startsWith('frozen') ? 'SIGSTOP' : 'SIGKILL');
+        const at = Date.now();
+        if (/supervisor|everything/.test(kind)) start(dir);
+        blows.push({ kind, ms: await back(address, at) });
+        await whole();
+    }
+};
+
+const striking = strike().finally(() => (storm.ends = Date.now() + REST_MS));
+await Promise.all([striking, ...Array.from({ length: TABLETS }, (_, n) => storm.write(n))]);
 
 const { answered, lost, twice, unanswered } = storm.against(dir);
-const slowest = Math.max(0, ...killed.map((blow) => blow.back));
-const blows = killed.map((blow) => `${blow.victim} (back after ${(blow.back / 1000).toFixed(1)} s)`).join(', ');
-console.log(`${storm.words()}; killed ${blows}`);
-console.log(
-    `said to be done and not stored: ${lost.length}; stored twice: ${twice.length}; slowest back ${slowest} ms`,
-);
-const kinds = new Set(killed.map((blow) => blow.victim)).size;
-if (lost.length || twice.length || unanswered.length || answered.length < 20 || kinds < 5) {
-    console.log(lost.slice(0, 3), twice.slice(0, 3), unanswered.slice(0, 3));
+const slowest = (kind) => Math.max(...blows.filter((one) => one.kind === kind).map((one) => one.ms));
+const hit = [...new Set(blows.map((one) => one.kind))];
+const words = hit.map((kind) => `${kind} ${(slowest(kind) / 1000).toFixed(1)} s`).join(', ');
+console.log(`${storm.words()}; ${blows.length} blows, slowest back: ${words}`);
+console.log(`said to be done and not stored: ${lost.length}; stored twice: ${twice.length}`);
+
+execFileSync('kill', ['-KILL', ...master('supervisor').map(String)]);
+const said = start(dir, '--stop');
+const left = tracesOf(dir);
+const answers = await fetch(`${address}/health`).then(() => true, () => false);
+console.log(`stopped without its supervisor: ${left.length} processes left, ${answers ? '' : 'not '}answering`);
+const failed = [
+    lost.length && `lost: ${lost.slice(0, 3).map((one) => one.title)}`,
+    twice.length && `twice: ${twice.slice(0, 3)}`,
+    unanswered.length && `unanswered: ${unanswered.length}`,
+    answered.length < 20 && `only ${answered.length} forms were answered`,
+    hit.length < Object.keys(BLOWS).length && 'not every kind was killed',
+    ...blows.filter((one) => one.ms > BACK_WITHIN_MS).map((one) => `${one.kind} was back after ${one.ms} ms`),
+    (left.length || answers || !said.includes('Stopped.')) && `not stopped: ${left.join('; ')}`,
+].filter(Boolean);
+if (failed.length) {
+    console.log(failed.join('\n'));
     process.exit(1);
 }
