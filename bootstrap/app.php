@@ -11,8 +11,10 @@ use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SharedTablet;
 use App\Http\Middleware\WholeText;
+use App\Http\OutOfOrderAnswer;
 use App\Support\BlockedByRules;
 use App\Support\Faults;
+use App\Support\OutOfOrder;
 use App\Support\TakenMeanwhile;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -23,6 +25,9 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
+
+// A form says PUT or DELETE in a field; no other verb is taken from there.
+Request::setAllowedHttpMethodOverride(['PUT', 'PATCH', 'DELETE']);
 
 $var = require __DIR__.'/paths.php';
 
@@ -43,7 +48,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         );
         // Whatever stands in the way of a form that waited, it hears of it in its own words.
         $middleware->appendToPriorityList(StartSession::class, FromTheWaitingLine::class);
-        $middleware->api(prepend: [ByToken::class]);
+        $middleware->api(prepend: [WholeText::class, ByToken::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
     })
@@ -60,6 +65,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(function (BlockedByRules $e, Request $request): void {
             BlockedByRules::remember($e, $request);
         });
+        $exceptions->render(fn (OutOfOrder $e, Request $request) => OutOfOrderAnswer::to($e, $request));
+        $exceptions->dontReport(OutOfOrder::class);
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::refusal(...));
         $exceptions->render(fn (AuthenticationException $e, Request $request) => match (true) {
             $request->is('api/*') => null,

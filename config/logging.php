@@ -1,8 +1,10 @@
 <?php
 
 return [
-    'default' => 'single',
+    'default' => 'log',
     'channels' => [
+        // Where nothing can be written, pages are answered all the same.
+        'log' => ['driver' => 'stack', 'channels' => ['single'], 'ignore_exceptions' => true],
         'single' => [
             'driver' => 'single',
             'path' => storage_path('logs/aenum.log'),

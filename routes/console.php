@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Accounts\EndAccess;
 use App\Actions\Accounts\FirstRun;
 use App\Actions\Floor\RunOven;
 use App\Models\OvenLoad;
@@ -46,6 +47,10 @@ Artisan::command('shop:first-run', function () use ($say): void {
         ? 'Sign in with your own e-mail.'
         : 'Open it with this code, once: '.FirstRun::code());
 })->purpose('Print the code that opens a new shop');
+
+Artisan::command('access:end', function (): void {
+    EndAccess::ofEverybody();
+})->purpose('End all sessions, device tokens, calendar feeds and codes, as after a restore');
 
 // Photos that are kept in the database, out of it and into it: a folder as ./backup and ./restore know it.
 Artisan::command('files:copy-out {dir}', function (string $dir) use ($say): void {

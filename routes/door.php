@@ -9,7 +9,9 @@ use App\Http\Middleware\HoldFirst;
 use App\Http\Middleware\OnceByKey;
 use Illuminate\Support\Facades\Route;
 
-Route::pattern('number', '[0-9]{1,9}');
+foreach (['number', 'bake', 'load', 'lot'] as $number) {
+    Route::pattern($number, '[0-9]{1,9}');
+}
 
 // The device door: what can be asked is DoorCall's to say. Nothing gets this far without a token (ByToken).
 foreach (DoorCall::cases() as $call) {

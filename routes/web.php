@@ -50,17 +50,14 @@ use App\Http\Middleware\StillWorksHere;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
 
-Route::pattern('job', '[0-9]{1,9}');
-Route::pattern('lot', '[0-9]{1,9}');
-Route::pattern('item', '[0-9]{1,9}');
-Route::pattern('bake', '[0-9]{1,9}');
-Route::pattern('load', '[0-9]{1,9}');
-Route::pattern('bakeOut', '[0-9]{1,9}');
 Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
+Route::pattern('station', '[a-z0-9-]{1,30}');
 Route::pattern('secret', '[A-Za-z0-9_-]{43}');
-foreach (['fault', 'rework', 'look', 'recordLink', 'master', 'wish', 'absence', 'feed', 'bench', 'quote',
-    'line', 'device'] as $number) {
+foreach (['absence', 'at', 'bag', 'bake', 'bakeOut', 'bench', 'clock', 'coat', 'device', 'entry', 'event', 'fault',
+    'feed', 'fitting', 'gun', 'item', 'job', 'line', 'load', 'log', 'look', 'lot', 'mask', 'master', 'oven', 'panel',
+    'part', 'person', 'picture', 'pin', 'powder', 'powderLot', 'quote', 'reading', 'recordLink', 'rework', 'signature',
+    'spraying', 'tablet', 'wish', 'zone'] as $number) {
     Route::pattern($number, '[0-9]{1,9}');
 }
 
@@ -148,7 +145,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/bakes/{bake}/board', [BakeController::class, 'board']);
     Route::get('/bakes/{bake}/choices', [BakeController::class, 'choices']);
     Route::get('/powders', [ShelfController::class, 'powders']);
-    Route::get('/powders/{powder}', [PowderController::class, 'show'])->whereNumber('powder');
+    Route::get('/powders/{powder}', [PowderController::class, 'show']);
     Route::get('/powder-lots/{powderLot}/card', [PowderController::class, 'card']);
     Route::get('/powder-pictures/{look}', [PowderController::class, 'image']);
     Route::get('/ovens', [ShelfController::class, 'ovens']);
@@ -234,7 +231,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/parts/{part}/shapes', [PartBenchController::class, 'add']);
         Route::post('/parts/{part}/shapes/take', [PartBenchController::class, 'take']);
         Route::post('/parts/{part}/shapes/copy', [PartBenchController::class, 'copy']);
-        Route::post('/parts/{part}/shapes/{at}/drop', [PartBenchController::class, 'drop'])->whereNumber('at');
+        Route::post('/parts/{part}/shapes/{at}/drop', [PartBenchController::class, 'drop']);
         Route::post('/parts/{part}/mesh', [PartBenchController::class, 'mesh']);
         Route::post('/parts/{part}/mesh/drop', [PartBenchController::class, 'dropMesh']);
         Route::post('/parts/{part}/pictures', [PinController::class, 'upload']);

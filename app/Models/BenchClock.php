@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HappensAfter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -22,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Part $part
  * @property Lot $lot
  */
-final class BenchClock extends Record
+final class BenchClock extends Record implements HappensAfter
 {
     public const BARE_STEEL = 'bare_steel';
 
@@ -61,6 +62,12 @@ final class BenchClock extends Record
     public function part(): BelongsTo
     {
         return $this->belongsTo(Part::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return $column === 'done_at' ? [$this->started_at, 'this clock was started'] : null;
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HappensAfter;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,11 +17,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $mask_id
  * @property int $fitted
  * @property ?int $removed
+ * @property CarbonImmutable $at
+ * @property ?CarbonImmutable $removed_at
  * @property Pin $pin
  * @property ?Mask $mask
  * @property ?Lot $lot
  */
-final class Fitting extends Record
+final class Fitting extends Record implements HappensAfter
 {
     use Concerns\Withdrawn;
 
@@ -52,5 +56,17 @@ final class Fitting extends Record
     public function mask(): BelongsTo
     {
         return $this->belongsTo(Mask::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return $column === 'removed_at' ? [$this->at, 'the masks went on'] : null;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return array_fill_keys(['at', 'removed_at', 'withdrawn_at'], 'immutable_datetime:Y-m-d H:i:s.v');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Word\Station;
+use App\Models\Concerns\HappensAfter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property User $user
  * @property ?Lot $lot
  */
-final class Move extends Record
+final class Move extends Record implements HappensAfter
 {
     public $timestamps = false;
 
@@ -85,6 +86,14 @@ final class Move extends Record
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return $column === 'at' && $this->lot_id !== null
+            ? [self::query()->where('lot_id', $this->lot_id)->latest('at')->first()?->at, 'it was moved last']
+            : null;
     }
 
     /** @return array<string, string> */

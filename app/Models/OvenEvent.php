@@ -7,6 +7,7 @@ namespace App\Models;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\OvenEventKind;
+use App\Models\Concerns\HappensAfter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -20,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?float $value
  * @property User $user
  */
-final class OvenEvent extends Record
+final class OvenEvent extends Record implements HappensAfter
 {
     public $timestamps = false;
 
@@ -42,6 +43,12 @@ final class OvenEvent extends Record
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return $column !== 'at' ? null : [OvenLoad::query()->find($this->oven_load_id)?->shut_at, 'the door was shut'];
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\ClockWay;
 use Aenum\Core\Word\LoadKind;
+use App\Models\Concerns\HappensAfter;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -49,7 +50,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Collection<int, LiveSample> $liveSamples
  * @property Collection<int, OvenResult> $results
  */
-final class OvenLoad extends Record
+final class OvenLoad extends Record implements HappensAfter
 {
     /** How long the door stands open on a load where nobody says otherwise, s. House figure. */
     public const USUAL_DOOR_S = 60.0;
@@ -202,6 +203,28 @@ final class OvenLoad extends Record
     public function results(): HasMany
     {
         return $this->hasMany(OvenResult::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return match ($column) {
+            'shut_at' => [
+                self::query()->where('oven_id', $this->oven_id)->whereKeyNot($this->id)->latest('pulled_at')
+                    ->first()?->pulled_at,
+                'the load before was pulled',
+            ],
+            'pulled_at' => $this->lastOut() ?? [$this->shut_at, 'its door was shut'],
+            default => null,
+        };
+    }
+
+    /** @return array{?CarbonImmutable, string}|null when pieces left it before it was pulled */
+    private function lastOut(): ?array
+    {
+        $out = $this->items()->whereNotNull('out_at')->latest('out_at')->first();
+
+        return $out === null ? null : [$out->out_at, 'pieces were taken out'];
     }
 
     /** @return array<string, string> */

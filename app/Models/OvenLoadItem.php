@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HappensAfter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -22,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?Coat $coat
  * @property OvenLoad $ovenLoad
  */
-final class OvenLoadItem extends Record
+final class OvenLoadItem extends Record implements HappensAfter
 {
     public $timestamps = false;
 
@@ -57,6 +58,14 @@ final class OvenLoadItem extends Record
     public function coat(): BelongsTo
     {
         return $this->belongsTo(Coat::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        $shut = fn (): ?CarbonImmutable => OvenLoad::query()->find($this->oven_load_id)?->shut_at;
+
+        return $column === 'out_at' ? [$shut(), 'the door was shut'] : null;
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HappensAfter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property OvenLoadItem $item
  * @property ?Section $section
  */
-final class Reading extends Record
+final class Reading extends Record implements HappensAfter
 {
     public $timestamps = false;
 
@@ -44,6 +45,12 @@ final class Reading extends Record
     public function section(): BelongsTo
     {
         return $this->belongsTo(Section::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return $column !== 'at' ? null : [OvenLoad::query()->find($this->oven_load_id)?->shut_at, 'the door was shut'];
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Coat\Openness;
+use App\Models\Concerns\HappensAfter;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -57,7 +58,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Collection<int, SprayingZone> $zones
  * @property Collection<int, SprayingCheck> $checks
  */
-final class Spraying extends Record
+final class Spraying extends Record implements HappensAfter
 {
     use HeldForChange;
 
@@ -153,6 +154,16 @@ final class Spraying extends Record
     public function checks(): HasMany
     {
         return $this->hasMany(SprayingCheck::class);
+    }
+
+    /** @return array{?CarbonImmutable, string}|null */
+    public function comesAfter(string $column): ?array
+    {
+        return match ($column) {
+            'done_at' => [$this->at, 'its powder was weighed out'],
+            'blown_off_at' => [$this->done_at ?? $this->at, 'its powder went on'],
+            default => null,
+        };
     }
 
     /** @return array<string, string> */

@@ -13,10 +13,13 @@ use App\Models\OvenLoad;
 use App\Models\OvenLoadItem;
 use App\Models\User;
 use App\Support\FilesInDatabase;
+use App\Support\LostConnections;
+use App\Support\OutOfOrder;
 use App\Support\ShopDatabase;
 use App\Support\ThisRequest;
 use App\Support\Trail;
 use App\Support\Units;
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -36,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->singleton(LostConnectionDetector::class, LostConnections::class);
         Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ShopDatabase(...$with));
         Storage::extend('database', fn (Application $app, array $config): FilesystemAdapter => new FilesystemAdapter(
             new Filesystem($disk = new FilesInDatabase, $config),
@@ -50,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         // A page asks once for what all its rows want, not once a row.
         Model::automaticallyEagerLoadRelationships();
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
+        OutOfOrder::listen();
         Trail::listen();
         ThisRequest::listen();
         self::bindRouteParameters();

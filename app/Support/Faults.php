@@ -9,6 +9,7 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Request;
+use Illuminate\Session\NullSessionHandler;
 use Illuminate\Validation\ValidationException;
 use Laravel\Sanctum\Exceptions\MissingAbilityException;
 use Symfony\Component\HttpFoundation\Response;
@@ -38,9 +39,14 @@ final class Faults
         500 => ['Something broke', 'It is written down in the log. Nothing you saved is lost.'],
     ];
 
+    private const LEAST_ROOM_BYTES = 4 * 1024 * 1024;
+
     private const NO_DATABASE = ['The database is not running', 'Nothing can be read or kept just now, and nothing '
         .'you saved is lost. It is started again by itself within seconds; if this stays, run ./start on its '
         .'machine. Clocks run on: go by the last pull you saw.'];
+
+    private const BUSY = ['Somebody is writing there', 'Another entry is being saved just now, so nothing of yours was '
+        .'done yet. Go back and send it again in a moment; nothing is done twice.'];
 
     /** Statuses whose own message is for people. */
     private const SPEAK = [403, 409, 422, 507];
@@ -59,6 +65,10 @@ final class Faults
             return null;
         }
         [$status, $words, $headers] = self::told($fault);
+        if ($status === 503 || $status === 507) {
+            // What this request would put into its session would have to wait for the same database again.
+            $request->hasSession() ? $request->session()->setHandler(new NullSessionHandler) : null;
+        }
 
         return $status === 500 && config('app.debug') ? null : self::answer($status, $words, $headers);
     }
@@ -87,6 +97,9 @@ final class Faults
     private static function told(Throwable $fault): array
     {
         $cause = DatabaseFault::in($fault);
+        if ($cause === DatabaseFault::Gone && ! self::hasRoom()) {
+            $cause = DatabaseFault::NoRoom;
+        }
         if ($cause === DatabaseFault::WaitedInVain && config('app.node') !== null) {
             $cause = DatabaseFault::CutOff;
         }
@@ -94,6 +107,9 @@ final class Faults
             $isAlone = $cause === DatabaseFault::CutOff || config('app.node') !== null;
 
             return [503, $isAlone ? self::CUT_OFF : self::NO_DATABASE, ['Retry-After' => 5]];
+        }
+        if ($cause === DatabaseFault::WaitedInVain) {
+            return [503, self::BUSY, ['Retry-After' => 2]];
         }
         $status = match (true) {
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode(),
@@ -110,6 +126,12 @@ final class Faults
         }
 
         return [$status, [$title, $says], $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : []];
+    }
+
+    /** A database on a full disk stands still until there is room again. */
+    private static function hasRoom(): bool
+    {
+        return (float) @disk_free_space(storage_path()) > self::LEAST_ROOM_BYTES;
     }
 
     private static function isDiskFull(Throwable $fault, ?DatabaseFault $cause): bool

@@ -28,6 +28,11 @@ final class OneGo
     /** How often a database that went away is asked again. */
     private const TRIES_GONE = 10;
 
+    /** So long after a request came in it is not tried again, s: a person has waited long enough. */
+    private const PATIENCE_S = 8.0;
+
+    private const STUCK_S = 3.0;
+
     /** How long is waited for a database that went away, before it is asked again, ms. */
     private const PAUSE_MS = 700;
 
@@ -43,6 +48,7 @@ final class OneGo
     public static function of(Closure $work, Closure $isDone, bool $isKnown, Closure $again): ?Response
     {
         for ($try = 1; ; $try++) {
+            $began = microtime(true);
             [$answer, $fault] = self::go($work, $isDone);
             $cause = DatabaseFault::in($fault);
             if ($cause === DatabaseFault::WaitedInVain) {
@@ -50,7 +56,10 @@ final class OneGo
             }
             $passes = $cause === DatabaseFault::Met || ($isKnown && $cause?->passes() === true);
             $most = $cause === DatabaseFault::Met ? self::TRIES : self::TRIES_GONE;
-            if ($try >= $most || ! $passes) {
+            // One that stood still for seconds stands still the next time, too.
+            $isStuck = $cause !== DatabaseFault::Met && microtime(true) - $began > self::STUCK_S;
+            $isLong = LostConnections::secondsSinceRequest() > self::PATIENCE_S;
+            if ($try >= $most || ! $passes || $isStuck || $isLong) {
                 return $answer ?? throw $fault ?? new \LogicException('no answer and no fault');
             }
             self::rest($cause, $try);

@@ -18,6 +18,9 @@ final class ShopDatabase extends MariaDbConnection
 {
     private const TRIES = 5;
 
+    /** So long after a request came in no other database is asked, s. */
+    private const PATIENCE_S = 8.0;
+
     /**
      * @param  string  $query
      * @param  array<int|string, mixed>  $bindings
@@ -39,6 +42,9 @@ final class ShopDatabase extends MariaDbConnection
     {
         $cause = $this->transactions === 0 ? DatabaseFault::in($e) : null;
         if ($cause === DatabaseFault::WaitedInVain) {
+            if (config('app.node') === null || LostConnections::secondsSinceRequest() > self::PATIENCE_S) {
+                return false;
+            }
             // In a cluster: the database that was asked has fallen behind the others. Another is asked.
             $this->reconnect();
         }

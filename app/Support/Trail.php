@@ -56,7 +56,7 @@ final class Trail
             'after' => self::json($after),
             'job_id' => Whose::job($row),
             'oven_id' => Whose::oven($row),
-            'waited_s' => Waited::now() === 0 ? null : intdiv(Waited::now(), 1000),
+            'waited_s' => Waited::now() <= 0 ? null : intdiv(Waited::now(), 1000),
         ]);
     }
 

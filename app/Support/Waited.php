@@ -46,6 +46,21 @@ final class Waited
         request()->attributes->set(self::MS, (int) max(0, round($ms)));
     }
 
+    /**
+     * At a moment that was offered where the clocks did not agree; it may be later than the machine's own time.
+     *
+     * @throws ValidationException where the machine's clock is further off than anything may wait
+     */
+    public static function chosen(CarbonImmutable $moment): void
+    {
+        $ms = $moment->diffInMilliseconds(ShopClock::recorded());
+        if (abs($ms) > 3_600_000 * self::MOST_H) {
+            throw ValidationException::withMessages(['form' => 'The clock of the shop’s machine is more than '
+                .self::MOST_H.' hours off; set it right, then send this again.']);
+        }
+        request()->attributes->set(self::MS, (int) round($ms));
+    }
+
     /** At that moment of the shop's time. */
     public static function at(CarbonImmutable $moment, string $field): void
     {

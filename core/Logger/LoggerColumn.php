@@ -14,8 +14,11 @@ final readonly class LoggerColumn
 
     private const ALSO_AIR = ['oven', 'oven air'];
 
-    /** @param  list<array{float, float}>  $points [s since the first line, °C], at least two, in order */
-    public function __construct(public string $name, public array $points)
+    /**
+     * @param  list<array{float, float}>  $points [s since the first line, °C], at least two, in order
+     * @param  float|null  $gapS  the longest stretch without a reading, s; null where every reading is a point
+     */
+    public function __construct(public string $name, public array $points, private ?float $gapS = null)
     {
     }
 
@@ -50,6 +53,8 @@ final readonly class LoggerColumn
     /** The longest stretch without a sample, s. */
     public function longestGapS(): float
     {
-        return max([0.0, ...array_map(fn (Segment $piece): float => $piece->toS - $piece->fromS, $this->course())]);
+        $lengths = fn (): array => array_map(fn (Segment $one): float => $one->toS - $one->fromS, $this->course());
+
+        return $this->gapS ?? max([0.0, ...$lengths()]);
     }
 }

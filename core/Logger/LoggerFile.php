@@ -14,33 +14,44 @@ use Aenum\Core\Unit\InvalidQuantity;
  */
 final readonly class LoggerFile
 {
-    public const MOST_BYTES = 20_000_000;
+    public const MOST_BYTES = 20 * 1024 * 1024;
 
     /** A bake takes hours; a file of years has a clock that jumped, or a date read wrong. */
     public const LONGEST_S = 7 * 86_400.0;
 
     public const MOST_COLUMNS = 64;
 
+    private const PIECE_BYTES = 65_536;
+
+    /** A line longer than this is none of a logger's, bytes. */
+    private const LONGEST_LINE = 16_384;
+
+    /** Of a column with more readings than this, every second one is kept, as often as it takes. */
+    private const MOST_READINGS = 4000;
+
+    /** So much of a column's name stands in a message, characters. */
+    private const LONGEST_NAME = 60;
+
     /** @param  list<LoggerColumn>  $columns */
     private function __construct(public array $columns)
     {
     }
 
-    /** @throws InvalidQuantity naming the line and column that cannot be read */
-    public static function parse(string $csv): self
+    /**
+     * Reads it line by line, so that a file of the largest size takes little memory.
+     *
+     * @param  string|iterable<string>  $csv  the text, or its bytes in pieces of any length
+     *
+     * @throws InvalidQuantity naming the line and column that cannot be read
+     */
+    public static function parse(string|iterable $csv): self
     {
-        if (strlen($csv) > self::MOST_BYTES) {
-            throw InvalidQuantity::unreadable('', 'is larger than 20 MB', 'at most 20 MB');
-        }
-        $csv = str_starts_with($csv, "\xEF\xBB\xBF") ? substr($csv, 3) : $csv;
-        if (! mb_check_encoding($csv, 'UTF-8')) {
-            $csv = mb_convert_encoding($csv, 'UTF-8', 'ISO-8859-1');
-        }
-        $lines = preg_split('/\r\n|\r|\n/', (string) $csv) ?: [];
-        $header = array_shift($lines) ?? '';
+        $lines = self::lines(is_string($csv) ? self::pieces($csv) : $csv);
+        $header = (string) $lines->current();
+        $lines->next();
         $separator = self::separator($header);
         $names = array_map(
-            fn (?string $cell): string => trim((string) $cell),
+            fn (?string $cell): string => mb_substr(trim((string) $cell), 0, self::LONGEST_NAME),
             str_getcsv($header, $separator, '"', ''),
         );
         if (count($names) < 2 || count($names) > self::MOST_COLUMNS + 1) {
@@ -52,18 +63,23 @@ final readonly class LoggerFile
                     ' thermocouples, separated by comma, semicolon or tab',
             );
         }
+        $isFahrenheit = array_map(
+            fn (string $name): bool => preg_match('/(°\s*F|\bF\b|fahrenheit)/iu', $name) === 1,
+            $names,
+        );
         $points = array_fill(1, count($names) - 1, []);
+        $kept = array_fill(1, count($names) - 1, [
+            'every' => 1, 'seen' => 0, 'lastS' => 0.0, 'lastC' => 0.0, 'gap' => 0.0,
+        ]);
         $last = null;
         $first = null;
-        foreach ($lines as $n => $line) {
+        for (; $lines->valid(); $lines->next()) {
+            $line = $lines->current();
             if (trim($line) === '') {
                 continue;
             }
-            $place = 'line '.($n + 2);
-            $cells = array_map(
-                fn (?string $cell): string => trim((string) $cell),
-                str_getcsv($line, $separator, '"', ''),
-            );
+            $place = 'line '.$lines->key();
+            $cells = str_getcsv($line, $separator, '"', '');
             if (count($cells) > count($names)) {
                 throw InvalidQuantity::unreadable(
                     $place,
@@ -71,6 +87,7 @@ final readonly class LoggerFile
                     'at most '.count($names).', as the header has',
                 );
             }
+            $cells[0] = trim((string) $cells[0]);
             $second = self::second($cells[0], $separator, $place, $last);
             if ($last !== null && $second <= $last) {
                 throw InvalidQuantity::outside("{$place}, time", $cells[0], 'a later time than the line before');
@@ -80,17 +97,20 @@ final readonly class LoggerFile
             if ($second - $first > self::LONGEST_S) {
                 throw InvalidQuantity::outside("{$place}, time", $cells[0], 'at most a week after the first line');
             }
-            foreach (array_slice($cells, 1, null, true) as $column => $cell) {
+            unset($cells[0]);
+            foreach ($cells as $column => $cell) {
+                $cell = trim((string) $cell);
                 if ($cell !== '') {
-                    $points[$column][] = [
-                        $second - $first,
-                        self::celsius($cell, $names[$column], $separator, "{$place}, {$names[$column]}"),
-                    ];
+                    $celsius = self::celsius($cell, $isFahrenheit[$column], $separator, $place, $names[$column]);
+                    self::keep($points[$column], $kept[$column], $second - $first, $celsius);
                 }
             }
         }
         $columns = [];
         foreach ($points as $column => $series) {
+            if ($series !== [] && $kept[$column]['lastS'] > end($series)[0]) {
+                $series[] = [$kept[$column]['lastS'], $kept[$column]['lastC']];
+            }
             if (count($series) < 2) {
                 throw InvalidQuantity::unreadable(
                     "column {$names[$column]}",
@@ -98,10 +118,85 @@ final readonly class LoggerFile
                     'at least 2',
                 );
             }
-            $columns[] = new LoggerColumn(self::plainName($names[$column]), $series);
+            $columns[] = new LoggerColumn(self::plainName($names[$column]), $series, $kept[$column]['gap']);
         }
 
         return new self($columns);
+    }
+
+    /**
+     * Adds a reading to those that are kept of its column: evenly spread, and the longest gap as it really was.
+     *
+     * @param  list<array{float, float}>  $points
+     * @param  array{every: int, seen: int, lastS: float, lastC: float, gap: float}  $kept
+     */
+    private static function keep(array &$points, array &$kept, float $second, float $celsius): void
+    {
+        if ($kept['seen'] > 0 && $second - $kept['lastS'] > $kept['gap']) {
+            $kept['gap'] = $second - $kept['lastS'];
+        }
+        $kept['lastS'] = $second;
+        $kept['lastC'] = $celsius;
+        if ($kept['seen']++ % $kept['every'] !== 0) {
+            return;
+        }
+        $points[] = [$second, $celsius];
+        if (count($points) > self::MOST_READINGS) {
+            $halved = [];
+            for ($n = 0; $n < count($points); $n += 2) {
+                $halved[] = $points[$n];
+            }
+            [$points, $kept['every']] = [$halved, 2 * $kept['every']];
+        }
+    }
+
+    /** @return \Generator<string> */
+    private static function pieces(string $text): \Generator
+    {
+        for ($at = 0; $at < strlen($text); $at += self::PIECE_BYTES) {
+            yield substr($text, $at, self::PIECE_BYTES);
+        }
+    }
+
+    /**
+     * @param  iterable<string>  $pieces
+     * @return \Generator<int, string> by line number, in UTF-8
+     *
+     * @throws InvalidQuantity where it is too large, or a line too long
+     */
+    private static function lines(iterable $pieces): \Generator
+    {
+        [$bytes, $number, $rest] = [0, 0, ''];
+        $line = function (string $text) use (&$number): string {
+            $number++;
+            if (strlen($text) > self::LONGEST_LINE) {
+                $most = self::LONGEST_LINE;
+                throw InvalidQuantity::unreadable("line {$number}", 'is too long', "at most {$most} bytes a line");
+            }
+            $text = $number === 1 && str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+
+            return mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
+        };
+        foreach ($pieces as $piece) {
+            $bytes += strlen($piece);
+            if ($bytes > self::MOST_BYTES) {
+                throw InvalidQuantity::unreadable('', 'is larger than 20 MB', 'at most 20 MB');
+            }
+            // A carriage return at the end of a piece may be half of a line's end.
+            $lines = preg_split('/\r\n|\n|\r(?!\z)/', $rest.$piece) ?: [];
+            $rest = (string) array_pop($lines);
+            foreach ($lines as $text) {
+                $text = $line($text);
+                yield $number => $text;
+            }
+            if (strlen($rest) > self::LONGEST_LINE) {
+                $line($rest);
+            }
+        }
+        foreach ($rest === '' && $number > 0 ? [] : explode("\r", rtrim($rest, "\r")) as $text) {
+            $text = $line($text);
+            yield $number => $text;
+        }
     }
 
     private static function separator(string $header): string
@@ -139,15 +234,15 @@ final readonly class LoggerFile
         return $number;
     }
 
-    private static function celsius(string $cell, string $name, string $separator, string $place): float
+    private static function celsius(string $cell, bool $isF, string $separator, string $line, string $name): float
     {
         $number = self::plainNumber($cell, $separator);
         if ($number === null) {
-            throw InvalidQuantity::outside($place, $cell, 'a temperature');
+            throw InvalidQuantity::outside("{$line}, {$name}", $cell, 'a temperature');
         }
-        $celsius = preg_match('/(°\s*F|\bF\b|fahrenheit)/iu', $name) === 1 ? ($number - 32) / 1.8 : $number;
+        $celsius = $isF ? ($number - 32) / 1.8 : $number;
         if ($celsius < -40 || $celsius > 700) {
-            throw InvalidQuantity::outside($place, $cell, '-40 to 700 C');
+            throw InvalidQuantity::outside("{$line}, {$name}", $cell, '-40 to 700 C');
         }
 
         return $celsius;

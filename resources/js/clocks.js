@@ -15,7 +15,8 @@ export const spell = (ms) => {
 };
 
 /** The shop's own hour at a moment of this device's clock. */
-export const shopHour = (at) => {
+/** A moment of the shop's time, in its zone. */
+export const hourInShop = (moment) => {
     const clock = document.querySelector('[data-shop-time]');
     const isOf12 = clock?.dataset.clock === '12';
 
@@ -24,8 +25,11 @@ export const shopHour = (at) => {
         hour: isOf12 ? 'numeric' : '2-digit',
         minute: '2-digit',
         hour12: isOf12,
-    }).format(at + offset);
+    }).format(moment);
 };
+
+/** The same for a moment of this tablet's clock. */
+export const shopHour = (at) => hourInShop(at + offset);
 
 const tick = () => {
     for (const node of document.querySelectorAll('[data-until]')) {

@@ -63,6 +63,7 @@ for (const spec of specs) {
         await expect(page.locator('#answer')).toContainText('Pits the rust has eaten');
         // One coat on steel outdoors: the customer refuses the primer, and signs for it.
         await page.getByRole('button', { name: 'Save', exact: true }).click();
+        await page.settled();
         await expect(page.locator('#answer')).toContainText('has no primer');
         // The paint is tested: what is left to sign is the primer.
         await expect(page.locator('#answer')).not.toContainText('was not tested');

@@ -133,6 +133,68 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     await network.cut();
 });
 
+test('a tablet whose clock is set meanwhile tells when it was pressed, or is asked', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
+    const network = new Network(baseURL);
+    await network.up();
+    await signIn(page, baseURL, 'mara');
+    const bake = await runningBake(page);
+    const context = await browser.newContext({ baseURL: network.url });
+    const tablet = await context.newPage();
+    await signIn(tablet, network.url, 'joss');
+    await tablet.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await tablet.goto(bake);
+    const [worker] = context.serviceWorkers();
+    const net = tablet.locator('#net');
+
+    // Its clock is set two hours on while an entry waits: it was pressed a moment ago all the same.
+    await network.cut();
+    await tablet.goto(bake);
+    await expect(net).toContainText('No network since');
+    await tablet.locator('summary', { hasText: 'Thermometer reading' }).click();
+    await tablet.getByLabel('It shows').fill('171.5');
+    const pressed = await minute(tablet);
+    await tablet.getByRole('button', { name: 'Take it in' }).click();
+    await expect(net).toContainText('1 waits to be sent');
+    const pressedBy = await minute(tablet);
+    await worker.evaluate(() => {
+        const real = Date.now;
+        Date.now = () => real() + 7_200_000;
+    });
+    await network.mend();
+    await expect(net).toBeHidden();
+    await page.goto(bake);
+    const readings = page.getByRole('button', { name: /do not count the reading of/ });
+    const hours = await readings.evaluateAll((all) => all.map((one) => /\d\d:\d\d/.exec(one.ariaLabel)?.[0]));
+    expect(hours.filter((hour) => hour === pressed || hour === pressedBy)).toHaveLength(1);
+
+    // A moment before the door was shut is not taken; the earliest that can be so is offered.
+    await worker.evaluate(() => {
+        const real = self.fetch;
+        self.fetch = (to, how) => {
+            const waits = how?.headers?.['X-Aenum-Waited'] !== undefined && !how.body.has('_moment');
+
+            return real(to, waits ? { ...how, headers: { ...how.headers, 'X-Aenum-Waited': '39600000' } } : how);
+        };
+    });
+    await network.cut();
+    await tablet.goto(bake);
+    await tablet.getByRole('button', { name: /Pull: it/ }).click();
+    await expect(net).toContainText('1 waits to be sent');
+    await network.mend();
+    await expect(net).toContainText('before its door was shut');
+    const offer = net.getByRole('button', { name: /^Log it at / });
+    const at = (await offer.textContent()).replace('Log it at ', '');
+    await offer.click();
+    await expect(net).toBeHidden();
+    await page.goto(bake);
+    await expect(page.getByText(`pulled at ${at}`)).toBeVisible();
+    await network.cut();
+});
+
 test('a tablet many hands use shows its clocks without a network, and no pages', async ({ browser, baseURL }) => {
     const network = new Network(baseURL);
     await network.up();

@@ -83,11 +83,15 @@ export const patient = (page) => {
     });
     page.on('requestfinished', done);
     page.on('requestfailed', done);
-    const goto = page.goto.bind(page);
-    page.goto = async (...address) => {
+    /** Until nothing that was pressed is still being answered; an answer may replace what would be pressed next. */
+    page.settled = async () => {
         const giveUp = Date.now() + 60_000;
         while ((underWay.size > 0 || Date.now() - last < 250) && Date.now() < giveUp)
             await new Promise((resolve) => setTimeout(resolve, 25));
+    };
+    const goto = page.goto.bind(page);
+    page.goto = async (...address) => {
+        await page.settled();
         return goto(...address);
     };
 };

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Accounts\DummyHash;
 use App\Actions\Accounts\FirstRun;
+use App\Http\Middleware\SharedTablet;
+use App\Models\CalendarFeed;
+use App\Models\DeviceToken;
 use App\Models\Mask;
 use App\Models\Shop;
 use App\Models\Tablet;
 use App\Models\User;
 use App\Rules\GoodPassword;
 use App\Support\DemoSignIns;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -210,5 +215,183 @@ final class AccountsTest extends ShopTestCase
     {
         RateLimiter::clear('first-run|127.0.0.1');
         parent::tearDown();
+    }
+
+    public function test_the_current_password_asked_again_is_limited_as_sign_in_is_also_at_a_shared_tablet(): void
+    {
+        $change = ['new_password' => self::FINE, 'again' => self::FINE];
+        foreach (range(1, 6) as $try) {
+            $this->send('/me/pin', ['pin' => '4071', 'current_password' => "wrong {$try}"], method: 'PUT')
+                ->assertSessionHasErrors('current_password');
+        }
+        $right = ['current_password' => 'a-long-password'];
+        $this->send('/me/password', $right + $change, method: 'PUT')->assertStatus(429);
+        auth()->logout();
+        // The same count as at sign-in, whichever way it was reached.
+        $known = ['email' => 'finisher@works.example', 'password' => 'a-long-password'];
+        $this->post('/sign-in', $known)->assertStatus(429);
+        $this->later(1.1);
+        $this->withSession([SharedTablet::SESSION => $this->tablet()->id]);
+        foreach (range(1, 6) as $try) {
+            $this->send('/me/pin', ['pin' => '4071', 'current_password' => 'wrong'], method: 'PUT');
+        }
+        $this->send('/me/pin', $right + ['pin' => '4071'], method: 'PUT')->assertStatus(429);
+        self::assertNull($this->finisher->refresh()->pin);
+    }
+
+    public function test_names_the_database_takes_for_one_are_counted_as_one(): void
+    {
+        $ways = ['finisher@works.example', 'FINISHER@works.example', "fini\u{200B}sher@works.example",
+            'fínisher@works.example', 'finisher@works.example ', "\u{FEFF}finisher@works.example"];
+        foreach ($ways as $name) {
+            self::assertNotNull(User::query()->firstWhere('email', $name), json_encode($name));
+            $this->post('/sign-in', ['email' => $name, 'password' => 'wrong'])->assertSessionHasErrors('email');
+        }
+        $right = ['password' => 'a-long-password'];
+        $this->post('/sign-in', ['email' => 'Finisher@works.example'] + $right)->assertStatus(429);
+        // Another name from the same place still comes in.
+        $this->post('/sign-in', ['email' => 'viewer@works.example'] + $right)->assertRedirect('/');
+    }
+
+    public function test_a_known_name_takes_one_check_of_a_hash_and_so_does_an_unknown_one(): void
+    {
+        $tries = [
+            fn () => $this->post('/sign-in', ['email' => 'finisher@works.example', 'password' => 'wrong']),
+            fn () => $this->post('/sign-in', ['email' => 'nobody@works.example', 'password' => 'wrong']),
+            fn () => $this->post('/sign-in/code', $this->newPassword('finisher@works.example')),
+            fn () => $this->post('/sign-in/code', $this->newPassword('viewer@works.example')),
+            fn () => $this->post('/sign-in/code', $this->newPassword('nobody@works.example')),
+        ];
+        $this->send("/people/{$this->finisher->id}/code", as: $this->owner);
+        auth()->logout();
+        DummyHash::get();
+        $hash = Hash::getFacadeRoot();
+        foreach ($tries as $n => $try) {
+            Hash::swap($counting = new class($hash->driver())
+            {
+                /** @var list<array<string, mixed>> */
+                public array $checked = [];
+
+                public int $made = 0;
+
+                public function __construct(private readonly object $real)
+                {
+                }
+
+                public function check(string $value, string $hashed): bool
+                {
+                    $this->checked[] = password_get_info($hashed);
+
+                    return $this->real->check($value, $hashed);
+                }
+
+                public function make(string $value): string
+                {
+                    $this->made++;
+
+                    return $this->real->make($value);
+                }
+
+                /** @param  array<int, mixed>  $with */
+                public function __call(string $name, array $with): mixed
+                {
+                    return $this->real->{$name}(...$with);
+                }
+            });
+            $try();
+            self::assertCount(1, $counting->checked, "try {$n}");
+            self::assertSame(0, $counting->made, "try {$n}");
+            $costs[] = $counting->checked[0]['options']['cost'];
+        }
+        self::assertCount(1, array_unique($costs));
+        Hash::swap($hash);
+    }
+
+    public function test_a_code_is_checked_under_a_lock_and_stays_open_where_the_password_is_refused(): void
+    {
+        $told = $this->send("/people/{$this->finisher->id}/code", as: $this->owner);
+        $code = $told->getSession()->get('code')['code'];
+        auth()->logout();
+        $good = ['code' => $code] + $this->newPassword('finisher@works.example');
+        $weak = ['new_password' => 'short', 'again' => 'short'] + $good;
+        $this->post('/sign-in/code', $weak)->assertSessionHasErrors('new_password');
+        $asked = [];
+        DB::listen(function ($query) use (&$asked): void {
+            $asked[] = $query->sql;
+        });
+        $this->post('/sign-in/code', $good)->assertRedirect('/');
+        self::assertNotSame([], preg_grep('/`users`.* for update/', $asked));
+    }
+
+    public function test_signing_out_at_a_shared_tablet_leaves_ones_own_devices_signed_in(): void
+    {
+        $this->finisher->forceFill(['remember_token' => 'at home'])->save();
+        $this->withSession([SharedTablet::SESSION => $this->tablet()->id]);
+        $this->send('/sign-out')->assertRedirect();
+        $this->assertGuest();
+        self::assertSame('at home', $this->finisher->refresh()->remember_token);
+        $this->flushSession();
+        $this->send('/sign-out')->assertRedirect('/sign-in');
+        self::assertNotSame('at home', $this->finisher->refresh()->remember_token);
+    }
+
+    public function test_signed_out_everywhere_the_devices_are_out_too(): void
+    {
+        $this->finisher->createToken('scale', ['weight']);
+        $this->viewer->createToken('board', ['read']);
+        $this->send('/me/sessions/end')->assertSessionHas('said');
+        self::assertSame(['board'], DeviceToken::query()->pluck('name')->all());
+        $this->send("/people/{$this->viewer->id}/sessions/end", as: $this->owner)->assertSessionHas('said');
+        self::assertSame(0, DeviceToken::query()->count());
+    }
+
+    public function test_with_a_person_go_their_devices_and_every_feed_they_made(): void
+    {
+        $feed = fn (User $by, string $kind): int => CalendarFeed::query()->create([
+            'kind' => $kind, 'mark' => hash('sha256', "{$by->id} {$kind}"), 'made_by' => $by->id, 'at' => $this->now,
+            'user_id' => $kind === 'person' ? $this->finisher->id : null,
+            'oven_id' => $kind === 'oven' ? $this->oven->id : null,
+        ])->id;
+        $theirs = [$feed($this->finisher, 'shop'), $feed($this->finisher, 'oven'), $feed($this->owner, 'person')];
+        $stays = $feed($this->owner, 'shop');
+        $this->finisher->createToken('scale', ['weight']);
+        $role = ['role' => 'finisher', 'active' => '1'];
+        $this->send("/people/{$this->finisher->id}", $role, $this->owner, 'PUT')->assertSessionHas('said', 'Saved.');
+        self::assertSame(4, CalendarFeed::query()->whereNull('withdrawn_at')->count());
+        $this->send("/people/{$this->finisher->id}", ['active' => '0'] + $role, $this->owner, 'PUT');
+        self::assertSame([$stays], CalendarFeed::query()->whereNull('withdrawn_at')->pluck('id')->all());
+        self::assertSame($theirs, CalendarFeed::query()->where('withdrawn_by', $this->owner->id)->pluck('id')->all());
+        self::assertSame(0, DeviceToken::query()->count());
+    }
+
+    public function test_after_a_restore_nothing_given_out_before_lets_anybody_in(): void
+    {
+        $this->finisher->createToken('scale', ['weight']);
+        $given = ['remember_token' => 'before', 'code' => 'x', 'code_until' => now()->addDay()];
+        $this->finisher->forceFill($given)->save();
+        DB::table('sessions')->insert(['id' => 'before', 'payload' => '', 'last_activity' => time()]);
+        CalendarFeed::query()->create(['kind' => 'shop', 'mark' => str_repeat('a', 64), 'made_by' => $this->owner->id,
+            'at' => $this->now]);
+        self::assertSame(0, Artisan::call('access:end'));
+        self::assertSame([0, 0, 0], [
+            DB::table('sessions')->count(), DeviceToken::query()->count(),
+            CalendarFeed::query()->whereNull('withdrawn_at')->count(),
+        ]);
+        $person = $this->finisher->refresh();
+        self::assertNotSame('before', $person->remember_token);
+        self::assertNull($person->code);
+        self::assertTrue($person->active);
+    }
+
+    private function tablet(): Tablet
+    {
+        return Tablet::query()->create(['name' => 'at the ovens', 'mark' => Tablet::hash('m'),
+            'user_id' => $this->owner->id, 'at' => $this->now]);
+    }
+
+    /** @return array<string, string> */
+    private function newPassword(string $email): array
+    {
+        return ['email' => $email, 'code' => 'AAAA-BBBB-CCCC', 'new_password' => self::FINE, 'again' => self::FINE];
     }
 }

@@ -355,4 +355,29 @@ final class CoatTest extends ShopTestCase
         self::assertNull($walk->walk->firstOpen(1, StepKind::Coat));
         $this->actingAs($this->finisher)->get('/station/coat')->assertOk()->assertSee('is on. Its bake is next.');
     }
+
+    public function test_nothing_is_weighed_from_a_box_that_is_finished_or_withdrawn_by_now(): void
+    {
+        $part = $this->at();
+        $lot = $this->lot($part);
+        foreach (['finished' => 'is finished by the books', 'withdrawn' => 'was withdrawn'] as $what => $says) {
+            $box = $this->powderLot();
+            $this->send("/powder-lots/{$box->id}", ['what' => $what])->assertSessionHasNoErrors();
+            $this->send("/lots/{$lot->id}/weigh", ['weighed' => '600', 'powder_lot' => (string) $box->id])
+                ->assertSessionHasErrors('powder_lot');
+            self::assertStringContainsString($says, session('errors')->first('powder_lot'));
+            self::assertSame(0, Spraying::query()->count());
+        }
+        // Told afterwards by the number on the box it is the same, so that no gram leaves it unseen.
+        $told = ['coat' => $this->coat($part)->id, 'powder_lot' => '26-07', 'weighed' => '600'];
+        $this->send("/lots/{$lot->id}/coated", $told);
+        self::assertSame(0, Spraying::query()->whereNotNull('weighed_g')->whereNull('powder_lot_id')->count());
+        // A box that is weighed is there, whatever the books said.
+        $box = PowderLot::query()->whereNotNull('finished_at')->firstOrFail();
+        $this->send("/powder-lots/{$box->id}", ['what' => 'weighed', 'holds' => '3'])->assertSessionHasNoErrors();
+        self::assertNull($box->refresh()->finished_at);
+        $this->later(1);
+        $this->weigh($part, ['powder_lot' => (string) $box->id]);
+        self::assertEqualsWithDelta(3000 - 600, PowderStock::leftG($box), 1e-6);
+    }
 }

@@ -145,8 +145,8 @@ final class FoundByUseTest extends ShopTestCase
     public function test_the_trust_page_opens_over_plain_http(): void
     {
         auth()->logout();
-        $this->get('/trust')->assertOk()->assertSee('This shop needs no certificate');
-        $this->get('/trust/certificate')->assertNotFound();
+        $this->get('/trust')->assertNotFound()->assertSee('This shop needs no certificate');
+        $this->get('/trust/certificate')->assertNotFound()->assertSee('This shop needs no certificate');
         $folder = dirname(storage_path()).'/tls';
         @mkdir($folder, 0700);
         $key = openssl_pkey_new(['private_key_bits' => 2048]);

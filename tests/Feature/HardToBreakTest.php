@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use App\Actions\Pins\KeepPicture;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Lot;
@@ -14,10 +15,13 @@ use App\Support\Faults;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use League\Flysystem\UnableToWriteFile;
+use PDOException;
 use RuntimeException;
 
 /** Odd bytes, foreign hosts, forms cut short, a full disk, a database away: said in words, nothing half done. */
@@ -236,5 +240,97 @@ final class HardToBreakTest extends ShopTestCase
         $this->actingAs($this->finisher)->get('/')->assertDontSee('last backup of this shop');
         unlink($file);
         rmdir($dir);
+    }
+
+    public function test_only_a_post_is_another_verb_and_only_one_that_forms_use(): void
+    {
+        $job = $this->job(Station::Intake);
+        $sent = fn (string $method, array $fields, array $headers = []): int => $this->actingAs($this->finisher)
+            ->call($method, "/jobs/{$job->id}", $fields, server: $headers)->getStatusCode();
+        $fields = ['title' => 'Bench ends', 'customer' => 'Harbour'];
+        self::assertSame(302, $sent('POST', $fields + ['_method' => 'put']));
+        self::assertSame(200, $sent('GET', ['_method' => 'DELETE']));
+        foreach (['GET', 'HEAD', 'TRACE', 'CONNECT', 'BREW', 'p u t', '<put>'] as $verb) {
+            self::assertSame(405, $sent('POST', $fields + ['_method' => $verb]), $verb);
+            self::assertSame(405, $sent('POST', $fields, ['HTTP_X_HTTP_METHOD_OVERRIDE' => $verb]), $verb);
+        }
+        self::assertContains($sent('POST', $fields + ['_method' => ['PUT']]), [400, 405]);
+    }
+
+    public function test_every_number_in_an_address_is_a_number(): void
+    {
+        $words = ['exercise', 'drill', 'station', 'secret'];
+        foreach (Route::getRoutes() as $route) {
+            foreach (array_diff($route->parameterNames(), $words) as $name) {
+                self::assertSame('[0-9]{1,9}', $route->wheres[$name] ?? null, "{$route->uri()}: {$name}");
+            }
+        }
+        foreach (['/parts/abc/route', '/parts/1e3/route', '/ovens/-1/edit', '/parts/9999999999/bench'] as $path) {
+            $this->actingAs($this->owner)->get($path)->assertNotFound();
+        }
+    }
+
+    public function test_names_and_texts_of_any_length_come_back_short(): void
+    {
+        $long = str_repeat('n', 100_000);
+        $this->send('/jobs', [$long => ['a list']])->assertSessionHasErrors();
+        $text = ['title' => str_repeat('t', 400_000), 'customer' => 'Harbour'];
+        $this->send('/jobs', $text)->assertSessionHasErrors('title');
+        self::assertLessThan(20_000, strlen(serialize(session()->all())));
+        self::assertSame(0, Job::query()->where('title', 'like', 'ttt%')->count());
+    }
+
+    public function test_a_log_that_cannot_be_written_breaks_no_page(): void
+    {
+        config(['logging.channels.single.path' => '/proc/nowhere/aenum.log']);
+        app('log')->forgetChannel('log');
+        app('log')->forgetChannel('single');
+        Route::get('/breaks', fn () => throw new RuntimeException('broken'))->middleware('web');
+        $this->withExceptionHandling()->get('/breaks')->assertStatus(500)->assertSee('Something broke');
+        Log::error('nobody reads this');
+    }
+
+    public function test_a_database_that_stood_still_is_said_shortly_and_the_disk_is_looked_at(): void
+    {
+        foreach ([1205 => 'Somebody is writing there', 2006 => 'The database is not running'] as $number => $title) {
+            $gone = new PDOException("SQLSTATE[HY000]: General error: {$number}");
+            $gone->errorInfo = ['HY000', $number, ''];
+            $page = Faults::page(new QueryException('mariadb', 'select 1', [], $gone), request());
+            self::assertSame(503, $page?->getStatusCode());
+            self::assertStringContainsString($title, (string) $page->getContent());
+            self::assertLessThan(4000, strlen((string) $page->getContent()));
+        }
+    }
+
+    public function test_nginx_says_the_same_policy_as_the_app(): void
+    {
+        $policy = (string) $this->get('/sign-in')->headers->get('Content-Security-Policy');
+        foreach (['ops/nginx-headers.conf', 'resources/js/offline/sw.js'] as $file) {
+            // A script has it in pieces.
+            $text = preg_replace('/["\']\s*\+\s*["\']/', '', (string) file_get_contents(base_path($file)));
+            self::assertStringContainsString($policy, (string) $text, $file);
+        }
+    }
+
+    public function test_large_photos_are_decoded_one_at_a_time(): void
+    {
+        $part = $this->part($this->job());
+        $image = imagecreatetruecolor(2400, 1800);
+        $path = tempnam(sys_get_temp_dir(), 'photo').'.jpg';
+        imagejpeg($image, $path, 20);
+        $photo = new UploadedFile($path, 'p.jpg', 'image/jpeg', null, true);
+        $keep = fn () => (new KeepPicture(0.2))($part, $photo, $this->finisher);
+        $other = fopen(storage_path('framework/decoding.lock'), 'c');
+        self::assertIsResource($other);
+        flock($other, LOCK_EX);
+        try {
+            $keep();
+            self::fail('Two large photos were decoded at once.');
+        } catch (ValidationException $e) {
+            self::assertStringContainsString('wait for others', $e->getMessage());
+        }
+        flock($other, LOCK_UN);
+        self::assertSame(1800, $keep()->width);
+        self::assertTrue(flock($other, LOCK_EX | LOCK_NB), 'the turn is over when it is decoded');
     }
 }

@@ -8,6 +8,7 @@ use Aenum\Core\Word\Station;
 use App\Models\Shop;
 use App\Models\TrailLine;
 use App\Support\FormFields;
+use App\Support\Opened;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -166,5 +167,20 @@ final class LostUpdateTest extends ShopTestCase
         $gone = fn (string $table): int => DB::table($table)->where('part_id', $part->id)
             ->whereNotNull('superseded_at')->where('superseded_by', $this->finisher->id)->count();
         self::assertSame([1, 1], [$gone('sections'), $gone('coats')]);
+    }
+
+    public function test_what_is_put_together_passes_what_typed_fields_pass(): void
+    {
+        $job = $this->job(Station::Intake);
+        $now = Opened::unpack($this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}")['_opened']);
+        $title = fn (mixed $as): array => ['title' => $as] + $now;
+        $list = ['title[a]' => 'a list'] + array_diff_key($now, ['title' => true]);
+        foreach ([$title("no\0text"), $title(str_repeat('x', 150_000)), $title(''), $list] as $typed) {
+            // Nobody's page sends this: the pack is what the client makes of it.
+            $both = Opened::pack(['now' => $now, 'typed' => $typed, 'fields' => []]);
+            $this->save("/jobs/{$job->id}", ['_both' => $both, '_once' => (string) Str::uuid()])
+                ->assertSessionHasErrors('title');
+        }
+        self::assertSame('Bench ends', $job->refresh()->title);
     }
 }

@@ -8,6 +8,7 @@ use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Mask\Hooks;
+use App\Actions\Mask\MasksOfPart;
 use App\Actions\Pins\PlacePin;
 use App\Actions\Route\PartRoute;
 use App\Actions\Route\PartWays;
@@ -301,5 +302,45 @@ final class MaskAndHangTest extends ShopTestCase
         $this->later(1);
         $this->send('/hooks', ['size' => 'heavy'])->assertSessionHasNoErrors();
         self::assertSame(0, Hooks::of($part)->bakes);
+    }
+
+    public function test_no_more_masks_go_on_than_the_shelf_holds_and_none_at_a_pin_that_was_withdrawn(): void
+    {
+        [$one, $other] = [$this->pin('thread', 12, 2), $this->pin('thread', 12, 2)];
+        $mask = Mask::query()->where('kind', 'plug')->firstOrFail();
+        $fit = fn (Pin $pin, int $many) => $this->send("/pins/{$pin->id}/fit", $this->here() + [
+            'mask' => $mask->id, 'fitted' => (string) $many,
+        ]);
+        $fit($one, 41)->assertSessionHasErrors('fitted');
+        $fit($one, 30)->assertSessionHasNoErrors();
+        $fit($other, 11)->assertSessionHasErrors('fitted');
+        self::assertStringContainsString('up to 10', session('errors')->first('fitted'));
+        $fit($other, 10)->assertSessionHasNoErrors();
+        $on = Fitting::query()->where('pin_id', $other->id)->firstOrFail();
+        $this->actingAs($this->finisher)->get('/station/mask-and-hang')
+            ->assertSee('Pin 2: all 10 are off')->assertSee("/fittings/{$on->id}/off", false);
+        $this->send("/fittings/{$on->id}/off", ['removed' => '10'])->assertSessionHasNoErrors();
+        $this->send("/pins/{$other->id}/withdraw")->assertSessionHasNoErrors();
+        $fit($other, 5)->assertSessionHasErrors('fitted');
+        self::assertStringContainsString('was withdrawn', session('errors')->first('fitted'));
+        // Tape is kept by its length, and counts of pieces say nothing of it.
+        $tape = Mask::query()->where('kind', 'tape')->firstOrFail();
+        $this->send("/pins/{$this->pin('seat', 40)->id}/fit", $this->here() + ['mask' => $tape->id, 'fitted' => '60'])
+            ->assertSessionHasNoErrors();
+    }
+
+    public function test_a_mask_at_a_pin_that_was_withdrawn_in_an_earlier_release_can_still_come_off(): void
+    {
+        $pin = $this->pin('thread', 12, 2);
+        $this->send("/pins/{$pin->id}/fit", $this->here() + ['fitted' => '20'])->assertSessionHasNoErrors();
+        $pin->update(['withdrawn_at' => $this->now, 'withdrawn_by' => $this->owner->id]);
+        $this->hangAt($this->part, Station::Release);
+        $lot = $this->lot($this->part)->refresh();
+        self::assertCount(1, MasksOfPart::open($lot));
+        $fitting = Fitting::query()->firstOrFail();
+        $this->actingAs($this->finisher)->get("/station/release?lot={$lot->id}")->assertOk()
+            ->assertSee("/fittings/{$fitting->id}/off", false);
+        $this->send("/fittings/{$fitting->id}/off", ['removed' => '20'])->assertSessionHasNoErrors();
+        self::assertSame([], MasksOfPart::open($lot));
     }
 }

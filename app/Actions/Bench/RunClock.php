@@ -71,9 +71,7 @@ final class RunClock
 
     public function stop(BenchClock $clock, User $by): void
     {
-        BenchClock::query()
-            ->whereKey($clock->id)
-            ->whereNull('done_at')
-            ->update(['done_at' => ShopClock::now()->format('Y-m-d H:i:s.v'), 'done_by' => $by->id]);
+        $running = BenchClock::query()->whereKey($clock->id)->whereNull('done_at')->lockForUpdate()->first();
+        $running?->update(['done_at' => ShopClock::now(), 'done_by' => $by->id]);
     }
 }

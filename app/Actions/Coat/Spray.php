@@ -70,6 +70,7 @@ final class Spray
                 self::refuse('weighed', "{$lot->partName()} is being sprayed already: finish that, or blow it off.");
             }
             $from = $from === null ? null : PowderLot::held($from->id);
+            self::mustBeOnShelf($from);
             if ($grams !== null && $from !== null && $grams > PowderStock::leftG($from) + 1e-6) {
                 $left = Units::current()->show(Dimension::Powder, PowderStock::leftG($from), 0);
                 self::refuse('weighed', "Weighed out is more than {$from->words()} holds by the books, {$left}; "
@@ -142,7 +143,8 @@ final class Spray
                 $this->mustBeDue($lot, $coat);
             }
             if ($board !== null && $open === null) {
-                $from = $coat->powder->lots->firstWhere('number', $makersLot);
+                $from = $makersLot === null ? null : $coat->powder->lots->firstWhere('number', $makersLot)
+                    ?? PowderLot::query()->where('powder_id', $coat->powder_id)->firstWhere('number', $makersLot);
                 $open = $this->weighOut($board, $log['weighed_g'] ?? null, $from, null, $log['note'] ?? null, $by);
             }
             $log += ['back_g' => null, 'minutes' => null, 'part_c' => null, 'raw_um' => null, 'note' => null];
@@ -281,6 +283,18 @@ final class Spray
                 (new BareSteelWatch())->baredAgain($lot, $held->at, $by);
             }
         });
+    }
+
+    /** A powder lot that is finished or withdrawn by now is not weighed from: what leaves it would be on no books. */
+    private static function mustBeOnShelf(?PowderLot $from): void
+    {
+        $gone = match (true) {
+            $from?->withdrawn_at !== null => 'was withdrawn; pick another lot',
+            $from?->finished_at !== null => 'is finished by the books; weigh what is in the box and write it down at '
+                .'the powder, or pick another lot',
+            default => null,
+        };
+        $gone === null ? null : self::refuse('powder_lot', ucfirst("{$from?->words()} {$gone}."));
     }
 
     /** No more comes back than went out. */

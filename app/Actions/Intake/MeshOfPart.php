@@ -14,13 +14,16 @@ use Illuminate\Validation\ValidationException;
 /** Reads a mesh of a part from a file: its measures and its picture are kept, the file is not. */
 final class MeshOfPart
 {
+    private const LONGEST_NAME = 120;
+
     public const LARGEST_BYTES = 64 * 1024 * 1024;
 
     /** @throws ValidationException naming what cannot be read */
     public function __invoke(Part $part, UploadedFile $file, string $unit): void
     {
-        $name = basename($file->getClientOriginalName());
-        $kind = strtolower(pathinfo($name, PATHINFO_EXTENSION));
+        $whole = basename($file->getClientOriginalName());
+        $kind = strtolower(pathinfo($whole, PATHINFO_EXTENSION));
+        $name = mb_substr($whole, 0, self::LONGEST_NAME);
         if (! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
             throw ValidationException::withMessages([
                 'mesh' => 'Mesh did not arrive whole or is too large; allowed: STL or OBJ up to 64 MB.',
@@ -50,7 +53,7 @@ final class MeshOfPart
             FacetsOfPart::keep($part, $facets);
             $part->update([
                 'mesh' => [
-                    'name' => mb_substr($name, 0, 120),
+                    'name' => $name,
                     'unit' => $unit,
                     'area_m2' => $mesh->areaM2,
                     'volume_m3' => $mesh->volumeM3,

@@ -24,8 +24,12 @@ final class KeepLog
     /** More points say nothing more of a curve that takes minutes. */
     private const MOST_POINTS = 240;
 
-    /** @throws ValidationException naming what cannot be read */
-    public function __invoke(OvenLoad $bake, string $csv, string $name, float $beginsMin, User $by): OvenLog
+    /**
+     * @param  string|iterable<string>  $csv  the file, or its bytes in pieces
+     *
+     * @throws ValidationException naming what cannot be read
+     */
+    public function __invoke(OvenLoad $bake, string|iterable $csv, string $name, float $beginsMin, User $by): OvenLog
     {
         if ($bake->status !== 'pulled') {
             throw ValidationException::withMessages([

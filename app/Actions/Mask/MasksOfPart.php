@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Mask;
 
 use Aenum\Core\Bench\MaskHeat;
+use Aenum\Core\Mask\MaskKind;
 use Aenum\Core\Mask\MaskPick;
 use Aenum\Core\Unit\Said;
 use App\Actions\Route\PartRoute;
@@ -13,6 +14,8 @@ use App\Models\Lot;
 use App\Models\Mask;
 use App\Models\Pin;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** What goes on at each pin of a part, what is on, and what has come off again. */
 final readonly class MasksOfPart
@@ -94,8 +97,39 @@ final readonly class MasksOfPart
     /** Whether any mask is still on a lot. */
     public static function anyOn(Lot $lot): bool
     {
-        return Fitting::query()->where('lot_id', $lot->id)->whereNull('withdrawn_at')->get()
-            ->contains(fn (Fitting $fitting): bool => ! $fitting->isOff());
+        return self::fittedOn($lot)->contains(fn (Fitting $fitting): bool => ! $fitting->isOff());
+    }
+
+    /**
+     * Every mask that went on a lot, also at a pin that has been withdrawn since: it has to come off all the same.
+     *
+     * @return Collection<int, Fitting> by pin number
+     */
+    public static function fittedOn(Lot $lot): Collection
+    {
+        return Fitting::query()->where('lot_id', $lot->id)->whereNull('withdrawn_at')->with(['pin', 'mask'])->get()
+            ->sortBy('pin.number')->values()->toBase();
+    }
+
+    /**
+     * Locks the masks on the shelf until the transaction ends.
+     *
+     * @throws ValidationException where fewer are left than are to go on; tape is kept by its length and not counted
+     */
+    public static function mustBeOnShelf(int $mask, int $wanted): void
+    {
+        $held = Mask::query()->lockForUpdate()->find($mask);
+        if ($held === null || $held->kind === MaskKind::Tape) {
+            return;
+        }
+        $on = (int) Fitting::query()->toBase()->where('mask_id', $mask)->whereNull('withdrawn_at')
+            ->join('lots', 'lots.id', '=', 'lot_id')->where('fate', 'open')
+            ->sum(DB::raw('fitted - COALESCE(removed, 0)'));
+        $left = max(0, $held->held - $on);
+        if ($wanted > $left) {
+            throw ValidationException::withMessages(['fitted' => "Fitted is {$wanted}; allowed: up to {$left}, as many "
+                ."{$held->name} as are left of {$held->held}. Count the shelf if there are more."]);
+        }
     }
 
     /**
@@ -106,14 +140,12 @@ final readonly class MasksOfPart
     public static function open(Lot $lot): array
     {
         $open = [];
-        $part = $lot->part->loadMissing('pins.fittings.mask');
-        foreach ($part->pins as $pin) {
-            foreach ($pin->fittings->where('lot_id', $lot->id) as $fitting) {
-                if (! $fitting->isOff()) {
-                    $open[] =
-                        "{$part->name}, pin {$pin->number} ({$pin->kind->label()}): {$fitting->fitted} masks on, ".
-                        ($fitting->removed === null ? 'none counted off yet.' : "{$fitting->removed} counted off.");
-                }
+        foreach (self::fittedOn($lot) as $fitting) {
+            $pin = $fitting->pin;
+            if (! $fitting->isOff()) {
+                $where = "{$lot->part->name}, pin {$pin->number} ({$pin->kind->label()})";
+                $off = $fitting->removed === null ? 'none counted off yet' : "{$fitting->removed} counted off";
+                $open[] = "{$where}: {$fitting->fitted} masks on, {$off}.";
             }
         }
 

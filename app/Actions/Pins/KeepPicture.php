@@ -28,11 +28,19 @@ final class KeepPicture
     /** More than this is not a photo but a trap. */
     private const MOST_PIXELS = 60_000_000;
 
+    /** A decoded picture takes four bytes a pixel that PHP's memory limit does not count. Larger ones take turns. */
+    private const LARGE_PIXELS = 4_000_000;
+
     private const LONGEST_SIDE = 1800;
 
     private const MOST = 12;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    /** @param  float  $waitS  for another picture that is being decoded */
+    public function __construct(private readonly float $waitS = 20.0)
+    {
+    }
 
     /** @throws ValidationException naming what is wrong with the file */
     public function __invoke(Part $part, UploadedFile $file, User $by, string $shows = 'before'): Picture
@@ -97,14 +105,32 @@ final class KeepPicture
             $size !== false && $size[0] > 0 && $size[1] > 0 && $size[0] * $size[1] <= self::MOST_PIXELS,
             'Photo has too many pixels; allowed: up to 60 million.',
         );
-        $image = $this->whole($path);
-        $image = $this->upright($this->smaller($image), $path, $size[2] ?? 0);
+        $turn = $size !== false && $size[0] * $size[1] > self::LARGE_PIXELS ? $this->turn() : null;
+        $image = $this->smaller($this->whole($path));
+        // Closing it lets the next one go on; a worker that dies closes it too.
+        $turn === null ?: fclose($turn);
+        $image = $this->upright($image, $path, $size[2] ?? 0);
         $name = "{$folder}/".Str::uuid().'.jpg';
         ob_start();
         imagejpeg($image, null, 84);
         $this->keep($name, (string) ob_get_clean());
 
         return [$name, imagesx($image), imagesy($image)];
+    }
+
+    /**
+     * Waits until no other large picture is being decoded on this machine.
+     *
+     * @return resource to be closed afterwards
+     */
+    private function turn()
+    {
+        $lock = fopen(storage_path('framework/decoding.lock'), 'c') ?: abort(507);
+        for ($until = microtime(true) + $this->waitS; ! flock($lock, LOCK_EX | LOCK_NB); usleep(50_000)) {
+            $this->allow(microtime(true) < $until, 'Photo has to wait for others that are being read; send it again.');
+        }
+
+        return $lock;
     }
 
     private function allow(bool $fine, string $wrong): void

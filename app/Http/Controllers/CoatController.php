@@ -70,7 +70,7 @@ final class CoatController
     {
         $in = $request->validate([
             'weighed' => ['nullable', Measured::above(Dimension::Powder, 0, 100000)],
-            'powder_lot' => ['nullable', Rule::exists('powder_lots', 'id')->whereNull('withdrawn_at')],
+            'powder_lot' => ['nullable', Rule::exists('powder_lots', 'id')],
             'note' => ['nullable', 'string', 'max:300'],
         ]);
         [$turned, $gun, $program] = $this->turned($request);

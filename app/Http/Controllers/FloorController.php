@@ -23,6 +23,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /** A bake on the floor: door, events, readings, pull. */
 final class FloorController
@@ -115,6 +116,10 @@ final class FloorController
                 'set_emissivity.*' => 'Emissivity must be a number; allowed: 0.1 to 1.',
             ],
         );
+        if ((float) strtr((string) $in['shown'], ',', '.') === 0.0) {
+            throw ValidationException::withMessages(['shown' => 'Reading is 0: that is what a gun shows that has not '
+                .'read. Hold the trigger on the metal until the number stands, then type it.']);
+        }
         $open = isset($in['door']) ? $in['door'] === 'open' : Shop::current()->reads_door_open === true;
         $this->run->read(
             $load,

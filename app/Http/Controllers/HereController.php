@@ -12,6 +12,11 @@ final class HereController
 {
     public function __invoke(Request $request): JsonResponse
     {
-        return response()->json(['user' => $request->user()?->getAuthIdentifier(), 'token' => csrf_token()]);
+        return response()->json([
+            'user' => $request->user()?->getAuthIdentifier(),
+            'token' => csrf_token(),
+            // A tablet that compares it with its own clock knows when that was set.
+            'now' => now()->getTimestampMs(),
+        ]);
     }
 }

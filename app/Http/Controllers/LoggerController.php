@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aenum\Core\Logger\LoggerFile;
 use App\Actions\Cure\LoadOfBake;
 use App\Actions\Logger\KeepLog;
 use App\Actions\Logger\OvenLogs;
@@ -14,6 +15,7 @@ use App\Models\Oven;
 use App\Models\OvenLoad;
 use App\Models\OvenLog;
 use App\Support\ShopClock;
+use Generator;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -24,7 +26,7 @@ final class LoggerController
 {
     use KnowsWhoAsks;
 
-    private const LARGEST_BYTES = 20 * 1024 * 1024;
+    private const PIECE_BYTES = 65_536;
 
     public function keep(Request $request, OvenLoad $bake, KeepLog $keep): RedirectResponse
     {
@@ -47,14 +49,14 @@ final class LoggerController
             );
         } else {
             $file = $request->file('log');
-            if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
+            if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > LoggerFile::MOST_BYTES) {
                 throw ValidationException::withMessages([
                     'log' => 'No logger file came along; pick one, CSV up to 20 MB.',
                 ]);
             }
             $keep(
                 $bake,
-                (string) file_get_contents($file->getPathname()),
+                self::pieces($file),
                 $file->getClientOriginalName(),
                 (float) ($in['begins'] ?? 0),
                 $this->person($request),
@@ -69,6 +71,15 @@ final class LoggerController
         $log->withdraw($this->person($request), ShopClock::now());
 
         return redirect("/bakes/{$log->oven_load_id}")->with('said', 'That logger file is taken back.');
+    }
+
+    /** @return Generator<string> the file's bytes, never all of them at once */
+    private static function pieces(UploadedFile $file): Generator
+    {
+        $stream = $file->openFile();
+        while (! $stream->eof()) {
+            yield (string) $stream->fread(self::PIECE_BYTES);
+        }
     }
 
     /** Takes the figures the logged bakes give as the oven's own. */

@@ -89,6 +89,12 @@ final class MaskController
         CoolingClock::refuseHot($lot, 'fitted', 'masks');
         DB::transaction(function () use ($in, $pin, $lot, $request): void {
             $held = Pin::held($pin->id);
+            if ($held->withdrawn_at !== null) {
+                throw ValidationException::withMessages([
+                    'fitted' => "Pin {$held->number} was withdrawn; nothing is masked there any more.",
+                ]);
+            }
+            MasksOfPart::mustBeOnShelf((int) ($in['mask'] ?? 0), (int) $in['fitted']);
             $on = $held->fittings()->where('lot_id', $lot->id);
             if ($on->whereRaw('(removed is null or removed < fitted)')->exists()) {
                 throw ValidationException::withMessages([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\UnitSystem;
+use App\Actions\Accounts\EndAccess;
 use App\Actions\Accounts\Sessions;
 use App\Http\Middleware\SharedTablet;
 use App\Models\Shop;
@@ -83,16 +84,21 @@ final class MeController
 
     public function endSessions(Request $request): RedirectResponse
     {
-        Sessions::end($this->person($request), $request->session()->getId());
+        EndAccess::everywhere($this->person($request), $request->session()->getId());
 
-        return redirect('/me')->with('said', 'You are signed out everywhere else.');
+        return redirect('/me')->with('said', 'You are signed out everywhere else, and your devices have no access.');
     }
 
     /** @throws ValidationException */
     private function mustKnow(Request $request, string $password): void
     {
-        if (! Hash::check($password, $this->person($request)->getAuthPassword())) {
-            throw ValidationException::withMessages(['current_password' => 'That is not your password now.']);
-        }
+        $me = $this->person($request);
+        SignInController::counted(
+            $request,
+            'sign-in|'.SignInController::nameKey($me->email),
+            fn (): bool => Hash::check($password, $me->getAuthPassword()),
+            'current_password',
+            'That is not your password now.',
+        );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Accounts\EndAccess;
 use App\Actions\Accounts\OneTimeCode;
-use App\Actions\Accounts\Sessions;
 use App\Models\Shop;
 use App\Models\Tablet;
 use App\Models\User;
@@ -60,9 +60,13 @@ final class PeopleController
                 'role' => "{$person->name} is the only owner; make someone else an owner first.",
             ]);
         }
+        $leaves = $person->active && ! (bool) $in['active'];
         $person->update($in);
+        $leaves ? EndAccess::ofRetired($person, $this->person($request)) : null;
 
-        return redirect('/people')->with('said', 'Saved.');
+        return redirect('/people')->with('said', $leaves
+            ? "{$person->name} is signed out everywhere; their devices and calendar feeds have no access any more."
+            : 'Saved.');
     }
 
     /** A forgotten password: a code to read out, with which a new one is set once. */
@@ -80,9 +84,10 @@ final class PeopleController
 
     public function endSessions(Request $request, User $person): RedirectResponse
     {
-        Sessions::end($person, $person->is($request->user()) ? $request->session()->getId() : null);
+        EndAccess::everywhere($person, $person->is($request->user()) ? $request->session()->getId() : null);
 
-        return redirect('/people')->with('said', "{$person->name} is signed out everywhere else.");
+        return redirect('/people')
+            ->with('said', "{$person->name} is signed out everywhere else, and their devices have no access.");
     }
 
     /** This very device becomes one that many hands use. */

@@ -85,6 +85,8 @@ final class PowderController
         match ($in['what']) {
             'weighed' => $powderLot->update([
                 'counted_kg' => Measured::read(Dimension::Mass, $in['holds']), 'counted_at' => ShopClock::now(),
+                // What is weighed is there, whatever the books said.
+                'finished_at' => null,
             ]),
             'moved' => $powderLot->update(['place' => $in['place'] ?? null]),
             'finished' => $powderLot->update(['finished_at' => ShopClock::now()]),

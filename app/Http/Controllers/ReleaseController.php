@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Mask\MasksOfPart;
 use App\Actions\Release\HandOver;
 use App\Actions\Release\ReleaseCheck;
 use App\Http\Controllers\Concerns\KnowsWhoAsks;
@@ -25,6 +26,7 @@ final class ReleaseController
 
         return view('stations.release', [
             'pick' => $pick,
+            'fitted' => $pick->lot === null ? collect() : MasksOfPart::fittedOn($pick->lot),
             'check' => $pick->lot === null ? null : ReleaseCheck::of($pick->lot),
         ]);
     }

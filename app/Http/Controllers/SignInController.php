@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Accounts\DummyHash;
 use App\Actions\Accounts\OneTimeCode;
 use App\Actions\Accounts\Sessions;
 use App\Http\Middleware\SharedTablet;
@@ -18,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
@@ -43,14 +45,16 @@ final class SignInController
             ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']],
             ['email.required' => 'E-mail is empty.', 'password.required' => 'Password is empty.'],
         );
-        $who = ['email' => $given['email'], 'password' => $given['password'], 'active' => true];
+        $user = User::query()->where('email', $given['email'])->where('active', true)->first();
+        $hash = $user?->getAuthPassword() ?? DummyHash::get();
         self::counted(
             $request,
-            'sign-in|'.mb_strtolower($given['email']),
-            fn (): bool => Auth::attempt($who, $request->boolean('remember')),
+            'sign-in|'.self::nameKey($given['email']),
+            fn (): bool => Hash::check($given['password'], $hash) && $user !== null,
             'email',
             'E-mail and password do not belong together; try again, or ask the owner.',
         );
+        Auth::login($user ?? abort(403), $request->boolean('remember'));
 
         return $this->in($request);
     }
@@ -69,30 +73,28 @@ final class SignInController
             'new_password' => ['required', 'string', 'max:200', 'same:again'],
             'again' => ['required', 'string'],
         ], ['new_password.same' => 'New password and the same again differ; type both once more.']);
-        $user = User::query()->where('email', $in['email'])->first();
+        $user = null;
         self::counted(
             $request,
-            'code|'.mb_strtolower($in['email']),
-            fn (): bool => OneTimeCode::fits($user, $in['code']),
+            'code|'.self::nameKey($in['email']),
+            function () use ($request, $in, &$user): bool {
+                $user = $this->passwordByCode($request, $in['email'], $in['code'], $in['new_password']);
+
+                return $user !== null;
+            },
             'code',
             'E-mail and code do not belong together, or the code is used or too old; ask the owner for another.',
         );
-        $user ??= throw ValidationException::withMessages(['code' => 'That code is used.']);
-        $request->validate([
-            'new_password' => [new GoodPassword([$user->name, $user->email, Shop::current()->name])],
-        ]);
-        DB::transaction(function () use ($user, $in): void {
-            $user->update(['password' => $in['new_password'], 'code' => null, 'code_until' => null]);
-            Sessions::end($user);
-        });
-        Auth::login($user);
+        Auth::login($user ?? abort(403));
 
         return $this->in($request);
     }
 
+    /** Ends this device's session only; on a device of one's own also "stay signed in" everywhere. */
     public function signOut(Request $request): RedirectResponse
     {
-        Auth::logout();
+        $isShared = $request->session()->has(SharedTablet::SESSION) || Tablet::from($request) !== null;
+        $isShared ? Auth::logoutCurrentDevice() : Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
@@ -123,6 +125,41 @@ final class SignInController
             throw ValidationException::withMessages([$field => $wrong]);
         }
         RateLimiter::clear((string) array_key_first($tries));
+    }
+
+    /** Names that the database takes for the same have the same key: case, accents, signs of no width. */
+    public static function nameKey(string $email): string
+    {
+        $weight = DB::scalar(
+            'SELECT HEX(WEIGHT_STRING(CONVERT(? USING utf8mb4) COLLATE utf8mb4_unicode_ci))',
+            [rtrim($email, ' ')],
+        );
+
+        return hash('sha256', (string) $weight);
+    }
+
+    /**
+     * Sets a new password by a one-time code, which is used up with it; two who send the same code take turns.
+     *
+     * @return User|null null where the code does not fit
+     *
+     * @throws ValidationException where the password is not good enough; the code can be used again
+     */
+    private function passwordByCode(Request $request, string $email, string $code, string $password): ?User
+    {
+        return DB::transaction(function () use ($request, $email, $code, $password): ?User {
+            $user = User::query()->where('email', $email)->lockForUpdate()->first();
+            if (! OneTimeCode::fits($user, $code) || $user === null) {
+                return null;
+            }
+            $request->validate([
+                'new_password' => [new GoodPassword([$user->name, $user->email, Shop::current()->name])],
+            ]);
+            $user->update(['password' => $password, 'code' => null, 'code_until' => null]);
+            Sessions::end($user);
+
+            return $user;
+        });
     }
 
     private function in(Request $request): RedirectResponse

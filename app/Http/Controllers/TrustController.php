@@ -4,30 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 /** How a tablet comes to trust this shop's own certificate authority. */
 final class TrustController
 {
-    public function show(Request $request): View
+    public function show(Request $request): Response
     {
         // On plain http there is no certificate, and so nothing to trust.
         $known = is_file($this->file())
             ? openssl_x509_fingerprint((string) file_get_contents($this->file()), 'sha256')
             : false;
 
-        return view($known === false ? 'trust-none' : 'trust', [
+        return $known === false ? response()->view('trust-none', [], 404) : response()->view('trust', [
             'address' => $request->getSchemeAndHttpHost().'/trust/certificate',
             'app' => 'https://'.$request->getHost().':'.config('app.tls_port'),
-            'fingerprint' => implode(' ', str_split(strtoupper((string) $known), 4)),
+            // As the console prints it.
+            'fingerprint' => implode(':', str_split(strtoupper($known), 2)),
         ]);
     }
 
-    public function certificate(): BinaryFileResponse
+    public function certificate(): SymfonyResponse
     {
-        abort_unless(is_file($this->file()), 404);
+        if (! is_file($this->file())) {
+            return response()->view('trust-none', [], 404);
+        }
 
         return response()->file($this->file(), [
             'Content-Type' => 'application/x-x509-ca-cert',

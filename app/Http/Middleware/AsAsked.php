@@ -26,6 +26,9 @@ final class AsAsked
         if (! $body instanceof stdClass) {
             return Problem::of(400, 'Not JSON', 'The body is not a JSON object; allowed: one as its schema has it.');
         }
+        if (! WholeText::isText(json_decode($request->getContent(), true, 32))) {
+            return Problem::of(422, 'Not text', 'A value or a name in the body holds a NUL; allowed: text without.');
+        }
         $wrong = BySchema::wrong($body, (string) $call->asks());
         if ($wrong !== []) {
             return Problem::of(422, 'Not as its schema has it', array_values($wrong)[0][0], $wrong);

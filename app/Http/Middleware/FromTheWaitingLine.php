@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Support\OutOfOrder;
 use App\Support\Waited;
 use Closure;
 use Illuminate\Http\JsonResponse;
@@ -24,11 +25,16 @@ final class FromTheWaitingLine
     public function handle(Request $request, Closure $next): Response
     {
         $waited = $request->header(self::HEADER);
+        $chosen = $request->isMethodSafe() ? null : OutOfOrder::moment($request->input('_moment'));
         if ($waited === null || $request->isMethodSafe()) {
+            $chosen === null ? null : Waited::chosen($chosen);
+
             return $next($request);
         }
         try {
-            Waited::since(is_numeric($waited) ? (float) $waited : INF, 'form');
+            $chosen === null
+                ? Waited::since(is_numeric($waited) ? (float) $waited : INF, 'form')
+                : Waited::chosen($chosen);
         } catch (ValidationException $e) {
             return $this->refused($e);
         }
@@ -39,6 +45,7 @@ final class FromTheWaitingLine
         $errors = $session->pull('errors');
 
         return match (true) {
+            $answer instanceof JsonResponse && $answer->exception instanceof OutOfOrder => $answer,
             $fault instanceof ValidationException => $this->refused($fault),
             $errors !== null => new JsonResponse(['refused' => $errors->all()], 422),
             $answer instanceof RedirectResponse, $answer->isSuccessful() => new JsonResponse([

@@ -52,6 +52,12 @@ final class OneValueEach
     /** Fields that are a list on one page and a value on another. */
     private const EITHER = ['air', 'rows', 'spot'];
 
+    /** The longest text a form of ours carries is what it was opened with, see Opened. */
+    private const LONGEST = 300_000;
+
+    /** So much of a name nobody gave a field stands in a message, characters. */
+    private const LONGEST_NAME = 60;
+
     public function handle(Request $request, Closure $next): Response
     {
         $wrong = [];
@@ -61,12 +67,17 @@ final class OneValueEach
         }
         foreach ($request->isMethodSafe() ? [] : $request->all() as $name => $value) {
             $list = in_array($name, self::LISTS, true);
-            if (is_array($value) === $list || $value === null || in_array($name, self::EITHER, true)) {
+            $isLong = is_string($value) && strlen($value) > self::LONGEST;
+            $isShaped = is_array($value) === $list || $value === null || in_array($name, self::EITHER, true);
+            if ($isShaped && ! $isLong) {
                 continue;
             }
-            $wrong[(string) $name] =
-                ucfirst(str_replace('_', ' ', (string) $name)).
-                ($list ? ' is one value; allowed: a list.' : ' is a list; allowed: one value.');
+            $field = mb_substr((string) $name, 0, self::LONGEST_NAME);
+            $wrong[$field] = ucfirst(str_replace('_', ' ', $field)).match (true) {
+                $isLong => ' is too long; allowed: up to '.number_format(self::LONGEST).' characters.',
+                $list => ' is one value; allowed: a list.',
+                default => ' is a list; allowed: one value.',
+            };
             $request->request->remove((string) $name);
             $request->files->remove((string) $name);
         }

@@ -10,7 +10,9 @@ use App\Support\FormFields;
 use App\Support\Opened;
 use Closure;
 use Illuminate\Contracts\View\View;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Pipeline;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Once as Memo;
@@ -42,7 +44,10 @@ final class SeesBoth
     public function handle(Request $request, Closure $next): Response
     {
         $route = $request->route();
-        $this->chosen($request);
+        $isChosen = $this->chosen($request);
+        if ($isChosen) {
+            $next = $this->asTyped($next);
+        }
         $opened = Opened::unpack($request->input('_opened'));
         $page = $route instanceof OneRoute ? self::PAGES[$route->uri()] ?? null : null;
         if ($opened === null || $page === null || $request->isMethodSafe()) {
@@ -64,20 +69,37 @@ final class SeesBoth
         // A form that is sent at every change asks nobody: only what was changed on it counts.
         $this->replace($request, $both->merged());
 
-        return $next($request);
+        return $isChosen ? $next($request) : $this->asTyped($next)($request);
     }
 
-    /** What was picked on the page that shows both becomes what was typed. */
-    private function chosen(Request $request): void
+    /**
+     * What was put together here passes what typed fields have passed before they came here.
+     *
+     * @param  Closure(Request): Response  $next
+     * @return Closure(Request): Response
+     */
+    private function asTyped(Closure $next): Closure
+    {
+        return fn (Request $request): Response => (new Pipeline(app()))
+            ->send($request)
+            ->through([TrimStrings::class, WholeText::class, OneValueEach::class, DecimalComma::class])
+            ->then($next);
+    }
+
+    /** What was picked on the page that shows both becomes what was typed; returns whether there was such a pick. */
+    private function chosen(Request $request): bool
     {
         $both = Opened::unpack($request->input('_both'));
         if ($both === null) {
-            return;
+            return false;
         }
         $take = $request->input('_take');
         $picked = BothFields::unpack($both)->picked(is_array($take) ? $take : []);
         $this->replace($request, $picked);
-        $request->merge(['_opened' => Opened::pack($both['now'] ?? [])]);
+        $now = $both['now'] ?? [];
+        $request->merge(['_opened' => Opened::pack(is_array($now) ? $now : [])]);
+
+        return true;
     }
 
     /** @param  array<string, string>  $fields */

@@ -28,7 +28,7 @@ final class SharedTablet
         $idle = now()->getTimestamp() - (int) $session->get(self::TOUCHED, now()->getTimestamp());
         $withdrawn = Tablet::query()->whereKey($session->get(self::SESSION))->whereNull('withdrawn_at')->doesntExist();
         if ($withdrawn || $idle > 60 * Shop::current()->tablet_minutes) {
-            Auth::logout();
+            Auth::logoutCurrentDevice();
             $session->invalidate();
 
             return $request->hasHeader('HX-Request')

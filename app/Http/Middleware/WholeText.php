@@ -15,6 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class WholeText
 {
+    /** So much of a name nobody gave a field stands in a message, characters. */
+    private const LONGEST_NAME = 60;
+
     public function handle(Request $request, Closure $next): Response
     {
         abort_unless(self::isText(rawurldecode($request->getPathInfo())), 404);
@@ -23,7 +26,7 @@ final class WholeText
         $wrong = [];
         foreach ($request->isMethodSafe() ? [] : $request->post() as $name => $value) {
             if (! self::isText($name) || ! self::isText($value)) {
-                $field = self::isText($name) ? (string) $name : 'form';
+                $field = self::isText($name) ? mb_substr((string) $name, 0, self::LONGEST_NAME) : 'form';
                 $wrong[$field] = ucfirst(str_replace('_', ' ', $field)).' holds signs that are no text; allowed: '
                     .'letters, figures and marks.';
                 $request->request->remove((string) $name);
@@ -36,7 +39,8 @@ final class WholeText
         return $next($request);
     }
 
-    private static function isText(mixed $value): bool
+    /** Whether a value, or everything in a list of them, is UTF-8 without a NUL. */
+    public static function isText(mixed $value): bool
     {
         return match (true) {
             is_array($value) => array_filter(

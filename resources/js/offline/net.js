@@ -2,7 +2,7 @@
  * The line at the top that says since when there is no network, what waits for it, and what came back refused. The
  * waiting itself is the service worker's; without TLS there is none, and the line says that.
  */
-import { shopHour } from '../clocks.js';
+import { hourInShop, shopHour } from '../clocks.js';
 
 const LOOK_MS = 4000;
 const WAITS = 'Clocks run on. What you press waits here and is sent when it is back.';
@@ -48,6 +48,14 @@ const show = () => {
         const list = element('ul', '');
         for (const one of refused) {
             const item = element('li', `${shopHour(one.at)} ${one.says}: ${one.why} `);
+            if (one.instead) {
+                const offer = element('button', `Log it at ${hourInShop(one.instead)}`, {
+                    type: 'button',
+                    className: 'btn btn-do',
+                });
+                offer.addEventListener('click', () => tell({ kind: 'takeOffer', n: one.n }));
+                item.append(offer, ' ');
+            }
             item.append(element('a', 'Where it was', { href: one.from }));
             list.append(item);
         }

@@ -32,7 +32,7 @@ const state = async () => {
         store.refused(),
     ]);
     const mine = ({ user: whose }) => whose === user;
-    const told = ({ at, says, from, why }) => ({ at, says, from, why });
+    const told = ({ n, at, says, from, why, instead }) => ({ n, at, says, from, why, instead: instead?.at });
 
     return {
         since: since ?? null,
@@ -64,6 +64,7 @@ const asked = {
             for (const key of await pages.keys())
                 if (new URL(key.url).pathname !== CLOCKS) await pages.delete(key);
         }
+        if (aheadMs === undefined) await whoIsHere();
         await tell();
     },
     /** What a press says, in words; the form itself comes by another way. */
@@ -75,6 +76,11 @@ const asked = {
         await tell();
     },
     async send() {
+        await send();
+    },
+    /** A form that was refused for its moment is logged at the one the shop offered. */
+    async takeOffer({ n }) {
+        await store.takeOffer(n);
         await send();
     },
 };
@@ -96,9 +102,9 @@ const sendAll = async () => {
     let sent = 0;
     for (const form of await store.waiting()) {
         if (form.user !== here.user) continue;
-        const why = await sendOne(form, here.token);
-        if (why === undefined) break;
-        await store.answered(form, why);
+        const refusal = await sendOne(form, here.token, waitedMs(form));
+        if (refusal === undefined) break;
+        await store.answered(form, refusal);
         sent++;
     }
     await tell({ sent });
@@ -109,14 +115,41 @@ const whoIsHere = async () => {
     try {
         const answer = await fetch('/here', { headers: { 'HX-Request': 'true' }, cache: 'no-store' });
 
-        return answer.ok ? await answer.json() : null;
+        const here = answer.ok ? await answer.json() : null;
+        if (here?.now) aheadMs = Date.now() - here.now;
+
+        return here;
     } catch {
         return null;
     }
 };
 
+// ---- how long a form has waited ------------------------------------------------------------------------------------
+
+/** How far this tablet's clock is ahead of the shop's, ms; undefined until the shop has answered once. */
+let aheadMs;
+/** Further apart two measures of a wait do not agree, ms. */
+const AGREES_MS = 5000;
+
+/** What is kept of a press, to know later how long ago it was. */
+const pressedNow = () => ({ aheadMs, monotonicMs: performance.now(), since: performance.timeOrigin });
+
+/**
+ * How long ago it was pressed, ms. By the clock that nobody sets, as long as this worker has lived since; a tablet that
+ * slept in between stops that one, so then the wall clock counts, less what it was set by meanwhile.
+ */
+const waitedMs = ({ at, pressed }) => {
+    const setBy = pressed?.aheadMs === undefined || aheadMs === undefined ? 0 : aheadMs - pressed.aheadMs;
+    const wallMs = Date.now() - at - setBy;
+    const isSameWorker = pressed?.since === performance.timeOrigin;
+    const monotonicMs = isSameWorker ? performance.now() - pressed.monotonicMs : wallMs;
+    const wasSet = Math.abs(setBy) > AGREES_MS || wallMs < monotonicMs;
+
+    return Math.max(0, wasSet ? monotonicMs : wallMs);
+};
+
 /** Why it was refused, null where it was done, undefined where nobody knows and it waits on. */
-const sendOne = async (form, token) => {
+const sendOne = async (form, token, waited) => {
     const body = new FormData();
     for (const [name, value] of form.fields) body.append(name, name === '_token' ? token : value);
     try {
@@ -124,17 +157,17 @@ const sendOne = async (form, token) => {
             method: 'POST',
             body,
             redirect: 'manual',
-            headers: { 'X-Aenum-Waited': String(Math.max(0, Date.now() - form.at)), Accept: 'application/json' },
+            headers: { 'X-Aenum-Waited': String(Math.round(waited)), Accept: 'application/json' },
         });
         if (answer.ok || answer.status === 422) {
-            const { refused } = await answer.json();
+            const { refused, instead } = await answer.json();
 
-            return refused.length ? refused.join(' ') : null;
+            return refused.length ? { why: refused.join(' '), instead } : null;
         }
         // Led elsewhere, it is not signed in as whoever pressed it.
         if ([0, 401, 419, ...AWAY].includes(answer.status)) return undefined;
         if (answer.status < 500 || (form.tries ?? 0) >= TRIES)
-            return `The shop answered ${answer.status} to it; look whether it is there, and write it again if not.`;
+            return { why: `The shop answered ${answer.status}; look whether it is there, and write it again if not.` };
         await store.tried(form);
     } catch {
         await gone(true);
@@ -261,7 +294,8 @@ const press = async (request, url) => {
     const says = pressed.get(token) ?? url.pathname;
     pressed.delete(token);
     try {
-        await store.wait({ user, to: url.pathname + url.search, from: back, at: Date.now(), says, fields });
+        const to = url.pathname + url.search;
+        await store.wait({ user, to, from: back, at: Date.now(), pressed: pressedNow(), says, fields });
     } catch {
         return none('This was not kept', 'There is no network, and this tablet has no room to keep it. Go back: what ' +
             'you typed is still there.');

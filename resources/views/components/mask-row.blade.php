@@ -37,6 +37,12 @@
             <div class="flex items-center gap-2">
                 <b>{{ $on->fitted }} on</b>
                 @can('work')
+                    <form method="post" action="/fittings/{{ $on->id }}/off">
+                        <x-once />
+                        <input type="hidden" name="removed" value="{{ $on->fitted }}">
+                        <button class="btn"
+                            aria-label="Pin {{ $pin->number }}: all {{ $on->fitted }} are off">Off</button>
+                    </form>
                     <form method="post" action="/fittings/{{ $on->id }}/withdraw">
                         <x-once />
                         <button class="btn btn-quiet !px-3"

@@ -1,8 +1,7 @@
-{{-- Bags counted back, masks counted off. $part, $lot --}}
-@php($masked = $part->pins->filter(fn ($pin) => $pin->fittings->where('lot_id', $lot->id)->isNotEmpty()))
+{{-- Bags counted back, masks counted off. $part, $fitted --}}
 <section class="panel grid gap-2" aria-label="Counts">
     <h3>Counted</h3>
-    @if ($part->bags->isEmpty() && $masked->isEmpty())
+    @if ($part->bags->isEmpty() && $fitted->isEmpty())
         <p class="hint">No bag was filled and no mask is on its books.</p>
     @endif
     @foreach ($part->bags as $bag)
@@ -13,13 +12,11 @@
                 :of="', bag '.$bag->name" />
         @endcan
     @endforeach
-    @foreach ($masked as $pin)
-        @foreach ($pin->fittings->where('lot_id', $lot->id) as $fitting)
-            @can('work')
-                <x-count-back :action="'/fittings/'.$fitting->id.'/off'" :id="'off-'.$fitting->id" name="removed"
-                    :label="$part->name.', '.$pin->words().': '.$fitting->countWords()" :value="$fitting->removed"
-                    :does="$fitting->isOff() ? 'All off' : 'Count off'" :of="' pin '.$pin->number" />
-            @endcan
-        @endforeach
+    @foreach ($fitted as $fitting)
+        @can('work')
+            <x-count-back :action="'/fittings/'.$fitting->id.'/off'" :id="'off-'.$fitting->id" name="removed"
+                :label="$part->name.', '.$fitting->pin->words().': '.$fitting->countWords()" :value="$fitting->removed"
+                :does="$fitting->isOff() ? 'All off' : 'Count off'" :of="' pin '.$fitting->pin->number" />
+        @endcan
     @endforeach
 </section>

@@ -90,6 +90,73 @@ final class LoggerFileTest extends TestCase
         self::assertLessThan(400, $taken);
     }
 
+    public function test_the_pieces_a_file_comes_in_make_no_difference(): void
+    {
+        foreach ([
+            "time,a,b\r\n0,20,1\r\n60,80,2\r\n\r\n120,140,3", "time;a\r0;20,5\r60;80\r", "t,a \xB0C\n0,1\n5,2\n",
+        ] as $csv) {
+            $whole = LoggerFile::parse($csv);
+            for ($bytes = 1; $bytes < 9; $bytes++) {
+                self::assertEquals($whole, LoggerFile::parse(str_split($csv, $bytes)), "in pieces of {$bytes}");
+            }
+        }
+        foreach (["time,a\n0,".str_repeat('2', 20_000), str_repeat('x', 40_000)] as $csv) {
+            try {
+                LoggerFile::parse($csv);
+                self::fail('took a line without an end');
+            } catch (InvalidQuantity $e) {
+                self::assertStringContainsString('too long', $e->getMessage());
+                self::assertLessThan(300, strlen($e->getMessage()));
+            }
+        }
+    }
+
+    public function test_of_a_long_log_readings_are_left_out_evenly_and_neither_end_nor_gap_is_lost(): void
+    {
+        $rows = function (int $many): \Generator {
+            yield "time,a\n";
+            for ($n = 0; $n < $many; $n++) {
+                yield ($n + ($n > 20_000 ? 95 : 0)).','.($n % 200)."\n";
+            }
+        };
+        $all = LoggerFile::parse($rows(4000))->columns[0];
+        self::assertCount(4000, $all->points, 'up to 4000 every reading is kept');
+        $column = LoggerFile::parse($rows(30_000))->columns[0];
+        self::assertLessThanOrEqual(4001, count($column->points));
+        self::assertGreaterThan(2000, count($column->points));
+        self::assertSame([0.0, 0.0], $column->points[0]);
+        self::assertSame([30_094.0, 199.0], $column->points[count($column->points) - 1]);
+        self::assertSame(96.0, $column->longestGapS());
+        $steps = array_map(fn (int $n): float => $column->points[$n + 1][0] - $column->points[$n][0], range(0, 2000));
+        self::assertSame([8.0], array_values(array_unique($steps)));
+    }
+
+    public function test_memory_does_not_grow_with_the_length_of_a_log(): void
+    {
+        $script = <<<'PHP'
+            require $argv[1].'/vendor/autoload.php';
+            $rows = function () {
+                yield 'time';
+                for ($column = 1; $column <= 64; $column++) {
+                    yield ",couple {$column}";
+                }
+                yield "\n";
+                $cells = str_repeat(',99', 64)."\n";
+                for ($row = 0; $row < 12000; $row++) {
+                    yield $row.$cells;
+                }
+            };
+            $file = Aenum\Core\Logger\LoggerFile::parse($rows());
+            $points = $file->columns[63]->points;
+            echo count($file->columns), ' ', $points[0][1], ' ', end($points)[0];
+            PHP;
+        $command = [PHP_BINARY, '-d', 'memory_limit=128M', '-r', $script, '--', dirname(__DIR__, 3)];
+        $run = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        self::assertIsResource($run);
+        self::assertSame('64 99 11999', stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2]));
+        proc_close($run);
+    }
+
     public function test_a_couple_is_known_by_its_name_as_two_people_write_it(): void
     {
         foreach (['air', ' AIR ', 'Oven', 'oven-air', "oven\u{a0}air"] as $name) {
