@@ -349,6 +349,7 @@ app_cached() {
     rm -f "$VAR"/storage/cache/{packages,services,config}.php
     artisan optimize >"$VAR/log/optimize.log" 2>&1 || fail "could not cache the app; see $VAR/log/optimize.log"
     printf '%s' "$version" >"$VAR/run/cached"
+    rm -f "$VAR/run/prepared"
 }
 
 wait_for_app() {

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { runClocks } from './clocks.js';
 import { readPointer } from './pointer.js';
+import { keepPresses } from './press.js';
 import { walkByKeys } from './keys.js';
 import { placePins } from './pins.js';
 import { turnParts } from './turn.js';
@@ -20,6 +21,7 @@ htmx.config.responseHandling.unshift({ code: '422', swap: false });
 runClocks();
 readPointer();
 walkByKeys();
+keepPresses();
 placePins();
 turnParts();
 signOutWhenIdle();

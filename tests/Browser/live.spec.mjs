@@ -68,3 +68,31 @@ test('what is typed at full speed on a live form stays, and meets no conflict', 
         await expect(page.getByLabel(label, { exact: true })).toHaveValue(sides[n].value);
     }
 });
+
+test('a press is not lost where an answer replaces the button under the finger', async ({ page, baseURL }) => {
+    await signIn(page, baseURL, 'joss');
+    await page.goto('/station/mask-and-hang');
+    const press = async (becomes) => {
+        const button = page.getByRole('button', { name: 'Measured' });
+        await page.getByLabel('Part to earth').fill('12');
+        await button.scrollIntoViewIfNeeded();
+        const box = await button.boundingBox();
+        await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+        await page.mouse.down();
+        await button.evaluate((old, text) => {
+            const fresh = old.cloneNode(true);
+            fresh.textContent = text ?? old.textContent;
+            old.replaceWith(fresh);
+        }, becomes);
+        await page.mouse.up();
+    };
+    await press();
+    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+    // Another button in its place was not meant.
+    await page.getByLabel('Part to earth').fill('13');
+    await press('Scrap it');
+    await page.settled();
+    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+});
