@@ -9,7 +9,7 @@ namespace App\Models;
  *
  * @property int $id
  * @property int $part_id
- * @property string $kind on_it, feature or mark
+ * @property string $kind on_it, feature, mark or licensed
  * @property string $word as the core has it; one it does not know is kept and named
  */
 final class PartTrait extends Record
@@ -19,6 +19,9 @@ final class PartTrait extends Record
     public const FEATURE = 'feature';
 
     public const MARK = 'mark';
+
+    /** What the licensed process on record covers. */
+    public const LICENSED = 'licensed';
 
     public $timestamps = false;
 

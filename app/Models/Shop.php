@@ -44,6 +44,11 @@ use Carbon\CarbonImmutable;
  * @property ?float $blast_hose_mm
  * @property ?float $booth_air_m3_min what the booth draws through
  * @property ?float $booth_face_m_s
+ * @property ?bool $light_metal_cabinet media, cabinet and collector for light metal alone; null until somebody says
+ * @property ?bool $gun_interlocked the gun cannot spray with the booth fan off; null until somebody says
+ * @property ?bool $co_alarm the breathing air has a carbon monoxide alarm; null until somebody says
+ * @property ?CarbonImmutable $breathing_air_tested_on
+ * @property ?float $compressor_duty share of the time it may run, above 0 to 1; null for all of it
  * @property float $powder_reserve share kept back for a redo
  * @property bool $booth_reclaims
  * @property ?int $racks racks or carts there are; null where they are never short
@@ -137,6 +142,10 @@ final class Shop extends Record
             'set_up_at' => 'immutable_datetime',
             'booth_reclaims' => 'boolean',
             'ovens_overnight' => 'boolean',
+            'light_metal_cabinet' => 'boolean',
+            'gun_interlocked' => 'boolean',
+            'co_alarm' => 'boolean',
+            'breathing_air_tested_on' => 'immutable_date',
         ];
 
         return $words + array_fill_keys([
@@ -144,6 +153,7 @@ final class Shop extends Record
             'booth_high_mm', 'booth_deep_mm', 'compressor_m3_min', 'compressor_bar', 'nozzle_mm', 'nozzle_new_mm',
             'air_hose_m', 'air_hose_mm', 'blast_hose_m', 'blast_hose_mm', 'price_hour', 'price_powder_kg',
             'price_media_kg', 'booth_air_m3_min', 'booth_face_m_s', 'powder_reserve',
+            'compressor_duty',
         ], 'float');
     }
 }

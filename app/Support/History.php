@@ -14,6 +14,7 @@ use Aenum\Core\Word\BakeTo;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LicensedHazard;
 use Aenum\Core\Word\Lives;
 use Aenum\Core\Word\Made;
 use Aenum\Core\Word\Mark;
@@ -48,7 +49,7 @@ final class History
     /** Columns kept as a word of the core: the enums to look it up in. */
     private const ENUMS = [
         'made' => [Made::class], 'duty' => [Duty::class], 'alloy' => [Alloy::class], 'paint_test' => [PaintTest::class],
-        'lives' => [Lives::class], 'word' => [OnIt::class, Feature::class, Mark::class], 'bake_to' => [BakeTo::class],
+        'lives' => [Lives::class], 'word' => [OnIt::class, Feature::class, Mark::class, LicensedHazard::class], 'bake_to' => [BakeTo::class],
         'role' => [Role::class], 'effect' => [Effect::class], 'outcome' => [StepOutcome::class],
     ];
 

@@ -19,6 +19,7 @@ use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Rules\MediumBows;
+use Aenum\Core\Surface\Surface;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\OnIt;
 
@@ -123,14 +124,20 @@ final readonly class BlastBench
     /**
      * What the rules say at the bench, of this part with this medium at this pressure, in the air as it is.
      *
+     * @param  Surface|null  $surface  what is on the metal by what was done
+     * @param  float|null  $metalC  part metal as measured today
      * @return list<Finding>
      */
-    public function findings(?float $airC, ?float $humidityPct): array
-    {
+    public function findings(
+        ?float $airC,
+        ?float $humidityPct,
+        ?Surface $surface = null,
+        ?float $metalC = null,
+    ): array {
         $facts = $this->job->facts->blastedWith(
             new BlastFacts($this->medium, $this->air->wantedBar, $this->plan->rzMicrons),
         );
-        $floor = new Floor(airC: $airC, airHumidityPct: $humidityPct, lot: $this->lot);
+        $floor = (new Floor(airC: $airC, airHumidityPct: $humidityPct, lot: $this->lot))->withMetal($surface, $metalC);
 
         return RuleBook::judge(new Plan($facts, $this->job->steps, $floor), Moment::Blast);
     }

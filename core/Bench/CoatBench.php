@@ -25,6 +25,7 @@ use Aenum\Core\Powder\BoothAir;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Surface\Surface;
 use Aenum\Core\Word\CoatWay;
 use Aenum\Core\Word\Feature;
 
@@ -134,11 +135,19 @@ final readonly class CoatBench
      * What the rules say at the gun.
      *
      * @param  CoatFloor  $known  what the floor knows beside the plan: the part's heat, the lot
+     * @param  Surface|null  $surface  what is on the metal by what was done
+     * @param  float|null  $metalC  part metal as measured today
      * @return list<Finding>
      */
-    public function findings(CoatFloor $known, ?float $airC, ?float $humidityPct, ?float $bareUsed): array
-    {
-        $floor = new Floor($airC, $humidityPct, $bareUsed, coat: $this->floor($known));
+    public function findings(
+        CoatFloor $known,
+        ?float $airC,
+        ?float $humidityPct,
+        ?float $bareUsed,
+        ?Surface $surface = null,
+        ?float $metalC = null,
+    ): array {
+        $floor = (new Floor($airC, $humidityPct, $bareUsed, coat: $this->floor($known)))->withMetal($surface, $metalC);
 
         return RuleBook::judge($this->job->on($floor), Moment::Coat);
     }

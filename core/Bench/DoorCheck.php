@@ -25,6 +25,9 @@ final class DoorCheck
      * @param  float  $metalMinutes  equivalent minutes at 200 °C it gives the metal
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get, of a cure
      * @param  bool  $besidePowder  a bake-out that shares the oven with a cure
+     * @param  float|null  $powderKg  uncured powder in the whole load
+     * @param  float|null  $solventKg  solvent that goes in with the whole load
+     * @param  float  $metalMinutesLater  equivalent minutes at 200 °C of the bakes still to come
      * @return list<Finding> those nobody has signed
      */
     public static function of(
@@ -33,6 +36,9 @@ final class DoorCheck
         float $metalMinutes,
         ?PeakLimit $sheets = null,
         bool $besidePowder = false,
+        ?float $powderKg = null,
+        ?float $solventKg = null,
+        float $metalMinutesLater = 0.0,
     ): array {
         $floor = new Floor(
             peakC: $peakC,
@@ -42,6 +48,10 @@ final class DoorCheck
             sheets: $sheets,
             bakedOutC: $sheets === null ? null : $route->floor->bakedOutC,
             besidePowder: $besidePowder,
+            surface: $route->floor->surface,
+            powderKg: $powderKg,
+            solventKg: $solventKg,
+            metalMinutesLater: $metalMinutesLater,
         );
         $findings = RuleBook::judge($route->on($floor), Moment::DoorShut);
 

@@ -26,7 +26,9 @@ final readonly class WayOff
     public const DEGREASE = 'degrease';
 
     /** Ways by an agent that takes coatings off. */
-    private const STRIPPERS = ['quick_gel', 'benzyl', 'acid_stripper', 'caustic', 'burn_off'];
+    private const STRIPPERS = [
+        'quick_gel', 'dcm_gel', 'benzyl', 'benzyl_soak', 'acid_stripper', 'clear_bath', 'caustic', 'burn_off',
+    ];
 
     /**
      * @param  list<Agent>  $agents  in order; none for straight to the blast
@@ -56,6 +58,12 @@ final readonly class WayOff
         return $this->blastMinutes > 0;
     }
 
+    /** It needs something that is banned or asks for a permit in many places. */
+    public function isRegulated(): bool
+    {
+        return array_filter($this->agents, fn (Agent $agent): bool => $agent->isRegulated) !== [];
+    }
+
     /** No rule stops it. */
     public function allowed(): bool
     {
@@ -83,7 +91,7 @@ final readonly class WayOff
     }
 
     /**
-     * Every way for what is on a part, the one with the least work first, the forbidden last.
+     * Every way for what is on a part, the one with the least work first, then the regulated, the forbidden last.
      *
      * @param  \Closure(list<OnIt>): array{float, float}  $blast  minutes and media kg to blast what is left
      * @return non-empty-list<self>
@@ -100,7 +108,7 @@ final readonly class WayOff
                 $ways[] = self::of($agent->key, $name, [$agent], $facts, $on, $blast);
             }
         }
-        if (in_array(OnIt::Rust, $on, true)) {
+        if (array_intersect(['rust', 'light_rust'], array_column($on, 'value')) !== []) {
             $first = $coatings === [] ? [] : [Agents::get('benzyl')];
             $name = $first === [] ? 'Rust converter, no blast' : 'Stripper, then rust converter, no blast';
             $ways[] = self::of(self::CONVERTER, $name, [...$first, Agents::get('converter')], $facts, $on, $none);
@@ -111,7 +119,8 @@ final readonly class WayOff
         }
         usort(
             $ways,
-            fn (self $a, self $b): int => [$b->allowed(), $a->allHands()] <=> [$a->allowed(), $b->allHands()],
+            fn (self $a, self $b): int => [$b->allowed(), $a->isRegulated(), $a->allHands()]
+                <=> [$a->allowed(), $b->isRegulated(), $b->allHands()],
         );
 
         return $ways;

@@ -24,6 +24,12 @@ enum Chemistry: string
         };
     }
 
+    /** Holds color and gloss in daylight; epoxy and epoxy hybrids chalk (makers' sheets). */
+    public function standsDaylight(): bool
+    {
+        return ! in_array($this, [self::Epoxy, self::Hybrid], true);
+    }
+
     /** @return list<string> */
     public static function keys(): array
     {

@@ -6,6 +6,7 @@ namespace Aenum\Core\Format;
 
 use Aenum\Core\Blast\BlastPlan;
 use Aenum\Core\Blast\Media;
+use Aenum\Core\Cure\Chemistry;
 use Aenum\Core\Job\BlastFacts;
 use Aenum\Core\Job\CoatFacts;
 use Aenum\Core\Job\EquipmentFacts;
@@ -21,6 +22,7 @@ use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LicensedHazard;
 use Aenum\Core\Word\Lives;
 use Aenum\Core\Word\Made;
 use Aenum\Core\Word\Mark;
@@ -55,7 +57,8 @@ final class JobNode
         $marks = array_column(Mark::cases(), 'value');
         $node->object([
             'name', 'metal', 'count', 'mass_kg', 'area_m2', 'box_mm', 'made', 'on_it', 'features', 'duty', 'temper_c',
-            'strength_mpa', 'alloy', 'paint_test', 'paint_tested', 'metal_minutes_so_far', 'licence', 'acid_product',
+            'strength_mpa', 'alloy', 'paint_test', 'paint_tested', 'metal_minutes_so_far', 'licence', 'licensed_for',
+            'acid_product',
             ...$marks,
         ]);
         $metal = $node->need('metal', 'one of '.implode(', ', Metals::keys()))->oneOf(Metals::keys());
@@ -85,6 +88,7 @@ final class JobNode
             metalMinutesSoFar: Check::between('metal_minutes_so_far', $soFar, 0, 1e6),
             licence: $node->find('licence')?->asText(),
             acidProduct: $node->find('acid_product')?->asText(),
+            licensedFor: $node->find('licensed_for')?->enums(LicensedHazard::class, 10) ?? [],
         ));
     }
 
@@ -113,7 +117,7 @@ final class JobNode
     {
         $node->object([
             'role', 'bake_c', 'bake_min', 'film_um', 'effect', 'zinc_rich', 'gas_tolerant', 'conductive', 'over',
-            'before_clear', 'zone', 'share', 'clear', 'tried',
+            'before_clear', 'zone', 'share', 'clear', 'tried', 'chemistry', 'outdoors',
         ]);
 
         return $node->guard(fn (): CoatFacts => new CoatFacts(
@@ -131,6 +135,8 @@ final class JobNode
             share: Check::above('share', $node->numberOr('share', 1.0) ?? 1.0, 0, 1),
             clear: $node->find('clear')?->enum(ClearNeed::class) ?? ClearNeed::Silent,
             tried: $node->find('tried')?->asFlag() ?? false,
+            chemistry: $node->find('chemistry')?->enum(Chemistry::class),
+            outdoors: $node->find('outdoors')?->asFlag(),
         ));
     }
 
@@ -155,12 +161,14 @@ final class JobNode
         $node->object([
             'booth_mm', 'oven_mm', 'door_mm', 'rail_kg', 'hook_kg', 'oven_max_c', 'oven_vent_on', 'oven_used_for_food',
             'compressor_m3_min', 'nozzle_mm', 'ground_mohm', 'ground_measured_today', 'spray_g_min',
-            'booth_air_m3_min', 'lel_g_m3',
+            'booth_air_m3_min', 'lel_g_m3', 'light_metal_cabinet', 'gun_interlocked', 'booth_face_m_s',
+            'breathing_air_days', 'co_alarm', 'ground_volts',
         ]);
         $positive = fn (string $key, float $most): ?float => ($value = $node->numberOr($key, null)) === null
             ? null
             : Check::above($key, $value, 0, $most);
         $megohm = $node->numberOr('ground_mohm', null);
+        $days = $node->numberOr('breathing_air_days', null);
 
         return $node->guard(fn (): EquipmentFacts => new EquipmentFacts(
             boothMm: self::box($node->find('booth_mm')),
@@ -178,6 +186,12 @@ final class JobNode
             sprayGMin: $positive('spray_g_min', 10000),
             boothAirM3Min: $positive('booth_air_m3_min', 1e5),
             lelGM3: $positive('lel_g_m3', 1000),
+            lightMetalCabinet: $node->find('light_metal_cabinet')?->asFlag(),
+            gunInterlocked: $node->find('gun_interlocked')?->asFlag(),
+            boothFaceMPerS: $positive('booth_face_m_s', 20),
+            breathingAirDays: $days === null ? null : Check::between('breathing_air_days', $days, 0, 36500),
+            coAlarm: $node->find('co_alarm')?->asFlag(),
+            groundVolts: $positive('ground_volts', 100000),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Cure\Chemistry;
 use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\ClearNeed;
 use Aenum\Core\Word\Effect;
@@ -23,6 +24,8 @@ final readonly class CoatFacts
      * @param  ClearNeed  $clear  what its sheet says of a clear on it
      * @param  bool  $tried  this shop has baked it before
      * @param  float|null  $gelMinutes  at the gel temperature, where the coat is only to gel; null for the usual time
+     * @param  Chemistry|null  $chemistry  of its powder
+     * @param  bool|null  $outdoors  its sheet says it may go outdoors; null where it is silent
      * @param  bool  $isBakeAssumed  the data sheet gives no gel temperature, so bakeC is a house figure
      */
     public function __construct(
@@ -42,6 +45,14 @@ final readonly class CoatFacts
         public bool $tried = false,
         public ?float $gelMinutes = null,
         public bool $isBakeAssumed = false,
+        public ?Chemistry $chemistry = null,
+        public ?bool $outdoors = null,
     ) {
+    }
+
+    /** Chalks in daylight: its sheet keeps it indoors, or is silent and its chemistry does. */
+    public function staysIndoors(): bool
+    {
+        return ! ($this->outdoors ?? $this->chemistry?->standsDaylight() ?? true);
     }
 }

@@ -23,6 +23,12 @@ final readonly class EquipmentFacts
      * @param  float|null  $groundOhm  part to earth, as measured today
      * @param  float|null  $lelGM3  lower explosive limit of the powder
      * @param  Oven|null  $oven  the oven that speaks for the ovens, where its figures are known
+     * @param  bool|null  $lightMetalCabinet  a cabinet, media and collector kept for light metal alone
+     * @param  bool|null  $gunInterlocked  the gun cannot spray unless the booth's fan runs
+     * @param  float|null  $boothFaceMPerS  air into the booth's opening, m/s
+     * @param  float|null  $breathingAirDays  since the air of the blast hood was last tested
+     * @param  bool|null  $coAlarm  the breathing air has a carbon monoxide alarm
+     * @param  float|null  $groundVolts  the ground was measured with, V
      * @param  bool  $saltAir  the shop stands by the sea: its air bites bare steel
      */
     public function __construct(
@@ -43,6 +49,12 @@ final readonly class EquipmentFacts
         public ?float $lelGM3 = null,
         public ?Oven $oven = null,
         public bool $saltAir = false,
+        public ?bool $lightMetalCabinet = null,
+        public ?bool $gunInterlocked = null,
+        public ?float $boothFaceMPerS = null,
+        public ?float $breathingAirDays = null,
+        public ?bool $coAlarm = null,
+        public ?float $groundVolts = null,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Job;
 
 use Aenum\Core\Cure\PeakLimit;
+use Aenum\Core\Surface\Surface;
 
 /**
  * What is so on the floor at the moment a rule is asked: what was measured, what stands on the part, what it will
@@ -25,6 +26,11 @@ final readonly class Floor
      * @param  float|null  $bakedOutC  the coolest it was baked out at; null where no bake-out is on record
      * @param  bool  $besidePowder  whether it shares the oven with powder that is not baked yet
      * @param  CoatFloor|null  $coat  what is so at the gun
+     * @param  Surface|null  $surface  what is on the metal by the steps that were done
+     * @param  float|null  $metalC  part metal as measured before blasting or spraying, °C
+     * @param  float|null  $powderKg  uncured powder in the load at hand
+     * @param  float|null  $solventKg  solvent that goes into the oven with the load at hand
+     * @param  float  $metalMinutesLater  equivalent minutes at 200 °C of the bakes still to come after this one
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get at all, by their sheets
      */
     public function __construct(
@@ -40,6 +46,17 @@ final readonly class Floor
         public ?float $bakedOutC = null,
         public bool $besidePowder = false,
         public ?CoatFloor $coat = null,
+        public ?Surface $surface = null,
+        public ?float $metalC = null,
+        public ?float $powderKg = null,
+        public ?float $solventKg = null,
+        public float $metalMinutesLater = 0.0,
     ) {
+    }
+
+    /** The same with what is on the metal by what was done, and its own temperature where that was measured. */
+    public function withMetal(?Surface $surface, ?float $metalC = null): self
+    {
+        return new self(...['surface' => $surface, 'metalC' => $metalC] + get_object_vars($this));
     }
 }

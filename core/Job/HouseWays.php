@@ -26,6 +26,7 @@ use Aenum\Core\Word\TwoColourWay;
 use Aenum\Core\Word\VoltageWay;
 use Aenum\Core\Word\WashWay;
 use Aenum\Core\Word\Way;
+use Aenum\Core\Word\WipeWay;
 
 /** Where practitioners disagree: the way this shop, or this job, goes. */
 final readonly class HouseWays
@@ -49,6 +50,7 @@ final readonly class HouseWays
         public TwoColourWay $twoColours = TwoColourWay::Tape,
         public FilmWay $film = FilmWay::Plain,
         public PersonWay $person = PersonWay::NotByPerson,
+        public WipeWay $wipe = WipeWay::BeforeMasking,
     ) {
     }
 
@@ -77,6 +79,7 @@ final readonly class HouseWays
             'two_colours' => ['A second colour', TwoColourWay::cases()],
             'film' => ['How film readings are accepted', FilmWay::cases()],
             'person' => ['What the shop learns is told', PersonWay::cases()],
+            'last_wipe' => ['When the last wipe happens', WipeWay::cases()],
         ];
     }
 
@@ -118,6 +121,7 @@ final readonly class HouseWays
             TwoColourWay::tryFrom($stored['two_colours'] ?? '') ?? $usual->twoColours,
             FilmWay::tryFrom($stored['film'] ?? '') ?? $usual->film,
             PersonWay::tryFrom($stored['person'] ?? '') ?? $usual->person,
+            WipeWay::tryFrom($stored['last_wipe'] ?? '') ?? $usual->wipe,
         );
     }
 
@@ -145,7 +149,9 @@ final readonly class HouseWays
     public function strippedBy(string $wayOff): self
     {
         [$strip, $rust] = match ($wayOff) {
-            'quick_gel', 'benzyl', 'acid_stripper' => [StripWay::Chemical, RustWay::Blast],
+            'quick_gel', 'dcm_gel', 'benzyl', 'benzyl_soak', 'clear_bath', 'acid_stripper' => [
+                StripWay::Chemical, RustWay::Blast,
+            ],
             'caustic' => [StripWay::Caustic, RustWay::Blast],
             'burn_off' => [StripWay::BurnOff, RustWay::Blast],
             'blast' => [StripWay::Blast, RustWay::Blast],
@@ -172,6 +178,7 @@ final readonly class HouseWays
             $this->twoColours,
             $this->film,
             $this->person,
+            $this->wipe,
         );
     }
 }

@@ -14,6 +14,7 @@ final readonly class MediumLot
     /**
      * @param  list<string>  $oilFrom  parts that brought oil or grease into it
      * @param  list<string>  $ironFrom  parts that brought iron into it
+     * @param  list<string>  $lightFrom  parts that brought dust of aluminum, zinc or magnesium into it
      * @param  float|null  $used  share of its life; null where nobody wrote down how much went in
      * @param  ShopFactor|null  $wears  what it wears away against the book, from what was topped up; null where nothing
      *      was
@@ -26,6 +27,7 @@ final readonly class MediumLot
         public ?float $used = null,
         public ?ShopFactor $wears = null,
         public ?MediaValve $valve = null,
+        public array $lightFrom = [],
     ) {
     }
 }

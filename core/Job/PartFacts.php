@@ -11,6 +11,7 @@ use Aenum\Core\Metal\ReliefBake;
 use Aenum\Core\Word\Alloy;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LicensedHazard;
 use Aenum\Core\Word\Made;
 use Aenum\Core\Word\Mark;
 use Aenum\Core\Word\OnIt;
@@ -33,10 +34,11 @@ final readonly class PartFacts
      * @param  float|null  $temperC  what hardened steel was tempered at, °C
      * @param  float|null  $strengthMpa  tensile strength of hardened steel
      * @param  float  $metalMinutesSoFar  equivalent minutes at 200 °C its metal has had
-     * @param  string|null  $licence  the licensed process on record for magnesium, lead or chromate
+     * @param  string|null  $licence  the licensed process on record
      * @param  string|null  $acidProduct  the acid product made for this metal
      * @param  list<PinnedRecess>  $recesses  on each piece
      * @param  float  $viewFactor  share of the oven's walls it sees, 0 to 1
+     * @param  list<LicensedHazard>  $licensedFor  what the licensed process on record covers
      */
     public function __construct(
         public string $name,
@@ -59,6 +61,7 @@ final readonly class PartFacts
         public ?string $acidProduct = null,
         public array $recesses = [],
         public float $viewFactor = 1.0,
+        public array $licensedFor = [],
     ) {
     }
 
@@ -128,21 +131,35 @@ final readonly class PartFacts
         return $this->carries(OnIt::Grease) || $this->is(Mark::Oily);
     }
 
-    /** Steel that hydrogen makes brittle: said to be hard, or as strong as that. */
+    /** Steel, stainless included, that hydrogen makes brittle and heat softens: said to be hard, or that strong. */
     public function isHardSteel(): bool
     {
-        $strong = ($this->strengthMpa ?? 0.0) > ReliefBake::FROM_MPA;
-
-        return $this->family()->isSteel() && ($this->is(Mark::Hardened) || $strong);
+        return $this->family()->hardens() && ($this->is(Mark::Hardened) || $this->isHighStrength());
     }
 
-    /** Heat takes its strength for good. */
+    /** Known to be stronger than the limit past which steel is called high-strength. */
+    public function isHighStrength(): bool
+    {
+        return ($this->strengthMpa ?? 0.0) > ReliefBake::FROM_MPA;
+    }
+
+    /** Whether a licensed process on record covers a hazard. */
+    public function isLicensedFor(LicensedHazard $hazard): bool
+    {
+        return $this->licence !== null && in_array($hazard, $this->licensedFor, true);
+    }
+
+    /**
+     * Heat takes its strength for good. A light-alloy casting whose failure can hurt somebody (wheel, suspension and
+     * the like) counts as heat-treated until somebody says that it is not.
+     */
     public function losesStrength(): bool
     {
-        $aged = in_array($this->alloy, [Alloy::Aged6xxx, Alloy::Aged7xxx], true);
+        $aged = in_array($this->alloy, [Alloy::CastAged, Alloy::Aged6xxx, Alloy::Aged7xxx], true);
+        $structural = $this->isCasting() && $this->duty !== Duty::None;
 
         return $this->isLightAlloy() && $this->alloy !== Alloy::NotHeatTreatable
-            && ($this->is(Mark::HeatTreated) || $aged);
+            && ($this->is(Mark::HeatTreated) || $aged || $structural);
     }
 
     /** A hollow that is closed, or would be once every opening has its plug. */
@@ -200,7 +217,7 @@ final readonly class PartFacts
             $this->name, $this->metal, $count, $this->massKg, $this->areaM2, $this->boxMm, $this->made, $onIt,
             $this->features, $marks, $this->duty, $this->temperC, $this->strengthMpa, $this->alloy, $this->paintTest,
             $this->metalMinutesSoFar, $this->licence, $this->acidProduct, $this->recesses,
-            $this->viewFactor,
+            $this->viewFactor, $this->licensedFor,
         );
     }
 }

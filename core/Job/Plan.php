@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Cure\MetalAgeing;
 use Aenum\Core\Word\StepKind;
 
 /** What a rule looks at: what is known of the job, the steps laid out for it, and what is so on the floor. */
@@ -161,6 +162,19 @@ final readonly class Plan
         }
 
         return $heatings;
+    }
+
+    /**
+     * Equivalent minutes at 200 °C the metal has after every bake: what it has had, the bake at hand as computed and
+     * those still to come; as planned where none is at hand.
+     */
+    public function metalMinutes(): float
+    {
+        $now = $this->floor->metalMinutes;
+
+        return $this->facts->part->metalMinutesSoFar + ($now === null
+            ? MetalAgeing::planned(0.0, $this->heatings())
+            : $now + $this->floor->metalMinutesLater);
     }
 
     /** Minutes of hands of every step. */

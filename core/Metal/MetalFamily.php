@@ -16,6 +16,8 @@ enum MetalFamily: string
     case CopperAlloy = 'copper_alloy';
     case Magnesium = 'magnesium';
     case LowMelting = 'low_melting';
+    /** Board, glass, plastic: told at the counter what is not offered. */
+    case NonMetal = 'non_metal';
     /** A word this release does not know, or a metal given by its specific heat alone. */
     case Unknown = 'unknown';
 
@@ -23,6 +25,12 @@ enum MetalFamily: string
     public function isSteel(): bool
     {
         return in_array($this, [self::CarbonSteel, self::Galvanised, self::CastIron], true);
+    }
+
+    /** Hardened, it is softened by heat and cracked by hydrogen: any steel, stainless included. */
+    public function hardens(): bool
+    {
+        return $this->isSteel() || $this === self::Stainless;
     }
 
     /** Rusts by itself once blasted; the only metals ferrous media may touch. */

@@ -128,6 +128,7 @@ final readonly class MetalQuestions
             MetalFamily::Magnesium => 'Magnesium burns in the blast cabinet and in the oven: declined unless a '
                 .'licensed process is on record.',
             MetalFamily::LowMelting => 'It melts in the oven: declined.',
+            MetalFamily::NonMetal => 'Not a metal: not offered here.',
             default => null,
         };
     }

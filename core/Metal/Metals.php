@@ -7,7 +7,7 @@ namespace Aenum\Core\Metal;
 use Aenum\Core\Unit\InvalidQuantity;
 
 /**
- * The metals a coating shop meets, in the order a form shows them.
+ * The metals a coating shop meets, in the order a form shows them, and at the end what is none.
  *
  * For the copper alloys, zinc, magnesium and lead, specific heat is from the elements' molar heats at 25 °C and 200 °C
  * (CRC Handbook of Chemistry and Physics), taken linear between. Every figure is typical of its family; an alloy's own
@@ -466,6 +466,72 @@ final class Metals
                     'conductivity' => 'CRC lead',
                     'density' => 'between CRC lead and tin',
                     'emissivity' => 'bare surface, textbook',
+                    'softness' => 'house figure, unverified',
+                ],
+            ),
+            new Metal(
+                key: 'wood_board',
+                name: 'Wood or board (MDF)',
+                family: MetalFamily::NonMetal,
+                heatCapacity: HeatCapacity::polynomial([1700.0]),
+                conductivityWPerMK: 0.14,
+                densityKgPerM3: 750.0,
+                bareEmissivity: 0.9,
+                softness: 2.0,
+                alwaysCast: false,
+                holdsZinc: false,
+                bakeWarnC: null,
+                bakeStopC: null,
+                answers: [],
+                sources: [
+                    'heat' => 'EN ISO 10456, fiberboard',
+                    'conductivity' => 'EN ISO 10456, fiberboard',
+                    'density' => 'EN ISO 10456, fiberboard',
+                    'emissivity' => 'non-metallic surface, textbook',
+                    'softness' => 'house figure, unverified',
+                ],
+            ),
+            new Metal(
+                key: 'glass',
+                name: 'Glass',
+                family: MetalFamily::NonMetal,
+                heatCapacity: HeatCapacity::polynomial([750.0]),
+                conductivityWPerMK: 1.0,
+                densityKgPerM3: 2500.0,
+                bareEmissivity: 0.9,
+                softness: 2.0,
+                alwaysCast: false,
+                holdsZinc: false,
+                bakeWarnC: null,
+                bakeStopC: null,
+                answers: [],
+                sources: [
+                    'heat' => 'EN ISO 10456, soda-lime glass',
+                    'conductivity' => 'EN ISO 10456, soda-lime glass',
+                    'density' => 'EN ISO 10456, soda-lime glass',
+                    'emissivity' => 'non-metallic surface, textbook',
+                    'softness' => 'house figure, unverified',
+                ],
+            ),
+            new Metal(
+                key: 'plastic',
+                name: 'Plastic or composite',
+                family: MetalFamily::NonMetal,
+                heatCapacity: HeatCapacity::polynomial([1500.0]),
+                conductivityWPerMK: 0.25,
+                densityKgPerM3: 1200.0,
+                bareEmissivity: 0.9,
+                softness: 2.0,
+                alwaysCast: false,
+                holdsZinc: false,
+                bakeWarnC: null,
+                bakeStopC: null,
+                answers: [],
+                sources: [
+                    'heat' => 'EN ISO 10456, between polymers',
+                    'conductivity' => 'EN ISO 10456, between polymers',
+                    'density' => 'EN ISO 10456, between polymers',
+                    'emissivity' => 'non-metallic surface, textbook',
                     'softness' => 'house figure, unverified',
                 ],
             ),

@@ -14,6 +14,7 @@ use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\BakeOutWay;
 use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\OnIt;
 
 /** How long a part takes to get hot and cold, and whether its gas is driven out before the blast, after it or both. */
 final class PartHeats
@@ -85,13 +86,18 @@ final class PartHeats
     }
 
     /** Minutes until it can be handled and coated; a house figure where the part is not known. */
-    public function down(float $fromC): float
+    public function down(float $fromC, float $toC = RouteTimes::COOL_TO_C): float
     {
         $item = $this->item(1);
 
-        return $item === null
-            ? RouteTimes::COOL_GUESS
-            : Cooling::minutes($item, $fromC, RouteTimes::ROOM_C, RouteTimes::COOL_TO_C);
+        try {
+            return $item === null
+                ? RouteTimes::COOL_GUESS
+                : Cooling::minutes($item, $fromC, RouteTimes::ROOM_C, $toC);
+        } catch (InvalidQuantity) {
+            // Longer than a week: its mass or area cannot be right, which another page says.
+            return RouteTimes::COOL_GUESS;
+        }
     }
 
     /** @return array{before: bool, after: bool} of the blast */
@@ -102,6 +108,10 @@ final class PartHeats
             return ['before' => false, 'after' => false];
         }
         $oily = $part->is(Mark::Oily);
+        if ($part->carries(OnIt::PlasticCoating)) {
+            // It sees no oven before the blast has taken the plastic off.
+            return ['before' => false, 'after' => true];
+        }
 
         return match ($this->facts->house->bakeOut) {
             BakeOutWay::BeforeBlast => ['before' => true, 'after' => false],

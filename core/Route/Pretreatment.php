@@ -6,6 +6,7 @@ namespace Aenum\Core\Route;
 
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Metal\MetalFamily;
+use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\StepKind;
 
 /**
@@ -41,6 +42,16 @@ final readonly class Pretreatment
                 'Sweep-blast, mild clean, conversion made for zinc, rinse, dry',
                 'New zinc is slick and reacts with plain alkali; its own conversion coat holds the film.',
                 StepKind::Conversion,
+            ),
+            $facts->part->carries(OnIt::Plating) => new self(
+                'Blast lightly, sand, solvent wipe',
+                'Plate takes no phosphate and no conversion coating.',
+                null,
+            ),
+            ($facts->coats[0] ?? null)?->zincRich === true => new self(
+                'Degrease, blast, wash, dry; no phosphate',
+                'Zinc-rich primer protects steel only where it touches it: blasted or etched, never phosphated.',
+                null,
             ),
             $family->rusts() => new self(
                 'Degrease, rinse, iron phosphate, rinse, dry in the oven',

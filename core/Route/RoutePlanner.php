@@ -26,6 +26,7 @@ use Aenum\Core\Word\StepKind;
 use Aenum\Core\Word\SurfaceWay;
 use Aenum\Core\Word\TwoColourWay;
 use Aenum\Core\Word\WashWay;
+use Aenum\Core\Word\WipeWay;
 
 /** Lays out a job's steps from what is known of it and the house ways, each with its reason. */
 final class RoutePlanner
@@ -72,6 +73,7 @@ final class RoutePlanner
         $planner->hang(HangWay::BeforeWash);
         $planner->clean();
         $planner->add(...$planner->masking->late());
+        $planner->wipeAfterMasking();
         $planner->hang(HangWay::AfterWash);
         $planner->beforePowder();
         $planner->coats();
@@ -191,10 +193,16 @@ final class RoutePlanner
         return $this->part->family()->rusts() ? $where : $else;
     }
 
-    private function dry(string $why): void
+    private function dry(string $why, bool $staysWarm = false): void
     {
         $dried = end($this->steps);
         if ($dried instanceof Step && in_array($dried->kind, [StepKind::Cool, StepKind::DryOff], true)) {
+            return;
+        }
+        if ($this->isPlasticOn()) {
+            $why = 'Blown dry: it sees no oven before the plastic is off.';
+            $this->add(new Step(StepKind::BlowOut, 2 + 0.5 * $this->part->count, 0, $why));
+
             return;
         }
         $seams = $this->part->has(Feature::Seams);
@@ -202,7 +210,17 @@ final class RoutePlanner
         $why = $seams ? 'Seams hold water: a long hot dry.' : $why;
         $wait = $hold + RouteTimes::DRY_OFF_HEAT_UP;
         $this->add(new Step(StepKind::DryOff, 2, $wait, $why, RouteTimes::DRY_OFF_C, $hold));
-        $this->cool(RouteTimes::DRY_OFF_C);
+        if (! $staysWarm) {
+            $this->cool(RouteTimes::DRY_OFF_C);
+        }
+    }
+
+    /** PVC, nylon or fluoropolymer that no step has taken off yet. */
+    private function isPlasticOn(): bool
+    {
+        $takes = fn (Step $step): bool => in_array($step->kind, [StepKind::Blast, StepKind::HandAbrade], true);
+
+        return $this->part->carries(OnIt::PlasticCoating) && array_filter($this->steps, $takes) === [];
     }
 
     /** Rust and nothing else, on a house that converts it rather than blasts. */
@@ -213,9 +231,9 @@ final class RoutePlanner
             fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
         );
 
-        return $this->facts->house->rust === RustWay::Convert &&
+        return $this->facts->house->rust === RustWay::Convert && ! $this->startsZincRich() &&
             $this->part->family()->rusts() &&
-            array_values($left) === [OnIt::Rust];
+            $left !== [] && array_diff(array_column($left, 'value'), ['rust', 'light_rust']) === [];
     }
 
     private function blast(): void
@@ -226,10 +244,15 @@ final class RoutePlanner
         }
         match (true) {
             $this->convertsRust() => $this->convert(),
-            $this->part->isGalvanised() => $this->sweep('Only enough to roughen the zinc.'),
+            $this->part->isGalvanised() => $this->sweepZinc(),
             $this->keepsOldPrimer() => $this->sweep('Only the shine goes off the old primer; what lifts comes off.'),
             default => $this->surface($this->surfaceWay()),
         };
+        $last = end($this->steps);
+        if ($this->part->carries(OnIt::Plating) && $last instanceof Step && $last->kind->blasts()) {
+            $minutes = RouteTimes::SAND_PLATING_M2 * $this->area;
+            $this->add(new Step(StepKind::HandAbrade, $minutes, 0, 'Sanded after the blast: plate takes no bath.'));
+        }
         $keeps = array_filter($this->part->features, fn (Feature $one): bool => $one->keepsMedia()) !== [];
         $last = end($this->steps);
         if ($keeps && $last instanceof Step && $last->kind->blasts()) {
@@ -246,19 +269,23 @@ final class RoutePlanner
             fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
         );
 
-        return $this->part->is(Mark::OldPrimerTight) && $comesOff === [];
+        return $this->part->is(Mark::OldPrimerTight) && $comesOff === [] && ! $this->startsZincRich();
     }
 
     /** As the house gives a film its tooth; blasted all the same where what is on it needs that. */
     private function surfaceWay(): SurfaceWay
     {
         $way = $this->facts->house->surface;
-        $new = array_filter(
-            $this->leftToBlast(),
-            fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease], true),
-        ) === [];
+        $clean = $this->scrubsRust() ? [OnIt::Bare, OnIt::Grease, OnIt::LightRust] : [OnIt::Bare, OnIt::Grease];
+        $new = array_filter($this->leftToBlast(), fn (OnIt $on): bool => ! in_array($on, $clean, true)) === [];
 
-        return $way === SurfaceWay::Hand || $new ? $way : SurfaceWay::Blast;
+        return ($way === SurfaceWay::Hand || $new) && ! $this->startsZincRich() ? $way : SurfaceWay::Blast;
+    }
+
+    /** The first coat is a zinc-rich primer, which must touch blasted or etched steel. */
+    private function startsZincRich(): bool
+    {
+        return ($this->facts->coats[0] ?? null)?->zincRich === true && $this->part->family()->rusts();
     }
 
     private function surface(SurfaceWay $way): void
@@ -307,8 +334,20 @@ final class RoutePlanner
                 'Rust turned to a black layer; it needs its day before it carries a film.',
             ),
         );
-        $this->rinse('Wipe off and rinse what has not turned black, as its sheet says.');
-        $this->dry('Dry before powder, or it blisters.');
+        $this->dry('Dry before powder, or it blisters. It is coated as it is, and not washed.');
+    }
+
+    /** Zinc is only swept; what a sweep does not take off it is abraded by hand first. */
+    private function sweepZinc(): void
+    {
+        $light = [OnIt::Bare, OnIt::Grease, OnIt::LightRust];
+        $left = array_filter($this->leftToBlast(), fn (OnIt $on): bool => ! in_array($on, $light, true));
+        if ($left !== []) {
+            $minutes = 60 * $this->area / OnIt::slowestM2PerH(...$left) * RouteTimes::BY_HAND;
+            $why = 'A sweep does not take this off zinc: abraded by hand, with the zinc left where it holds.';
+            $this->add(new Step(StepKind::HandAbrade, $minutes, 0, $why));
+        }
+        $this->sweep('Only enough to roughen the zinc.');
     }
 
     private function sweep(string $why): void
@@ -319,11 +358,14 @@ final class RoutePlanner
     /** @return list<OnIt> what is still on the part when it comes to the nozzle */
     private function leftToBlast(): array
     {
-        $stripped = array_filter($this->steps, fn (Step $step): bool => $step->kind->strips()) !== [];
-        $stays = $this->part->is(Mark::OldPrimerTight);
+        $stripper = array_filter($this->steps, fn (Step $step): bool => $step->kind->strips()) === []
+            ? null
+            : $this->stripper;
+        $stays = $this->part->is(Mark::OldPrimerTight) && ! $this->startsZincRich();
         $left = array_filter(
             $this->part->onIt,
-            fn (OnIt $on): bool => ! $on->isCoating() || (! $stripped && ! ($stays && $on->isPaint())),
+            fn (OnIt $on): bool => ! $on->isCoating()
+                || ($stripper?->takesOff($on) !== true && ! ($stays && $on->isPaint())),
         );
 
         return array_values($left);
@@ -331,14 +373,23 @@ final class RoutePlanner
 
     private function clean(): void
     {
-        $way = $this->facts->house->lastClean;
-        if ($way === LastCleanWay::Solvent || ($way === LastCleanWay::ByUse && ! $this->facts->outdoors())) {
-            $why = 'Takes off the last dust and finger marks.';
-            $this->add(new Step(StepKind::SolventWipe, 2 + 2 * $this->area, RouteTimes::FLASH_OFF, $why));
+        if ($this->convertsRust()) {
+            if ($this->bakeOut['after'] && $this->part->is(Mark::Oily)) {
+                $this->wipe('Takes off the oil the bake-out brought up; the converter is not washed.');
+            }
 
             return;
         }
-        if ($this->facts->house->wash === WashWay::Scrub) {
+        $way = $this->facts->house->lastClean;
+        $wipes = $way === LastCleanWay::Solvent || ($way === LastCleanWay::ByUse && ! $this->facts->outdoors());
+        if ($wipes && ! $this->scrubsRust()) {
+            if ($this->facts->house->wipe === WipeWay::BeforeMasking) {
+                $this->wipe('Takes off the last dust and finger marks.');
+            }
+
+            return;
+        }
+        if ($this->facts->house->wash === WashWay::Scrub || $this->scrubsRust()) {
             $why = 'Pad and brush with detergent, seams and corners too, before anything else wets it.';
             $this->add(new Step(StepKind::Scrub, 3 + RouteTimes::SCRUB_M2 * $this->area, 0, $why));
         }
@@ -346,11 +397,49 @@ final class RoutePlanner
         $wait = $spray ? 1 : 3;
         $this->add(new Step(StepKind::Wash, RouteTimes::WASH_STAGE + $this->area, $wait, 'Detergent wash.'));
         $advice = Pretreatment::for($this->facts);
-        if ($way !== LastCleanWay::Detergent && $advice->step !== null) {
+        if ($this->scrubsRust()) {
+            $why = 'Indoors, scrubbing and phosphate take light rust without a blast.';
+            $this->add(new Step(StepKind::Phosphate, RouteTimes::WASH_STAGE, $wait, $why));
+        } elseif ($way !== LastCleanWay::Detergent && $advice->step !== null) {
             $this->add(new Step($advice->step, RouteTimes::WASH_STAGE, $wait, $advice->why));
         }
         $this->add(new Step(StepKind::Rinse, RouteTimes::WASH_STAGE, 2, 'Nothing of the bath may stay.'));
-        $this->dry($this->rusting('Dry before powder, or flash rust and pinholes.', 'Dry before powder, or pinholes.'));
+        $why = $this->rusting('Dry before powder, or flash rust and pinholes.', 'Dry before powder, or pinholes.');
+        $this->dry($why, $this->coatsOnDryOffHeat());
+    }
+
+    /** Light rust and nothing worse, indoors, in a shop that does not blast clean new metal. */
+    private function scrubsRust(): bool
+    {
+        $others = array_filter(
+            $this->leftToBlast(),
+            fn (OnIt $on): bool => ! in_array($on, [OnIt::Bare, OnIt::Grease, OnIt::LightRust], true),
+        );
+
+        return $this->part->carries(OnIt::LightRust) && $others === [] && ! $this->facts->outdoors()
+            && $this->part->family()->rusts() && $this->facts->house->surface === SurfaceWay::NoBlast;
+    }
+
+    /** Coated warm straight from the dry-off: nothing is masked between them, so it need not cool and heat again. */
+    private function coatsOnDryOffHeat(): bool
+    {
+        return $this->facts->house->coat === CoatWay::Warm && $this->masking->late() === [];
+    }
+
+    private function wipe(string $why): void
+    {
+        $this->add(new Step(StepKind::SolventWipe, 2 + 2 * $this->area, RouteTimes::FLASH_OFF, $why));
+    }
+
+    /** Where the house wipes last: after the masks are on, so that no finger mark of masking stays. */
+    private function wipeAfterMasking(): void
+    {
+        $masked = $this->masking->late() !== [] || $this->masking->early() !== [];
+        $unwashed = array_filter($this->steps, fn (Step $step): bool => $step->kind === StepKind::Wash) === [];
+        $asked = $this->facts->house->wipe === WipeWay::AfterMasking && ! $this->convertsRust();
+        if ($asked && ($masked || $unwashed)) {
+            $this->wipe('Last, after masking: takes off finger marks. Solvent stays off the tape edges.');
+        }
     }
 
     private function hang(HangWay $when): void
@@ -366,7 +455,15 @@ final class RoutePlanner
         $this->add(
             new Step(StepKind::GroundCheck, 1, 0, 'Part to earth for this rack, before anything is sprayed.'),
         );
-        if ($this->facts->house->coat === CoatWay::Warm) {
+        $onDryOffHeat = array_filter(
+            array_slice($this->steps, -3),
+            fn (Step $step): bool => $step->kind === StepKind::DryOff,
+        ) !== [] && $this->coatsOnDryOffHeat();
+        if ($onDryOffHeat) {
+            $why = 'Coated on the heat of the dry-off: it only falls to the warm window, and is not heated again.';
+            $wait = $this->heats->down(RouteTimes::DRY_OFF_C, RouteTimes::WARM_C);
+            $this->add(new Step(StepKind::Cool, 0, $wait, $why));
+        } elseif ($this->facts->house->coat === CoatWay::Warm) {
             $why = 'Warm metal takes powder in recesses and lets gas out.';
             $wait = RouteTimes::WARM_WAIT;
             $this->add(new Step(StepKind::Warm, 1, $wait, $why, RouteTimes::WARM_C, RouteTimes::WARM_HOLD));
@@ -480,7 +577,7 @@ final class RoutePlanner
     private function bakeOutStep(string $why): void
     {
         $celsius = self::bakeOutC($this->facts);
-        $hold = RouteTimes::BAKE_OUT_HOLD;
+        $hold = self::bakeOutHold($this->facts);
         $wait = $this->heats->bakeOutMinutes($celsius, $hold);
         $this->add(new Step(StepKind::BakeOut, 3, $wait, $why, $celsius, $hold));
         $this->cool($celsius);
@@ -491,7 +588,17 @@ final class RoutePlanner
     {
         $cure = $facts->hottestCureC();
 
-        return $cure === null ? RouteTimes::BAKE_OUT_C : $cure + RouteTimes::BAKE_OUT_ABOVE;
+        return match (true) {
+            $cure === null => RouteTimes::BAKE_OUT_C,
+            $facts->part->losesStrength() => $cure,
+            default => $cure + RouteTimes::BAKE_OUT_ABOVE,
+        };
+    }
+
+    /** Minutes a bake-out holds where nobody has said otherwise: the shortest that serves, for metal that heat ages. */
+    public static function bakeOutHold(JobFacts $facts): float
+    {
+        return $facts->part->losesStrength() ? RouteTimes::BAKE_OUT_LEAST : RouteTimes::BAKE_OUT_HOLD;
     }
 
     /** A step somebody adds by hand, as it usually is. */

@@ -55,6 +55,12 @@ final class RouteTimes
     /** A bake-out begins with this hold and this much over the hottest cure; the shop's own habit may be longer. */
     public const BAKE_OUT_HOLD = 45.0;
 
+    /** The shortest hold that still drives gas out, min. General practice. */
+    public const BAKE_OUT_LEAST = 30.0;
+
+    /** Sanding plate after the blast, min for a square meter. House figure. */
+    public const SAND_PLATING_M2 = 12.0;
+
     /** Above the hottest cure planned, K. */
     public const BAKE_OUT_ABOVE = 10.0;
 

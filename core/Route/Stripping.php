@@ -32,9 +32,13 @@ final class Stripping
                 StripWay::BurnOff => Agents::get('burn_off'),
                 default => Agents::get('benzyl'),
             };
-        $takes = array_filter($coatings, $agent->takesOff(...)) !== [];
+        $takes = fn (Agent $agent): bool => array_filter($coatings, $agent->takesOff(...)) !== [];
+        if ($takes($agent) && self::suits($agent, $facts)) {
+            return $agent;
+        }
+        $usual = Agents::get('benzyl');
 
-        return $takes && self::suits($agent, $facts) ? $agent : Agents::get('benzyl');
+        return $takes($usual) ? $usual : null;
     }
 
     /** Cross-linked coating is on it. */

@@ -27,6 +27,10 @@ enum Remedy: string
     case BakeOutAlone = 'bake_out_alone';
     case OtherMask = 'other_mask';
     case MeasureGround = 'measure_ground';
+    case MeasureMetal = 'measure_metal';
+    case CleanAgain = 'clean_again';
+    case GasFree = 'gas_free';
+    case ShopFacts = 'shop_facts';
     case LessPowder = 'less_powder';
     case SeeOvens = 'see_ovens';
     case FewerAtATime = 'fewer_at_a_time';
@@ -55,6 +59,10 @@ enum Remedy: string
             self::BakeOutAlone => 'Bake it out on its own',
             self::OtherMask => 'Pick another mask',
             self::MeasureGround => 'Measure the ground again',
+            self::MeasureMetal => 'Measure the metal',
+            self::CleanAgain => 'Send it back to be cleaned',
+            self::GasFree => 'Certified gas-free',
+            self::ShopFacts => 'Open shop settings',
             self::LessPowder => 'Spray less powder a minute',
             self::SeeOvens => 'See the ovens',
             self::FewerAtATime => 'Hang fewer at a time',

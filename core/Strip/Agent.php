@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aenum\Core\Strip;
 
 use Aenum\Core\Metal\Metal;
-use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Word\OnIt;
 
 /** A way of taking something off that is not blasting: a chemical family, or fire. */
@@ -24,6 +23,9 @@ final readonly class Agent
      * @param  array<string, string>  $withName  MetalFamily => why a name is needed
      * @param  string  $source  where the figures are from
      * @param  list<string>  $tips  what makes it work
+     * @param  list<string>  $asksProduct  MetalFamily values on which only a product made for them may be used
+     * @param  string|null  $respirator  the class its vapor asks for; null where ventilation is enough
+     * @param  bool  $isRegulated  its use is banned or needs a permit in many places
      */
     public function __construct(
         public string $key,
@@ -45,6 +47,9 @@ final readonly class Agent
         public string $waste,
         public string $source,
         public array $tips = [],
+        public array $asksProduct = [],
+        public ?string $respirator = null,
+        public bool $isRegulated = false,
     ) {
     }
 
@@ -103,8 +108,6 @@ final readonly class Agent
     /** Whether it is an acid on a metal that only a product made for it may touch. */
     public function needsProductFor(Metal $metal): bool
     {
-        $soft = [MetalFamily::Zinc, MetalFamily::Galvanised, MetalFamily::LightAlloy];
-
-        return $this->acid && in_array($metal->family, $soft, true);
+        return $this->acid && in_array($metal->family->value, $this->asksProduct, true);
     }
 }

@@ -23,6 +23,12 @@ final class Agents
 
     private const DISSOLVES = 'It dissolves this metal.';
 
+    /** Acid dissolves these unless the product is made for them. */
+    private const SOFT = ['zinc', 'galvanised', 'light_alloy'];
+
+    /** Strong acid pits stainless and takes zinc out of brass, so it asks for the product here too. */
+    private const SOFT_AND_PITTED = [...self::SOFT, 'stainless', 'copper_alloy'];
+
     private const NO_RUST = 'There is no rust on it to convert.';
 
     /** @return array<string, Agent> by key */
@@ -142,8 +148,12 @@ final class Agents
             ),
             new Agent(
                 key: 'quick_gel',
-                name: 'quick stripping gel',
-                takes: ['paint' => [30.0, 90.0], 'factory_clear' => [30.0, 90.0]],
+                name: 'quick gel without methylene chloride',
+                takes: [
+                    'paint' => [30.0, 90.0],
+                    'factory_clear' => [30.0, 90.0],
+                    'two_part_paint' => [30.0, 90.0],
+                ],
                 coats: 2,
                 minutesPerM2: 5.0,
                 litresPerM2: 0.6,
@@ -156,7 +166,7 @@ final class Agents
                 never: [],
                 withName: [],
                 gloves: 'butyl rubber',
-                caution: 'Face shield, strong ventilation; burns skin and eyes, its vapour is heavy.',
+                caution: 'Face shield, strong ventilation; burns skin and eyes. Read on the tin what it is made of.',
                 waste: 'Sludge and rinse water are hazardous waste by local rule.',
                 source: self::SOURCE,
                 tips: [
@@ -165,13 +175,44 @@ final class Agents
                 ],
             ),
             new Agent(
+                key: 'dcm_gel',
+                name: 'methylene chloride gel',
+                takes: [
+                    'paint' => [15.0, 60.0],
+                    'factory_clear' => [15.0, 60.0],
+                    'two_part_paint' => [20.0, 60.0],
+                    'old_powder' => [60.0, 240.0],
+                ],
+                coats: 2,
+                minutesPerM2: 5.0,
+                litresPerM2: 0.6,
+                acid: false,
+                celsius: null,
+                rinse: 'Scrape, then rinse hot until nothing is slimy.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'PVA or laminate film, under a second pair',
+                caution: 'Face shield, extraction. The heavy vapor puts people to sleep and kills in tanks and pits.',
+                waste: 'Sludge and rinse water are hazardous waste by local rule.',
+                source: self::SOURCE,
+                respirator: 'supplied air: no cartridge holds this vapor',
+                isRegulated: true,
+                tips: [
+                    'Two coats of about a quarter of an hour; the second while the first still lifts.',
+                    'Thick and covered: it works only while it is wet.',
+                ],
+            ),
+            new Agent(
                 key: 'benzyl',
-                name: 'benzyl alcohol stripper',
+                name: 'benzyl alcohol stripper, brushed on',
                 takes: [
                     'paint' => [30.0, 180.0],
                     'factory_clear' => [30.0, 180.0],
                     'two_part_paint' => [120.0, 360.0],
-                    'old_powder' => [480.0, 1440.0],
+                    'old_powder' => [240.0, 720.0],
                 ],
                 coats: 2,
                 minutesPerM2: 5.0,
@@ -190,7 +231,35 @@ final class Agents
                 source: self::SOURCE,
                 tips: [
                     'Brushed on thick, one way, and covered with foil or film: it works only while it is wet.',
-                    'Foam or a soak of 8 h and overnight reaches what a brush does not; its sheet says how strong.',
+                    'Foam holds it wet on upright faces.',
+                ],
+            ),
+            new Agent(
+                key: 'benzyl_soak',
+                name: 'benzyl alcohol soak tank',
+                takes: [
+                    'paint' => [120.0, 960.0],
+                    'factory_clear' => [120.0, 960.0],
+                    'two_part_paint' => [240.0, 960.0],
+                    'old_powder' => [480.0, 1440.0],
+                ],
+                coats: 1,
+                minutesPerM2: 1.0,
+                litresPerM2: 0.3,
+                acid: false,
+                celsius: null,
+                rinse: 'Scrape, then rinse hot until nothing is slimy.',
+                neutralise: null,
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [],
+                withName: [],
+                gloves: 'butyl rubber',
+                caution: 'Face shield, ventilation; burns skin and eyes.',
+                waste: 'Sludge and rinse water are hazardous waste by local rule.',
+                source: self::SOURCE,
+                tips: [
+                    'Fully under, seams upward so that air gets out; 8 h or overnight for powder.',
                 ],
             ),
             new Agent(
@@ -221,9 +290,37 @@ final class Agents
                 caution: 'Face shield, apron, extraction; burns skin and eyes.',
                 waste: 'Hazardous waste by local rule; never with caustic.',
                 source: self::SOURCE,
+                asksProduct: self::SOFT_AND_PITTED,
                 tips: [
                     'Covered it works on; dried on it bites. Start at the bottom, so that runs do not mark.',
                 ],
+            ),
+            new Agent(
+                key: 'clear_bath',
+                name: 'acid bath for clear on alloy',
+                takes: ['factory_clear' => [5.0, 20.0]],
+                coats: 1,
+                minutesPerM2: 2.0,
+                litresPerM2: 0.3,
+                acid: true,
+                celsius: null,
+                rinse: 'Rinse twice at once; what dries on leaves stains.',
+                neutralise: 'Neutralise with soda solution, then rinse again.',
+                waitAfter: 0.0,
+                waitWhy: '',
+                never: [
+                    'zinc' => self::DISSOLVES,
+                    'galvanised' => 'It eats the zinc.',
+                    'light_alloy' => 'Only a bath whose sheet allows this alloy.',
+                    'magnesium' => self::DISSOLVES,
+                ],
+                withName: [],
+                gloves: 'acid gloves, long',
+                caution: 'Face shield, apron, extraction. Some baths hold fluoride: calcium gluconate gel at hand.',
+                waste: 'Hazardous waste by local rule; never with caustic.',
+                source: self::SOURCE,
+                tips: ['A test spot first: the wrong bath etches alloy in minutes.'],
+                asksProduct: ['light_alloy', 'stainless', 'copper_alloy'],
             ),
             new Agent(
                 key: 'caustic',
@@ -288,13 +385,13 @@ final class Agents
             new Agent(
                 key: 'converter',
                 name: 'rust converter',
-                takes: ['rust' => [20.0, 60.0]],
+                takes: ['rust' => [20.0, 60.0], 'light_rust' => [20.0, 60.0]],
                 coats: 2,
                 minutesPerM2: 4.0,
                 litresPerM2: 0.12,
                 acid: true,
                 celsius: null,
-                rinse: 'Wipe off what has not turned black, and rinse as its sheet says.',
+                rinse: 'Wipe off what has not turned black; wash nothing off that has.',
                 neutralise: null,
                 waitAfter: 1440.0,
                 waitWhy: 'The converted layer needs its day before it carries a film.',
@@ -311,6 +408,7 @@ final class Agents
                 caution: 'Weak acid: eye protection.',
                 waste: 'Rinse water by local rule; what was poured out never goes back into the bottle.',
                 source: self::SOURCE,
+                asksProduct: self::SOFT,
                 tips: [
                     'Pour out what is needed; nothing goes back into the bottle.',
                     'Thin, and a second coat; where it stays pale there is no rust left to convert.',
@@ -320,7 +418,11 @@ final class Agents
             new Agent(
                 key: 'acid_pickle',
                 name: 'acid pickle',
-                takes: ['rust' => [15.0, 60.0], 'mill_scale' => [20.0, 60.0]],
+                takes: [
+                    'rust' => [15.0, 60.0],
+                    'light_rust' => [5.0, 60.0],
+                    'mill_scale' => [20.0, 60.0],
+                ],
                 coats: 1,
                 minutesPerM2: 3.0,
                 litresPerM2: 0.3,
@@ -341,6 +443,7 @@ final class Agents
                 caution: 'Face shield, apron, extraction. Acid into water, never water into acid.',
                 waste: 'Hazardous waste by local rule; never with caustic.',
                 source: self::SOURCE,
+                asksProduct: self::SOFT_AND_PITTED,
             ),
             new Agent(
                 key: 'acid_rinse',
@@ -366,6 +469,7 @@ final class Agents
                 caution: 'Face shield. Never into the caustic: rinse between them.',
                 waste: 'By local rule; never with caustic.',
                 source: self::SOURCE,
+                asksProduct: self::SOFT,
             ),
             new Agent(
                 key: 'soda_rinse',

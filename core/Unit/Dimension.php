@@ -25,6 +25,7 @@ enum Dimension
     case Energy;
     case Volume;
     case AirFlow;
+    case AirSpeed;
     case Duration;
 
     /** @return array<string, array{float, float}> unit as written => [factor, offset]: kept = factor·x + offset */
@@ -76,6 +77,7 @@ enum Dimension
             self::Energy => ['kWh' => [1.0, 0.0]],
             self::Volume => ['l' => [1.0, 0.0], 'gal' => [3.785411784, 0.0], 'ml' => [0.001, 0.0]],
             self::AirFlow => ['m³/min' => [1.0, 0.0], 'cfm' => [0.028316846592, 0.0], 'l/s' => [0.06, 0.0]],
+            self::AirSpeed => ['m/s' => [1.0, 0.0], 'ft/min' => [0.00508, 0.0]],
             self::Duration => ['min' => [1.0, 0.0], 'h' => [60.0, 0.0], 's' => [1 / 60, 0.0]],
         };
     }
@@ -145,6 +147,7 @@ enum Dimension
             self::Energy => 'kWh',
             self::Volume => $us ? 'gal' : 'l',
             self::AirFlow => $us ? 'cfm' : 'm³/min',
+            self::AirSpeed => $us ? 'ft/min' : 'm/s',
             self::Duration => 'min',
         };
     }

@@ -91,6 +91,12 @@ final readonly class Quantity
         return self::of(Dimension::AirFlow, $m3PerMin);
     }
 
+    /** Air through an opening, m/s. */
+    public static function airSpeed(float $mPerS): self
+    {
+        return self::of(Dimension::AirSpeed, $mPerS);
+    }
+
     /** A time, min; the same for every reader. */
     public static function minutes(float $minutes): self
     {

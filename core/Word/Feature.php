@@ -22,6 +22,8 @@ enum Feature: string
     case PackedGrease = 'packed_grease';
     case OilPassages = 'oil_passages';
     case PlatedFittings = 'plated_fittings';
+    case StrongFasteners = 'strong_fasteners';
+    case HeldFuel = 'held_fuel';
     case Weights = 'weights';
     case Inserts = 'inserts';
     case Valves = 'valves';
@@ -36,6 +38,8 @@ enum Feature: string
             self::SolderOrWhiteMetal => 'solder or white metal',
             self::RubberOrPlastic => 'rubber or plastic',
             self::PlatedFittings => 'yellow or grey plated fittings',
+            self::StrongFasteners => 'high-strength bolts or springs (10.9, 12.9)',
+            self::HeldFuel => 'tank or drum that held fuel or solvent',
             self::Weights => 'balance weights',
             self::Inserts => 'thread inserts with plastic in them',
             self::Caps => 'caps and badges',

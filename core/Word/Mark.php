@@ -13,6 +13,9 @@ enum Mark: string
     case HeatTreated = 'heat_treated';
     case Vented = 'vented';
     case PlugsCloseHollow = 'plugs_close_hollow';
+    case GasFree = 'gas_free';
+    case FromCold = 'from_cold';
+    case FoodContact = 'food_contact';
     case FittingsNotCadmium = 'fittings_not_cadmium';
     case NoFactoryClear = 'no_factory_clear';
     case FailedTry = 'failed_try';
@@ -34,6 +37,9 @@ enum Mark: string
             self::HeatTreated => 'heat-treated or structural light alloy',
             self::Vented => 'hollows are vented',
             self::PlugsCloseHollow => 'plugs would close every opening of a hollow',
+            self::GasFree => 'cleaned and certified gas-free',
+            self::FromCold => 'carried in from the cold today',
+            self::FoodContact => 'food or drinking water will touch it',
             self::FittingsNotCadmium => 'plated fittings are known not to be cadmium',
             self::NoFactoryClear => 'bare light metal is known to carry no clear',
             self::FailedTry => 'somebody coated it before, and it failed',
@@ -43,7 +49,7 @@ enum Mark: string
             self::ChemicalsOnFace => 'chemicals on one face of it',
             self::ForTenYears => 'to last ten years and more',
             self::BaredAfter => 'letters or edges are sanded bare after the bake',
-            self::OldPrimerTight => 'an old primer on it is tight all over',
+            self::OldPrimerTight => 'existing primer or film is sound all over',
         };
     }
 }

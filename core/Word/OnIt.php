@@ -9,6 +9,7 @@ enum OnIt: string
 {
     case Bare = 'bare';
     case MillScale = 'mill_scale';
+    case LightRust = 'light_rust';
     case Rust = 'rust';
     case Paint = 'paint';
     case TwoPartPaint = 'two_part_paint';
@@ -22,6 +23,7 @@ enum OnIt: string
     public function label(): string
     {
         return match ($this) {
+            self::LightRust => 'light rust, a film that wipes brown',
             self::TwoPartPaint => 'two-part paint',
             self::PlasticCoating => 'PVC, nylon or fluoropolymer',
             self::FactoryClear => 'factory clear on bare metal',
@@ -37,6 +39,7 @@ enum OnIt: string
     {
         return match ($this) {
             self::Bare => 12.0,
+            self::LightRust => 10.0,
             self::Rust, self::Grease => 8.0,
             self::MillScale => 7.0,
             self::Paint, self::FactoryClear => 6.0,

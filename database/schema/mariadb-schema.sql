@@ -406,10 +406,13 @@ CREATE TABLE `gun_programs` (
   `kv` double NOT NULL,
   `ua` double DEFAULT NULL,
   `air` double NOT NULL DEFAULT 1,
+  `powder_percent` double DEFAULT NULL,
+  `atomising_air` double DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `gun_programs_gun_id_number_unique` (`gun_id`,`number`),
   CONSTRAINT `gun_programs_gun_id_foreign` FOREIGN KEY (`gun_id`) REFERENCES `guns` (`id`),
-  CONSTRAINT `gun_programs_ranges` CHECK (`number` between 1 and 99 and `kv` between 0 and 200)
+  CONSTRAINT `gun_programs_ranges` CHECK (`number` between 1 and 99 and `kv` between 0 and 200),
+  CONSTRAINT `gun_programs_powder` CHECK (`powder_percent` is null or `powder_percent` between 0 and 100)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 
@@ -437,11 +440,15 @@ CREATE TABLE `guns` (
   `pattern_at_mm` double DEFAULT NULL,
   `retired_at` datetime(3) DEFAULT NULL,
   `retired_by` bigint(20) unsigned DEFAULT NULL,
+  `positive` tinyint(1) NOT NULL DEFAULT 0,
+  `air_unit` varchar(10) NOT NULL DEFAULT 'ratio',
+  `air_usual` double DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `guns_name_unique` (`name`),
   KEY `guns_retired_by_foreign` (`retired_by`),
   CONSTRAINT `guns_retired_by_foreign` FOREIGN KEY (`retired_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `guns_ranges` CHECK (`most_kv` > 0 and `most_kv` <= 200 and (`low_kv` is null or `low_kv` between 0 and `most_kv`) and (`most_ua` is null or `most_ua` > 0) and (`flow_g_min` is null or `flow_g_min` > 0))
+  CONSTRAINT `guns_ranges` CHECK (`most_kv` > 0 and `most_kv` <= 200 and (`low_kv` is null or `low_kv` between 0 and `most_kv`) and (`most_ua` is null or `most_ua` > 0) and (`flow_g_min` is null or `flow_g_min` > 0)),
+  CONSTRAINT `guns_air` CHECK (`air_usual` is null or `air_usual` > 0)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 
@@ -786,7 +793,8 @@ INSERT INTO `migrations` VALUES
 (20,'2026_12_01_000000_the_plan_of_the_day',1),
 (21,'2026_12_02_000000_more_than_one_machine',1),
 (22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1),
-(23,'2026_12_04_000000_first_week_in_a_shop',1);
+(23,'2026_12_04_000000_first_week_in_a_shop',1),
+(24,'2026_12_05_000000_safety_and_gun_facts',1);
 /*!40000 ALTER TABLE `migrations` ENABLE KEYS */;
 DROP TABLE IF EXISTS `moves`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
@@ -1131,7 +1139,7 @@ DROP TABLE IF EXISTS `part_traits`;
 CREATE TABLE `part_traits` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
   `part_id` bigint(20) unsigned NOT NULL,
-  `kind` enum('on_it','feature','mark') NOT NULL,
+  `kind` enum('on_it','feature','mark','licensed') NOT NULL,
   `word` varchar(40) NOT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `part_traits_part_id_kind_word_unique` (`part_id`,`kind`,`word`),
@@ -1833,10 +1841,16 @@ CREATE TABLE `shops` (
   `ovens_overnight` tinyint(1) NOT NULL DEFAULT 0,
   `racks` smallint(5) unsigned DEFAULT NULL,
   `reads_door_open` tinyint(1) DEFAULT NULL,
+  `light_metal_cabinet` tinyint(1) DEFAULT NULL,
+  `gun_interlocked` tinyint(1) DEFAULT NULL,
+  `co_alarm` tinyint(1) DEFAULT NULL,
+  `breathing_air_tested_on` date DEFAULT NULL,
+  `compressor_duty` double DEFAULT NULL,
   PRIMARY KEY (`id`),
   CONSTRAINT `shops_one` CHECK (`id` = 1),
   CONSTRAINT `shops_margin` CHECK (`margin` between 0 and 2),
-  CONSTRAINT `shops_limit` CHECK (`overbake_limit` > 0)
+  CONSTRAINT `shops_limit` CHECK (`overbake_limit` > 0),
+  CONSTRAINT `shops_duty` CHECK (`compressor_duty` is null or `compressor_duty` > 0 and `compressor_duty` <= 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 

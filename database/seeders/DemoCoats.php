@@ -120,6 +120,8 @@ final readonly class DemoCoats
     {
         Shop::query()->whereKey(1)->update([
             'booth_air_m3_min' => 132, 'booth_face_m_s' => 0.5, 'powder_reserve' => 0.10,
+            'gun_interlocked' => true, 'light_metal_cabinet' => true, 'co_alarm' => true,
+            'breathing_air_tested_on' => $this->time->now->subDays(40)->format('Y-m-d'),
         ]);
         $tips = ['tip_slot' => true, 'tip_round' => true];
         $bench = Gun::query()->create($tips + [

@@ -87,7 +87,7 @@ final class ArchitectureTest extends TestCase
     public const CORE = [
         ['Unit', 'Find'],
         ['Word'],
-        ['Metal'],
+        ['Metal', 'Surface'],
         ['Shape', 'Heat'],
         ['Cure', 'Logger'],
         ['Blast', 'Strip', 'Mask', 'Hang', 'Powder', 'Pretreat'],

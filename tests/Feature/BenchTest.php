@@ -40,7 +40,7 @@ final class BenchTest extends ShopTestCase
         $part = $this->at(Station::Strip, facts: ['on_it' => ['old_powder', 'grease'], 'paint_test' => 'none']);
         $page = $this->actingAs($this->finisher)->get('/station/strip')->assertOk();
         $page
-            ->assertSee('Benzyl alcohol stripper, then a light blast.')
+            ->assertSee('Benzyl alcohol stripper, brushed on, then a light blast.')
             ->assertSee('Straight to the blast')
             ->assertSee('butyl rubber')
             ->assertSee('hazardous waste by local rule');
@@ -48,7 +48,7 @@ final class BenchTest extends ShopTestCase
         $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])
             ->assertSessionHasErrors('step');
         $clock = BenchClock::query()->firstOrFail();
-        self::assertEqualsWithDelta(240 * 60, $clock->started_at->diffInSeconds($clock->due_at), 0.01);
+        self::assertEqualsWithDelta(120 * 60, $clock->started_at->diffInSeconds($clock->due_at), 0.01);
         self::assertSame(Station::Strip, ReadRail::now()[1]['station']);
         self::assertTrue(ReadRail::now()[1]['clock']?->equalTo($clock->due_at));
         $this->later(30);
@@ -236,7 +236,8 @@ final class BenchTest extends ShopTestCase
             'kind' => 'sweep',
             'media' => 'garnet',
         ])->assertSessionHasNoErrors();
-        self::assertContains('medium-has-iron', $this->ofMedium($this->at(Station::Blast, 'aluminium')));
+        self::assertContains('medium-has-iron', $this->ofMedium($this->at(Station::Blast, 'stainless_steel')));
+        self::assertContains('iron-in-light-metal-dust', $this->ofMedium($this->at(Station::Blast, 'aluminium')));
         self::assertSame([], $this->ofMedium($part));
         $this->send("/lots/{$this->lot($part)->id}/blasted", [
             'minutes' => '60',
@@ -274,7 +275,10 @@ final class BenchTest extends ShopTestCase
         $keys = array_map(fn (Finding $finding): string => $finding->rule->key, $found);
 
         return array_values(
-            array_intersect($keys, ['medium-has-oil', 'medium-has-iron', 'medium-spent', 'medium-bows']),
+            array_intersect($keys, [
+                'medium-has-oil', 'medium-has-iron', 'medium-spent', 'medium-bows', 'iron-in-light-metal-dust',
+                'light-metal-in-media',
+            ]),
         );
     }
 

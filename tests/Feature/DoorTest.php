@@ -36,7 +36,7 @@ final class DoorTest extends ShopTestCase
         $part = $this->arm();
         $load = $this->longBake($part);
         $page = $this->actingAs($this->finisher)->get("/bakes/{$load->id}")->assertOk();
-        $page->assertSee('Lamp arm would have')->assertSee('Name of who signs');
+        $page->assertSee('All bakes of lamp arm together come to')->assertSee('Name of who signs');
         $this->send("/bakes/{$load->id}/shut")->assertSessionHasErrors('load');
         self::assertStringContainsString('It needs a name under it.', session('errors')->first('load'));
         self::assertSame('planned', $load->refresh()->status);
@@ -44,7 +44,7 @@ final class DoorTest extends ShopTestCase
         $rule = ['rule' => 'light-alloy-heat-much'];
         $this->send("/parts/{$part->id}/signatures", $rule + ['name' => ''])->assertSessionHasErrors('name');
         $this->send("/parts/{$part->id}/signatures", $rule + ['name' => 'I. Vael'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('would have', Signature::query()->firstOrFail()->wording);
+        self::assertStringContainsString('together come to', Signature::query()->firstOrFail()->wording);
         $this->get("/bakes/{$load->id}")->assertDontSee('Name of who signs');
         $this->send("/bakes/{$load->id}/shut")->assertSessionHasNoErrors();
         self::assertSame('running', $load->refresh()->status);
@@ -92,7 +92,7 @@ final class DoorTest extends ShopTestCase
         $load = (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
         $load->update(['setpoint_c' => 225, 'target_c' => 210, 'hold_minutes' => 60, 'minutes' => 80]);
         $page = $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertOk();
-        $page->assertSee('Arm would have')->assertSee('Name of who signs');
+        $page->assertSee('All bakes of arm together come to')->assertSee('Name of who signs');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasErrors('load');
         $signed = ['rule' => 'light-alloy-heat-much', 'name' => 'I. Vael'];
         $this->send("/parts/{$part->id}/signatures", $signed)->assertSessionHasNoErrors();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aenum\Core\Word\Station;
+use Aenum\Core\Word\StepOutcome;
 use App\Actions\Log\PartFloor;
 use App\Actions\Route\WriteFacts;
 use App\Models\BenchClock;
@@ -28,6 +29,10 @@ final class ReliefBakeTest extends ShopTestCase
             'strength_mpa' => 1050,
         ]);
         $this->part->refresh()->update(['strip_way' => 'acid_stripper']);
+        $this->part->signatures()->create([
+            'rule' => 'hard-steel-heat', 'wording' => 'by its temper', 'signed_by' => 'I. Vael',
+            'user_id' => $this->owner->id, 'at' => $this->now,
+        ]);
         BenchClock::query()->create([
             'part_id' => $this->part->id,
             'lot_id' => $this->lot($this->part)->id,
@@ -51,7 +56,7 @@ final class ReliefBakeTest extends ShopTestCase
     private function toCoat(): \Illuminate\Testing\TestResponse
     {
         $job = $this->part->job->refresh()->load('parts.lots');
-        $this->excuse($this->lot($job), Station::Coat);
+        $this->excuse($this->lot($job), Station::Coat, StepOutcome::Done);
 
         return $this->send("/lots/{$this->lot($job)->id}/send", [
             'to' => Station::Coat->value,

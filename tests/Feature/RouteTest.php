@@ -104,6 +104,7 @@ final class RouteTest extends ShopTestCase
             'PUT',
         );
         $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasErrors('route');
+        Shop::query()->update(['light_metal_cabinet' => true]);
         $this->send("/parts/{$part->id}/signatures", [
             'rule' => 'safety-duty',
             'name' => '',

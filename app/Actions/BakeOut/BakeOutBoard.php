@@ -18,8 +18,11 @@ use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\Look;
 use Aenum\Core\Word\Station;
 use App\Actions\Cure\LoadOfBake;
+use App\Actions\Cure\VaporInLoad;
 use App\Actions\Log\MetalMinutes;
 use App\Actions\Log\PartFloor;
+use App\Actions\Lot\HeatToCome;
+use App\Actions\Lot\LotSurface;
 use App\Actions\Oven\BareItems;
 use App\Actions\Oven\Correct;
 use App\Actions\Oven\ExpectedPull;
@@ -214,8 +217,11 @@ final readonly class BakeOutBoard implements OvenBoard
     private static function findings(OvenLoad $load, array $items, BakeOut $plan): array
     {
         $found = [];
+        $vapor = VaporInLoad::of($load);
         foreach ($items as $n => $item) {
-            $route = PartRoute::of($item->part, $item->lot)->plan()->on(PartFloor::of($item->part, $item->lot));
+            $surface = $item->lot === null ? null : LotSurface::of($item->lot);
+            $floor = PartFloor::of($item->part, $item->lot)->withMetal($surface);
+            $route = PartRoute::of($item->part, $item->lot)->plan()->on($floor);
             $set = DoorCheck::bakedOut($route, (float) $load->target_c, (float) $load->hold_minutes);
             $does = $plan->items[$n];
             foreach (DoorCheck::of(
@@ -223,6 +229,9 @@ final readonly class BakeOutBoard implements OvenBoard
                 $does['peakC'],
                 $does['metalMinutes'],
                 besidePowder: $load->rides_with !== null,
+                powderKg: $vapor->powderKg,
+                solventKg: $vapor->solventKg,
+                metalMinutesLater: $item->lot === null ? 0.0 : HeatToCome::after($item->lot, null),
             ) as $finding) {
                 $found[] = new PartFinding($item->part, $finding);
             }

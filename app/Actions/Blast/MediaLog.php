@@ -30,6 +30,7 @@ final readonly class MediaLog
         'sieved' => 'sieved',
         'greasy' => 'a greasy part went in',
         'other_metal' => 'shot on steel',
+        'light_metal' => 'used on aluminum, zinc or magnesium',
         'discarded' => 'thrown out',
     ];
 
@@ -44,6 +45,7 @@ final readonly class MediaLog
     /**
      * @param  list<string>  $oilFrom
      * @param  list<string>  $ironFrom
+     * @param  list<string>  $lightFrom
      */
     private function __construct(
         public Medium $medium,
@@ -54,6 +56,7 @@ final readonly class MediaLog
         public array $ironFrom,
         public ?ShopFactor $wears,
         public ?MediaValve $valve,
+        public array $lightFrom,
     ) {
     }
 
@@ -89,6 +92,7 @@ final readonly class MediaLog
             $this->used(),
             $this->wears,
             $this->valve,
+            $this->lightFrom,
         );
     }
 
@@ -125,6 +129,7 @@ final readonly class MediaLog
         return [
             ...array_map(fn (string $from): string => "Oil from {$from}.", $this->oilFrom),
             ...array_map(fn (string $from): string => "Iron from {$from}.", $this->ironFrom),
+            ...array_map(fn (string $from): string => "Light-metal dust from {$from}.", $this->lightFrom),
         ];
     }
 
@@ -138,6 +143,9 @@ final readonly class MediaLog
         $brings = $part->metalKind()->family->rusts() && ! $medium->ferrous;
         if ($brings && self::of($medium)->ironFrom === []) {
             WriteLog::line('media', $medium->key, [], $by, $part, event: 'other_metal');
+        }
+        if ($part->metalKind()->family->dustExplodes() && self::of($medium)->lightFrom === []) {
+            WriteLog::line('media', $medium->key, [], $by, $part, event: 'light_metal');
         }
     }
 
@@ -199,7 +207,7 @@ final readonly class MediaLog
     {
         $since = null;
         $shot = $fill = $shotSince = 0.0;
-        $oil = $iron = $worn = $pots = [];
+        $oil = $iron = $light = $worn = $pots = [];
         foreach ($lines as $line) {
             $kg = (float) $line->kg;
             if ($line->event === 'topped_up' && $kg > 0 && $shotSince > 0) {
@@ -212,12 +220,13 @@ final readonly class MediaLog
                 default => $shotSince,
             };
             match ($line->event) {
-                'new' => [$since, $shot, $fill, $oil, $iron] = [$line->at, 0.0, $kg, [], []],
-                'discarded' => [$since, $shot, $fill, $oil, $iron] = [null, 0.0, 0.0, [], []],
+                'new' => [$since, $shot, $fill, $oil, $iron, $light] = [$line->at, 0.0, $kg, [], [], []],
+                'discarded' => [$since, $shot, $fill, $oil, $iron, $light] = [null, 0.0, 0.0, [], [], []],
                 'topped_up' => $fill += $kg,
                 'shot' => [$since, $shot] = [$since ?? $line->at, $shot + $kg],
                 'greasy' => [$since, $oil] = [$since ?? $line->at, [...$oil, self::from($line)]],
                 'other_metal' => [$since, $iron] = [$since ?? $line->at, [...$iron, self::from($line)]],
+                'light_metal' => [$since, $light] = [$since ?? $line->at, [...$light, self::from($line)]],
                 'pot_run' => $pots[] = [(float) $line->turns, $kg, (float) $line->minutes],
                 default => null,
             };
@@ -232,6 +241,7 @@ final readonly class MediaLog
             $iron,
             $worn === [] ? null : ShopFactor::from($worn),
             $pots === [] ? null : MediaValve::from($pots),
+            $light,
         );
     }
 

@@ -26,6 +26,8 @@ use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Log\CoolingClock;
+use App\Actions\Log\MetalTemperature;
+use App\Actions\Lot\LotSurface;
 use App\Actions\Lot\LotWalk;
 use App\Models\Coat;
 use App\Models\Gun;
@@ -125,6 +127,8 @@ final readonly class CoatBoard
             $this->airC,
             $this->airHumidityPct,
             BareSteelWatch::usedOf($this->lot),
+            LotSurface::of($this->lot),
+            MetalTemperature::of($this->lot),
         );
     }
 

@@ -98,7 +98,7 @@ final class Spray
                 'flow_g_min' => $plan->task->flowGPerMin,
                 'hand_mm_s' => $plan->task->handMmPerS,
                 'overlap' => $plan->task->overlap,
-                'ohm' => Ground::today($lot->part, $lot),
+                'ohm' => Ground::today($lot->part, $lot)?->figure('ohm'),
                 'humidity_pct' => $board->airHumidityPct,
                 'note' => $note,
                 'user_id' => $by->id,

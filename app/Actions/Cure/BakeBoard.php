@@ -19,12 +19,15 @@ use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
 use Aenum\Core\Heat\Simulation;
 use App\Actions\Log\PartFloor;
+use App\Actions\Lot\HeatToCome;
+use App\Actions\Lot\LotSurface;
 use App\Actions\Oven\Correct;
 use App\Actions\Oven\OvenBoard;
 use App\Actions\Oven\PartFinding;
 use App\Actions\Oven\ReadItem;
 use App\Actions\Route\PartRoute;
 use App\Models\OvenLoad;
+use App\Models\OvenLoadItem;
 use App\Support\ShopClock;
 use Carbon\CarbonImmutable;
 
@@ -246,20 +249,27 @@ final readonly class BakeBoard implements OvenBoard
     {
         $findings = [];
         $hot = $this->hottestByPart();
-        foreach ($this->bake->items->unique('part_id') as $item) {
+        $vapor = VaporInLoad::of($this->bake);
+        // Each batch of a part by what was done on it; what several of them share is told once.
+        $batch = fn (OvenLoadItem $item): string => "{$item->part_id} {$item->lot_id}";
+        foreach ($this->bake->items->unique($batch) as $item) {
             $part = $item->part;
-            $plan = PartRoute::of($part, $item->lot)->plan()->on(PartFloor::of($part, $item->lot));
+            $surface = $item->lot === null ? null : LotSurface::of($item->lot);
+            $floor = PartFloor::of($part, $item->lot)->withMetal($surface);
             foreach (DoorCheck::of(
-                $plan,
+                PartRoute::of($part, $item->lot)->plan()->on($floor),
                 $hot[$part->id]['peakC'],
                 $hot[$part->id]['metalMinutes'],
                 $hot[$part->id]['sheets'],
+                powderKg: $vapor->powderKg,
+                solventKg: $vapor->solventKg,
+                metalMinutesLater: $item->lot === null ? 0.0 : HeatToCome::after($item->lot, $item->coat?->position),
             ) as $finding) {
-                $findings[] = new PartFinding($part, $finding);
+                $findings["{$part->id} {$finding->rule->key}"] ??= new PartFinding($part, $finding);
             }
         }
 
-        return $findings;
+        return array_values($findings);
     }
 
     /** @return array<int, array{peakC: float, metalMinutes: float, sheets: ?PeakLimit}> by part id */

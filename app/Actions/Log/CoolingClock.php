@@ -6,6 +6,7 @@ namespace App\Actions\Log;
 
 use Aenum\Core\Heat\Cooling;
 use Aenum\Core\Heat\LoadItem;
+use Aenum\Core\Word\Mark;
 use App\Models\LogLine;
 use App\Models\Lot;
 use App\Models\OvenResult;
@@ -27,8 +28,6 @@ final readonly class CoolingClock
 {
     /** After this nothing the oven holds is warm, h. */
     private const COLD_AFTER_H = 12;
-
-    private const KIND = 'metal_temperature';
 
     private function __construct(
         public LoadItem $item,
@@ -61,7 +60,7 @@ final readonly class CoolingClock
         }
         $item = LoadItem::of($part->name, 1, $part->metalKind(), $part->mass_kg, $part->area_m2);
         $room = Shop::current()->ambient_c;
-        $read = LogLine::query()->with('figures')->where('kind', self::KIND)->where('part_id', $part->id)
+        $read = LogLine::query()->with('figures')->where('kind', MetalTemperature::KIND)->where('part_id', $part->id)
             ->whereNull('withdrawn_at')->where('at', '>=', $out->at->format('Y-m-d H:i:s.v'))->orderByDesc('id')->get()
             ->first(fn (LogLine $one): bool => $past->any($one->lot_id, $one->at));
         $celsius = $read?->figures->firstWhere('name', 'celsius')?->value;
@@ -116,16 +115,16 @@ final readonly class CoolingClock
     /**
      * Records what a contact or infrared thermometer reads on the metal.
      *
-     * @throws ValidationException where it did not come out of an oven lately
+     * @throws ValidationException where it neither came out of an oven lately nor in from the cold
      */
     public static function measured(Lot $lot, User $by, float $celsius): void
     {
-        $clock = self::of($lot);
-        if ($clock === null) {
+        $fromCold = $lot->part->traits->contains('word', Mark::FromCold->value);
+        if (self::of($lot) === null && ! $fromCold) {
             throw ValidationException::withMessages([
                 'metal' => ucfirst($lot->partName()).' has not been in an oven in the last '.self::COLD_AFTER_H.' h.',
             ]);
         }
-        WriteLog::line(self::KIND, null, ['celsius' => $celsius], $by, $lot->part, lot: $lot);
+        MetalTemperature::write($lot, $celsius, $by);
     }
 }

@@ -14,9 +14,15 @@ use Illuminate\Support\Collection;
 /** Part to earth, as it was measured. */
 final class Ground
 {
-    public static function write(Lot $lot, float $ohm, User $by): LogLine
+    /** Volts a meter measures with => what it is. */
+    public const METERS = ['1000' => '1,000 V tester', '500' => '500 V tester', '9' => 'multimeter (9 V)'];
+
+    /** @param  float|null  $volts  the meter measures with; null where nobody said */
+    public static function write(Lot $lot, float $ohm, User $by, ?float $volts = null): LogLine
     {
-        return WriteLog::line('ground', null, ['ohm' => $ohm], $by, $lot->part, lot: $lot);
+        $figures = array_filter(['ohm' => $ohm, 'volts' => $volts], fn (?float $one): bool => $one !== null);
+
+        return WriteLog::line('ground', null, $figures, $by, $lot->part, lot: $lot);
     }
 
     /** The latest of any day; null before the first. */
@@ -37,11 +43,11 @@ final class Ground
         return LogLine::of('ground')->with('user')->whereIn('part_id', $parts)->orderByDesc('id')->get();
     }
 
-    /** What was measured on the part's rack today, Ω; null where nothing was. */
-    public static function today(Part $part, ?Lot $lot = null): ?float
+    /** What was measured on the part's rack today; null where nothing was. */
+    public static function today(Part $part, ?Lot $lot = null): ?LogLine
     {
         $latest = self::latest($part, $lot);
 
-        return $latest !== null && $latest->at->gte(ShopClock::today()->utc()) ? $latest->figure('ohm') : null;
+        return $latest !== null && $latest->at->gte(ShopClock::today()->utc()) ? $latest : null;
     }
 }

@@ -11,8 +11,10 @@ use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BareSteelWatch;
+use App\Actions\Log\MetalTemperature;
 use App\Actions\Log\PartFloor;
 use App\Actions\Lot\LotPause;
+use App\Actions\Lot\LotSurface;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Route\PartRoute;
 use App\Models\BenchClock;
@@ -98,7 +100,8 @@ final class MayGoOn
         if ($moment === null) {
             return;
         }
-        $plan = PartRoute::of($lot->part, $lot)->plan()->on(PartFloor::of($lot->part, $lot));
+        $floor = PartFloor::of($lot->part, $lot)->withMetal(LotSurface::of($lot), MetalTemperature::of($lot));
+        $plan = PartRoute::of($lot->part, $lot)->plan()->on($floor);
         foreach (RuleBook::holding($plan, $moment) as $finding) {
             self::refuse($lot, $finding, $silent);
         }
@@ -116,6 +119,8 @@ final class MayGoOn
             $air?->humidityPct,
             BareSteelWatch::usedOf($lot),
             sinceAcidMin: PartFloor::of($lot->part, $lot)->sinceAcidMin,
+            surface: LotSurface::of($lot),
+            metalC: MetalTemperature::of($lot),
         );
         foreach (RuleBook::holding(PartRoute::of($lot->part, $lot)->plan()->on($floor), Moment::Coat) as $finding) {
             self::refuse($lot, $finding, $silent);

@@ -11,6 +11,7 @@ use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\Mark;
+use Aenum\Core\Word\Station;
 use App\Actions\Mask\RackOfPart;
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\PartRoute;
@@ -44,6 +45,9 @@ final readonly class Remedies
         Remedy::FewerAtATime->value => '/station/mask-and-hang?part={part}',
         Remedy::CheckSize->value => '/parts/{part}/route#outside',
         Remedy::Decline->value => '/jobs/{job}#decline',
+        Remedy::MeasureMetal->value => '/station/{station}?part={part}#metal',
+        Remedy::CleanAgain->value => '/jobs/{job}',
+        Remedy::ShopFacts->value => '/shop#safety',
     ];
 
     /** Where every other fact of a part is kept. */
@@ -77,6 +81,7 @@ final readonly class Remedies
             Remedy::SmallerRack => self::hang($part, self::smallerRack($part)),
             Remedy::TakenOff => self::takeOff($part, $asked->takesOff()),
             Remedy::Vented => self::mark($part, Mark::Vented),
+            Remedy::GasFree => self::mark($part, Mark::GasFree),
             Remedy::AdvisedMedia => $part->update(['blast_medium' => null, 'blast_bar' => null]),
             Remedy::PlannedRouting => ChangeRoute::write($part, []),
             default => self::gone(),
@@ -102,7 +107,7 @@ final readonly class Remedies
             Remedy::SmallerRack => self::rack($part, $remedy),
             Remedy::AdvisedMedia => $part->blast_medium === null ? null : self::change($remedy),
             Remedy::PlannedRouting => $part->steps->isEmpty() ? null : self::change($remedy),
-            Remedy::TakenOff, Remedy::Vented => self::change($remedy),
+            Remedy::TakenOff, Remedy::Vented, Remedy::GasFree => self::change($remedy),
             default => self::link($part, $remedy),
         };
     }
@@ -114,7 +119,8 @@ final readonly class Remedies
 
     private static function link(Part $part, Remedy $remedy): RemedyButton
     {
-        $of = ['{part}' => (string) $part->id, '{job}' => (string) $part->job_id];
+        $station = $part->lotsThere()->first()->station ?? Station::Blast;
+        $of = ['{part}' => (string) $part->id, '{job}' => (string) $part->job_id, '{station}' => $station->value];
         $page = strtr(self::PAGES[$remedy->value] ?? self::PART_PAGE, $of);
 
         return new RemedyButton($remedy->value, $remedy->label(), $page);

@@ -16,31 +16,45 @@ final readonly class MendedRoute
     /**
      * @param  list<Step>  $steps  all of it, as it is walked
      * @param  list<Step>  $sinceStripped  what is ahead of bare metal: where nothing was stripped all of it
+     * @param  list<int>  $positions  of those among all steps
+     * @param  bool  $isStripped  the powder of this shop came off again, to start over
      */
-    private function __construct(public array $steps, public array $sinceStripped)
-    {
+    private function __construct(
+        public array $steps,
+        public array $sinceStripped,
+        public array $positions,
+        public bool $isStripped = false,
+    ) {
     }
 
     /** @param  list<Step>  $steps  the part's own */
     public static function of(array $steps, ?LotCoats $coats): self
     {
         if ($coats === null || $coats->reworks === []) {
-            return new self($steps, $steps);
+            return new self($steps, $steps, array_keys($steps));
         }
         $at = self::ends($steps);
         [$before, $after] = [array_slice($steps, 0, $at), array_slice($steps, $at)];
         $since = $before;
+        $first = 0;
         foreach ($coats->reworks as $rework) {
             $laid = self::laid($rework);
-            $since = $rework->takesAllOff() ? $laid : [...$since, ...$laid];
+            [$since, $first] = $rework->takesAllOff() ? [$laid, count($before)] : [[...$since, ...$laid], $first];
             array_push($before, ...$laid);
         }
         $taken = $coats->taken();
         $asFirst = fn (Step $step): Step => $step->coat === null ? $step : $step->ofCoat($step->coat - $taken);
 
+        $steps = [...$before, ...$after];
+        $last = $taken === 0 ? $after : self::ofNoCoat($after);
+        $sinceAt = $since === [] ? [] : range($first, $first + count($since) - 1);
+        $lastAt = array_keys(array_filter($steps, fn (Step $step): bool => in_array($step, $last, true)));
+
         return new self(
-            [...$before, ...$after],
-            $taken === 0 ? [...$since, ...$after] : [...array_map($asFirst, $since), ...self::ofNoCoat($after)],
+            $steps,
+            [...($taken === 0 ? $since : array_map($asFirst, $since)), ...$last],
+            [...$sinceAt, ...array_filter($lastAt, fn (int $n): bool => $n >= count($before))],
+            $taken > 0,
         );
     }
 

@@ -9,10 +9,13 @@ use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
 use Aenum\Core\Route\RoutePlanner;
+use Aenum\Core\Route\SurfaceLedger;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Surface\Layer;
+use Aenum\Core\Surface\Surface;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Blast\ShopBlast;
@@ -30,6 +33,8 @@ final readonly class PartRoute
      * @param  list<Step>  $ahead  what the rules look at: the same, without what lies before a strip
      * @param  list<Finding>  $findings  at the counter and on the route
      * @param  list<string>  $unknown  words in what is stored that this release does not know
+     * @param  list<int>  $positions  of what is ahead among all steps
+     * @param  bool  $isStripped  it is being coated again from bare metal
      */
     private function __construct(
         public Part $part,
@@ -39,6 +44,8 @@ final readonly class PartRoute
         public array $findings,
         public bool $changed,
         public array $unknown,
+        private array $positions,
+        private bool $isStripped,
     ) {
     }
 
@@ -65,6 +72,8 @@ final readonly class PartRoute
             $findings,
             $changed,
             [...$read->unknown, ...$unknown],
+            $ways->positions,
+            $ways->isStripped,
         );
     }
 
@@ -228,6 +237,46 @@ final readonly class PartRoute
     public function plan(): Plan
     {
         return new Plan($this->facts, $this->ahead);
+    }
+
+    /** What is on the metal as the part arrives, in a line. */
+    public function arrives(): string
+    {
+        return $this->arriving()->words();
+    }
+
+    /** What is on the metal after a step, in a line; null where the step changes nothing. */
+    public function surfaceAfter(int $position): ?string
+    {
+        $all = [SurfaceLedger::arrives($this->facts->part), ...SurfaceLedger::after($this->facts, $this->steps)];
+        [$before, $after] = [$all[$position] ?? null, $all[$position + 1] ?? null];
+
+        return $after === null || $after->words() === $before?->words() ? null : $after->words();
+    }
+
+    /**
+     * What is on the metal now, when some steps are done and the others are not.
+     *
+     * @param  callable(int): bool  $isDone  position among all steps => whether it was done
+     */
+    public function surfaceNow(callable $isDone): Surface
+    {
+        $done = [];
+        foreach ($this->ahead as $n => $step) {
+            if ($isDone($this->positions[$n])) {
+                $done[] = $step;
+            }
+        }
+        $after = SurfaceLedger::after($this->facts, $done, $this->arriving());
+
+        return end($after) ?: $this->arriving();
+    }
+
+    private function arriving(): Surface
+    {
+        return $this->isStripped
+            ? new Surface([Layer::OldPowder])
+            : SurfaceLedger::arrives($this->facts->part);
     }
 
     public function minutes(): float

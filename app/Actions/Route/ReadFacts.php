@@ -21,6 +21,7 @@ use Aenum\Core\Word\BeforeClear;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Effect;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LicensedHazard;
 use Aenum\Core\Word\Lives;
 use Aenum\Core\Word\Made;
 use Aenum\Core\Word\Mark;
@@ -41,6 +42,7 @@ use App\Models\Pin;
 use App\Models\Powder;
 use App\Models\Shop;
 use App\Models\Signature;
+use App\Support\ShopClock;
 use App\Support\ThisRequest;
 use Illuminate\Support\Collection;
 
@@ -130,6 +132,7 @@ final class ReadFacts
             acidProduct: $part->acid_product,
             recesses: $this->recesses(),
             viewFactor: $part->view_factor,
+            licensedFor: $this->words(LicensedHazard::class, PartTrait::LICENSED, 'what its license covers'),
         );
     }
 
@@ -196,6 +199,8 @@ final class ReadFacts
             tried: ! $effect->asksPanel() || $powder->isTried(),
             gelMinutes: $gels ? $sheet->flowPointMinutes() : null,
             isBakeAssumed: $gels && $sheet->isFlowAssumed(),
+            chemistry: $powder->chemistry,
+            outdoors: $powder->outdoors,
         );
     }
 
@@ -230,6 +235,7 @@ final class ReadFacts
     {
         $oven = Oven::largest();
         $ground = Ground::today($this->part, $this->lot);
+        $tested = $shop->breathing_air_tested_on;
 
         return new EquipmentFacts(
             boothMm: $shop->boothMm(),
@@ -239,8 +245,14 @@ final class ReadFacts
             ovenMaxC: $oven?->max_c,
             compressorM3Min: $shop->compressor_m3_min,
             nozzleMm: $shop->nozzle_mm,
-            groundOhm: $ground,
+            groundOhm: $ground?->figure('ohm'),
             groundMeasuredToday: $ground !== null,
+            groundVolts: $ground?->figure('volts'),
+            lightMetalCabinet: $shop->light_metal_cabinet,
+            gunInterlocked: $shop->gun_interlocked,
+            boothFaceMPerS: $shop->booth_face_m_s,
+            breathingAirDays: $tested === null ? null : max(0.0, $tested->diffInDays(ShopClock::today())),
+            coAlarm: $shop->co_alarm,
             oven: $oven?->model(),
             saltAir: $shop->by_the_sea,
             sprayGMin: $shop->booth_air_m3_min === null ? null : self::mostFlow(),

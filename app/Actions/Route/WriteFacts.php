@@ -14,9 +14,7 @@ final class WriteFacts
 {
     /**
      * @param  array<string, mixed>  $facts  made, duty, alloy, paint_test, temper_c, strength_mpa, licence,
-     *      acid_product,
-     *                                                                             box_mm, blast {media, pressure_bar},
-     *                                       on_it, features, and every mark that is so
+     *      licensed_for, acid_product, box_mm, blast {media, pressure_bar}, on_it, features, and every mark that is so
      */
     public static function on(Part $part, array $facts): void
     {
@@ -40,6 +38,7 @@ final class WriteFacts
             self::traits($part, PartTrait::ON_IT, $facts['on_it'] ?? []);
             self::traits($part, PartTrait::FEATURE, $facts['features'] ?? []);
             self::traits($part, PartTrait::MARK, $marks);
+            self::traits($part, PartTrait::LICENSED, $facts['licensed_for'] ?? []);
         });
         $part->unsetRelation('traits');
     }

@@ -9,7 +9,7 @@ use Aenum\Core\Bench\BlastSetting;
 use Aenum\Core\Bench\Cleanliness;
 use Aenum\Core\Blast\Access;
 use Aenum\Core\Blast\Media;
-use Aenum\Core\Rule\Severity;
+use Aenum\Core\Surface\Surface;
 use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
@@ -18,7 +18,9 @@ use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Blast\MediaLog;
 use App\Actions\Blast\ShopBlast;
+use App\Actions\Log\MetalTemperature;
 use App\Actions\Log\WriteLog;
+use App\Actions\Lot\LotSurface;
 use App\Actions\Lot\TickStep;
 use App\Actions\Rail\SweepAgain;
 use App\Actions\Route\PartRoute;
@@ -52,7 +54,7 @@ final class BlastController
         return view('stations.blast', [
             'pick' => $pick,
             'blast' => $blast,
-            'findings' => $blast?->findings($air?->celsius, $air?->humidityPct) ?? [],
+            'findings' => $pick->lot === null ? [] : $blast?->findings(...self::floor($pick->lot)) ?? [],
             'air' => Air::latest()?->line,
             'media' => MediaLog::all(),
             'clean' => $blast === null ? null : Cleanliness::for($blast->job->facts),
@@ -75,7 +77,7 @@ final class BlastController
             throw ValidationException::withMessages(['minutes' => "{$lot->partName()} does not hang at Blast now."]);
         }
         $blast = $this->bench($request, $part);
-        $this->nothingInSilence($blast, $in['note'] ?? null);
+        $this->nothingInSilence($blast, $lot, $in['note'] ?? null);
         $rusts = $part->metalKind()->family->rusts();
         $user = $this->person($request);
         DB::transaction(function () use ($in, $lot, $part, $blast, $user, $watch, $rusts): void {
@@ -142,17 +144,24 @@ final class BlastController
             ->with('said', "{$lot->partName()} hangs at Blast again, with a {$step} on its route.");
     }
 
-    /** What the book would have signed needs a word written beside it. */
-    private function nothingInSilence(BlastBench $blast, ?string $note): void
+    /** What a rule stops or wants signed needs a reason beside it, since it was blasted all the same. */
+    private function nothingInSilence(BlastBench $blast, Lot $lot, ?string $note): void
     {
-        $air = Air::now();
         $units = Units::current();
-        foreach ($blast->findings($air?->celsius, $air?->humidityPct) as $finding) {
-            if ($finding->rule->severity === Severity::Sign && $finding->isOpen() && trim((string) $note) === '') {
+        foreach ($blast->findings(...self::floor($lot)) as $finding) {
+            if ($finding->holds() && trim((string) $note) === '') {
                 $why = "Note is empty; {$units->said($finding->evidence)}, so write why it was blasted all the same.";
                 throw ValidationException::withMessages(['note' => $why]);
             }
         }
+    }
+
+    /** @return array{?float, ?float, Surface, ?float} air, humidity, what is on the metal, its temperature */
+    private static function floor(Lot $lot): array
+    {
+        $air = Air::now();
+
+        return [$air?->celsius, $air?->humidityPct, LotSurface::of($lot), MetalTemperature::of($lot)];
     }
 
     private function bench(Request $request, Part $part): BlastBench

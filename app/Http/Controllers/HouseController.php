@@ -10,6 +10,7 @@ use Aenum\Core\Job\HouseWays;
 use Aenum\Core\Unit\Dimension;
 use App\Models\Shop;
 use App\Rules\Measured;
+use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,6 +41,7 @@ final class HouseController
             'ways' => $shop->houseWays(),
             'zones' => array_combine(\DateTimeZone::listIdentifiers(), \DateTimeZone::listIdentifiers()),
             'air' => self::AIR,
+            'yesNo' => ['1' => 'yes', '0' => 'no'],
             'prices' => [
                 'powder_kg' => ['A kilogram of powder', $shop->price_powder_kg],
                 'media_kg' => ['A kilogram of blast media', $shop->price_media_kg],
@@ -49,6 +51,7 @@ final class HouseController
 
     public function updateShop(Request $request): RedirectResponse
     {
+        $today = ShopClock::today()->format('Y-m-d');
         $in = $request->validate([
             'name' => ['required', 'string', 'max:100'],
             'timezone' => ['required', 'timezone:all'],
@@ -76,6 +79,14 @@ final class HouseController
             'air.blast_hose_mm' => ['nullable', new Measured(Dimension::Length, 8, 100)],
             'air.nozzle_new_mm' => ['nullable', new Measured(Dimension::Length, 1, 50)],
             'prices.*' => ['nullable', 'numeric', 'between:0,100000'],
+            'light_metal_cabinet' => ['nullable', 'boolean'],
+            'co_alarm' => ['nullable', 'boolean'],
+            'gun_interlocked' => ['nullable', 'boolean'],
+            'breathing_air_tested_on' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'compressor_duty' => ['nullable', 'numeric', 'between:5,100'],
+        ], [
+            'breathing_air_tested_on.*' => 'Enter the day the breathing air was last tested, today at the latest.',
+            'compressor_duty.*' => 'Enter the duty cycle in percent (5 to 100).',
         ]);
         $house = [];
         foreach (HouseWays::choices() as $question => $choices) {
@@ -105,6 +116,7 @@ final class HouseController
                     'overbake_limit' => $in['overbake_percent'] / 100,
                 ] +
                     $this->equipment($in) +
+                    $this->safety($in) +
                     $this->prices($in['prices'] ?? []),
             );
             $shop->keepHouseWays($house);
@@ -141,6 +153,23 @@ final class HouseController
             'blast_hose_m' => Measured::read(Dimension::Size, $air['blast_hose_m'] ?? null),
             'blast_hose_mm' => Measured::read(Dimension::Length, $air['blast_hose_mm'] ?? null),
             'nozzle_new_mm' => Measured::read(Dimension::Length, $air['nozzle_new_mm'] ?? null),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $in
+     * @return array<string, bool|float|string|null>
+     */
+    private function safety(array $in): array
+    {
+        $said = fn (string $key): ?bool => isset($in[$key]) ? (bool) $in[$key] : null;
+
+        return [
+            'light_metal_cabinet' => $said('light_metal_cabinet'),
+            'co_alarm' => $said('co_alarm'),
+            'gun_interlocked' => $said('gun_interlocked'),
+            'breathing_air_tested_on' => $in['breathing_air_tested_on'] ?? null,
+            'compressor_duty' => isset($in['compressor_duty']) ? $in['compressor_duty'] / 100 : null,
         ];
     }
 

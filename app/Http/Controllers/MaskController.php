@@ -217,12 +217,14 @@ final class MaskController
             [
                 'ohm' => ['required', 'numeric', 'between:0,1000000000000'],
                 'unit' => ['required', Rule::in(['1', '1000', '1000000'])],
+                'volts' => ['nullable', Rule::in(array_keys(Ground::METERS))],
             ],
             ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.'],
         );
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
         $earth = Earth::of($ohm);
-        Ground::write($lot, $ohm, $this->person($request));
+        $volts = isset($in['volts']) ? (float) $in['volts'] : null;
+        Ground::write($lot, $ohm, $this->person($request), $volts);
         if ($earth->passes()) {
             TickStep::logged($lot, $this->person($request), null, StepKind::GroundCheck);
         }

@@ -58,6 +58,7 @@ final class RouteController
                 'on_it' => $words(PartTrait::ON_IT),
                 'feature' => $words(PartTrait::FEATURE),
                 'mark' => $words(PartTrait::MARK),
+                'licensed' => $words(PartTrait::LICENSED),
             ],
         ];
     }

@@ -31,6 +31,7 @@ final class OneValueEach
         'on_it',
         'features',
         'is',
+        'licensed_for',
         'ways',
         '_take',
         'zone',

@@ -10,6 +10,7 @@ use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Alloy;
 use Aenum\Core\Word\Duty;
 use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\LicensedHazard;
 use Aenum\Core\Word\Lives;
 use Aenum\Core\Word\Made;
 use Aenum\Core\Word\Mark;
@@ -38,6 +39,8 @@ final class FactsRequest extends FormRequest
             'alloy' => ['nullable', Rule::enum(Alloy::class)],
             'paint_test' => ['nullable', Rule::enum(PaintTest::class)],
             'licence' => ['nullable', 'string', 'max:120'],
+            'licensed_for' => ['array'],
+            'licensed_for.*' => [Rule::enum(LicensedHazard::class)],
             'acid_product' => ['nullable', 'string', 'max:120'],
             'temper' => ['nullable', new Measured(Dimension::Temperature, 100, 700)],
             'strength_mpa' => ['nullable', 'numeric', 'between:200,4000'],
@@ -71,6 +74,7 @@ final class FactsRequest extends FormRequest
             'alloy' => $in['alloy'] ?? null,
             'paint_test' => $in['paint_test'] ?? null,
             'licence' => trim((string) ($in['licence'] ?? '')) ?: null,
+            'licensed_for' => array_values($in['licensed_for'] ?? []),
             'acid_product' => trim((string) ($in['acid_product'] ?? '')) ?: null,
             'temper_c' => Measured::read(Dimension::Temperature, $in['temper'] ?? null),
             'strength_mpa' => isset($in['strength_mpa']) ? (float) $in['strength_mpa'] : null,

@@ -37,7 +37,10 @@ final class AgentNotRinsed extends Rule
     public function applies(Plan $plan): ?string
     {
         $coat = $plan->first(StepKind::Coat);
-        $last = $plan->last(fn (Step $step): bool => ($step->agent->rinse ?? null) !== null, $coat);
+        // Rust converter that has had its hours is coated as it is.
+        $asks = fn (Step $step): bool => ($step->agent->rinse ?? null) !== null
+            && ! ($step->kind === StepKind::RustConvert && $step->waitMinutes >= ($step->agent->waitAfter ?? INF));
+        $last = $plan->last($asks, $coat);
         $rinse = $last === null ? null : $plan->find($last, fn (Step $step): bool => $step->kind->rinses());
 
         return $coat !== null && $last !== null && ($rinse === null || $rinse > $coat)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Rule\Rules;
 
 use Aenum\Core\Job\Plan;
+use Aenum\Core\Route\RouteTimes;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
@@ -16,7 +17,7 @@ use Aenum\Core\Word\StepKind;
 final class BakeOutTooShort extends Rule
 {
     /** General practice of the trade, min. */
-    public const LEAST_MIN = 30.0;
+    public const LEAST_MIN = RouteTimes::BAKE_OUT_LEAST;
 
     public function __construct()
     {

@@ -31,8 +31,18 @@ final class DampAir extends Rule
     public function applies(Plan $plan): ?Said
     {
         [$air, $humidity] = [$plan->floor->airC, $plan->floor->airHumidityPct];
-        if ($air === null || $humidity === null || DewPoint::mayWork($air, $air, max(1.0, $humidity))) {
+        $metal = $plan->floor->metalC ?? $air;
+        $isWet = $metal !== null && $air !== null && $humidity !== null
+            && ! DewPoint::mayWork($metal, $air, max(1.0, $humidity));
+        if (! $isWet) {
             return null;
+        }
+        if ($plan->floor->metalC !== null) {
+            return Said::of('the metal is at {metal}, within {margin} of the dew point, at {humidity} % humidity', [
+                'metal' => Quantity::celsius($plan->floor->metalC),
+                'margin' => Quantity::kelvin(DewPoint::MARGIN_K),
+                'humidity' => round($humidity),
+            ]);
         }
 
         return Said::of('metal as warm as the air is within {margin} of the dew point, at {humidity} % humidity', [

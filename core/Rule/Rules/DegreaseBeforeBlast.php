@@ -11,6 +11,7 @@ use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Surface\Layer;
 use Aenum\Core\Word\StepKind;
 
 final class DegreaseBeforeBlast extends Rule
@@ -39,6 +40,10 @@ final class DegreaseBeforeBlast extends Rule
         $part = $plan->facts->part;
         $blast = $plan->find(0, fn (Step $step): bool => $step->kind->blasts());
         $clean = $plan->first(StepKind::Degrease, StepKind::StripCaustic, StepKind::BurnOff);
+
+        if ($plan->floor->surface?->has(Layer::Grease) === true) {
+            return "{$part->name} is at the blast, and no degreasing of it was done";
+        }
 
         return $blast !== null && $part->isGreasy() && ($clean === null || $clean > $blast)
             ? "{$part->name} is greasy and is blasted ".

@@ -7,9 +7,12 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\OldFilm;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\LicensedHazard;
 
+/** Lead or chromate worked on by a process licensed for it. */
 final class LeadLicensed extends Rule
 {
     public function __construct()
@@ -19,18 +22,20 @@ final class LeadLicensed extends Rule
             Group::Metal,
             Severity::Sign,
             'Even by a licensed process lead and chromate need respirator, capture and their own waste.',
-            'The one who answers for the process signs.',
+            'The person responsible for the process signs.',
             self::PRACTICE,
-            [Moment::Route, Moment::Blast],
+            [Moment::Route, Moment::Strip, Moment::Blast],
         );
     }
 
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
+        $licensed = $part->isLicensedFor(LicensedHazard::LeadAndChromate);
+        $step = $part->paintTest->isPositive() && $licensed ? OldFilm::disturbedBy($plan) : null;
 
-        return $part->paintTest->isPositive() && $part->licence !== null && $plan->blasts()
-            ? "what is on {$part->name} holds {$part->paintTest->label()}; process on record: {$part->licence}"
-            : null;
+        return $step === null
+            ? null
+            : "the old film on {$part->name} holds {$part->paintTest->label()}; process on record: {$part->licence}";
     }
 }

@@ -33,12 +33,11 @@ final class LightAlloyHeat extends Rule
     public function applies(Plan $plan): ?Said
     {
         $part = $plan->facts->part;
-        $planned = $plan->floor->metalMinutes ?? MetalAgeing::planned(0.0, $plan->heatings());
-        $minutes = $part->metalMinutesSoFar + $planned;
+        $minutes = $plan->metalMinutes();
 
         return $part->losesStrength() && $minutes > MetalAgeing::WARN_MINUTES
             && $minutes <= MetalAgeing::SIGN_MINUTES
-            ? Said::of('{part} would have {minutes} at {at}, as its metal counts it', [
+            ? Said::of('all bakes of {part} together come to {minutes} at {at}', [
                 'part' => $part->name,
                 'minutes' => Quantity::minutes(round($minutes)),
                 'at' => Quantity::celsius(MetalAgeing::REFERENCE_C),

@@ -11,7 +11,9 @@ use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Word\LicensedHazard;
 
+/** Magnesium without a license that covers it. */
 final class Magnesium extends Rule
 {
     public function __construct()
@@ -21,7 +23,7 @@ final class Magnesium extends Rule
             Group::Metal,
             Severity::Stop,
             'Magnesium dust and magnesium in an oven burn and cannot be put out.',
-            'Only by a licensed process, with its name on record; otherwise decline.',
+            'Only by a process licensed for magnesium, with its name on record; otherwise decline.',
             'NFPA 484',
             [Moment::Counter, Moment::Medium, Moment::Blast, Moment::DoorShut],
         );
@@ -36,9 +38,10 @@ final class Magnesium extends Rule
     public function applies(Plan $plan): ?string
     {
         $part = $plan->facts->part;
+        $other = $part->licence === null ? '' : "; the license on record ({$part->licence}) does not cover it";
 
-        return $part->family() === MetalFamily::Magnesium && $part->licence === null
-            ? "{$part->name} is magnesium"
+        return $part->family() === MetalFamily::Magnesium && ! $part->isLicensedFor(LicensedHazard::Magnesium)
+            ? "{$part->name} is magnesium{$other}"
             : null;
     }
 }

@@ -30,7 +30,7 @@ final class MediumHasIron extends Rule
         $lot = $plan->floor->lot;
         $part = $plan->facts->part;
 
-        return $lot !== null && $lot->ironFrom !== [] && ! $part->family()->rusts()
+        return $lot !== null && $lot->ironFrom !== [] && ! $part->family()->rusts() && ! $part->family()->dustExplodes()
             ? "this {$lot->medium->name} has iron in it from ".implode(', ', $lot->ironFrom)
             : null;
     }

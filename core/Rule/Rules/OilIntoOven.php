@@ -11,6 +11,7 @@ use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Surface\Layer;
 use Aenum\Core\Word\StepKind;
 
 final class OilIntoOven extends Rule
@@ -39,6 +40,10 @@ final class OilIntoOven extends Rule
         $part = $plan->facts->part;
         $oven = $plan->find(0, fn (Step $step): bool => $step->kind->bakes());
         $clean = $plan->first(StepKind::Degrease, StepKind::StripCaustic, StepKind::BurnOff);
+
+        if ($plan->floor->surface?->has(Layer::Grease) === true) {
+            return "{$part->name} goes into an oven, and no degreasing of it was done";
+        }
 
         return $part->isGreasy() && $oven !== null && ($clean === null || $clean > $oven)
             ? "{$part->name} is greasy and goes into an oven ".

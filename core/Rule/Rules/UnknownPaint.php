@@ -7,11 +7,13 @@ namespace Aenum\Core\Rule\Rules;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Rule\Group;
 use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\OldFilm;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Word\OnIt;
 use Aenum\Core\Word\PaintTest;
 
+/** Old paint nobody has tested, about to be blasted, ground, brushed, burned or sanded. */
 final class UnknownPaint extends Rule
 {
     public function __construct()
@@ -20,10 +22,10 @@ final class UnknownPaint extends Rule
             'unknown-paint',
             Group::Metal,
             Severity::Sign,
-            'Old paint may hold lead or chromate; blasting it poisons the one at the nozzle.',
-            'Test it first, and write down what was found.',
+            'Old paint may hold lead or chromate; its dust or fume poisons the person working on it.',
+            'Test it first, and record the result.',
             self::PRACTICE,
-            [Moment::Route, Moment::Blast],
+            [Moment::Route, Moment::Strip, Moment::Blast],
         );
     }
 
@@ -31,9 +33,10 @@ final class UnknownPaint extends Rule
     {
         $part = $plan->facts->part;
         $painted = array_filter($part->onIt, fn (OnIt $on): bool => $on->isPaint()) !== [];
+        $step = $painted && $part->paintTest === PaintTest::NotTested ? OldFilm::disturbedBy($plan) : null;
 
-        return $painted && $part->paintTest === PaintTest::NotTested && $plan->blasts()
-            ? "{$part->name} has old paint that was not tested, and will be blasted"
-            : null;
+        return $step === null
+            ? null
+            : "{$part->name} has old paint that was not tested, and this step raises its dust: {$step->name()}";
     }
 }

@@ -43,6 +43,7 @@
                     </nav>
                 </div>
                 <x-hot-metal :lot="$pick->lot" />
+                <x-metal-temperature :lot="$pick->lot" />
                 @php($back = $part->job->moves->firstWhere('lot_id', $pick->lot->id))
                 @if ($back?->isReturn())
                     <p class="wrong">Returned by {{ $back->user->name }}: {{ $back->note }}</p>

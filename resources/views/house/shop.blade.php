@@ -60,6 +60,24 @@
             />
         @endforeach
         </x-layer>
+        <div id="safety" class="grid">
+        <x-layer title="Safety equipment"
+            :fields="['light_metal_cabinet', 'breathing_air_tested_on', 'co_alarm', 'gun_interlocked']">
+        <x-pick name="light_metal_cabinet" label="Cabinet, media and collector for light metal alone"
+            :options="$yesNo" :value="$shop->light_metal_cabinet === null ? '' : (int) $shop->light_metal_cabinet"
+            empty="not recorded" hint="Aluminum and steel dust together can explode." />
+        <x-field name="breathing_air_tested_on" type="date" label="Breathing air of the blast hood tested on"
+            :value="$shop->breathing_air_tested_on?->format('Y-m-d')" hint="Usually every three months." />
+        <x-pick name="co_alarm" label="Carbon monoxide alarm on the breathing air" :options="$yesNo"
+            :value="$shop->co_alarm === null ? '' : (int) $shop->co_alarm" empty="not recorded" />
+        <x-pick name="gun_interlocked" label="Gun stops when the booth fan stops" :options="$yesNo"
+            :value="$shop->gun_interlocked === null ? '' : (int) $shop->gun_interlocked" empty="not recorded" />
+        <x-field name="compressor_duty" label="Compressor duty cycle, %" inputmode="decimal"
+            :value="$shop->compressor_duty === null ? '' : round(100 * $shop->compressor_duty)"
+            hint="By its plate. Blank: runs without a break." />
+        <x-caution>Local code, insurers and the makers' manuals come first.</x-caution>
+        </x-layer>
+        </div>
         <x-layer title="Other prices" :fields="['prices.powder_kg', 'prices.media_kg', 'kwh_price', 'currency']">
         @foreach ($prices as $key => [$label, $price])
             <x-field name="prices[{{ $key }}]" :label="$label" :unit="$shop->currency" :value="$price"

@@ -4,6 +4,7 @@
 @use('Aenum\Core\Word\Alloy')
 @use('Aenum\Core\Word\Duty')
 @use('Aenum\Core\Word\Feature')
+@use('Aenum\Core\Word\LicensedHazard')
 @use('Aenum\Core\Word\Lives')
 @use('Aenum\Core\Word\Made')
 @use('Aenum\Core\Word\Mark')
@@ -58,7 +59,7 @@
     <x-pick name="alloy" label="Which alloy" :options="Words::of(Alloy::cases())"
         :value="$facts->alloy->value" />
 @endif
-@if ($facts->family()->isSteel())
+@if ($facts->family()->hardens())
     <x-field
         name="temper"
         label="Tempered at"
@@ -70,7 +71,7 @@
         name="strength_mpa"
         label="Strength, MPa"
         :value="$facts->strengthMpa"
-        hint="If it is known; past a thousand acid makes it brittle."
+        hint="If known. Over 1,000, acid and heat need a sign-off."
         inputmode="decimal"
     />
 @endif
@@ -96,14 +97,16 @@
     :unit="$u->unit(D::Pressure)"
     :value="$u->field(D::Pressure, $part->blast_bar)"
 />
-<details @if ($part->licence || $part->acid_product) open @endif>
+<details @if ($part->licence || $part->acid_product || $errors->has('licensed_for.*')) open @endif>
     <summary>Licences and products made for it</summary>
     <x-field
         name="licence"
         label="Licensed process on record"
         :value="$part->licence"
-        hint="For magnesium, lead or chromate: whose, and its number."
+        hint="Whose it is, and its number."
     />
+    <x-ticks name="licensed_for" legend="It covers" :options="Words::of(LicensedHazard::cases())"
+        :ticked="$ticked['licensed']" />
     <x-field
         name="acid_product"
         label="Acid product made for this metal"

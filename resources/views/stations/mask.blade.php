@@ -1,3 +1,4 @@
+@use('App\Actions\Log\Ground')
 @use('Aenum\Core\Mask\MaskKind')
 @use('Aenum\Core\Mask\MaskMaterial')
 @use('Aenum\Core\Unit\Dimension', 'D')
@@ -72,10 +73,10 @@
                         <input type="hidden" name="size" value="{{ $hooks->size->value }}">
                         <button class="btn btn-quiet">These hooks are clean now</button>
                     </form>
-                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground" class="flex items-end gap-2">
+                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground" class="flex flex-wrap items-end gap-2">
                         <x-once />
                         <div class="grow">
-                            <x-field name="ohm" label="Part to earth" inputmode="decimal" />
+                            <x-field name="ohm" label="Part to ground" inputmode="decimal" />
                         </div>
                         <div class="w-24">
                             <x-pick
@@ -86,7 +87,11 @@
                                 value="1"
                             />
                         </div>
-                        <button class="btn">Measured</button>
+                        <div class="w-44">
+                            <x-pick name="volts" id="ground-volts" label="Meter" :options="Ground::METERS"
+                                empty="not said" />
+                        </div>
+                        <button class="btn">Save</button>
                     </form>
                 @endcan
             </section>

@@ -46,13 +46,14 @@ final class StripWaysTest extends TestCase
             'nothing' => [[], 'aluminium', ['degrease', 'blast']],
             'said to be bare' => [['bare'], 'aluminium', ['degrease', 'blast']],
             'paint, rust and grease' => [['paint', 'rust', 'grease'], 'carbon_steel', [
-                'burn_off', 'caustic', 'blast', 'converter', 'quick_gel', 'benzyl', 'acid_stripper',
+                'burn_off', 'caustic', 'benzyl_soak', 'blast', 'converter', 'quick_gel', 'benzyl', 'acid_stripper',
+                'dcm_gel',
             ]],
             'powder on light metal' => [['old_powder'], 'aluminium', [
-                'blast', 'benzyl', 'burn_off', 'caustic', 'acid_stripper',
+                'benzyl_soak', 'blast', 'benzyl', 'dcm_gel', 'burn_off', 'caustic', 'acid_stripper',
             ]],
             'powder, which the quick gel does not take' => [['paint', 'old_powder'], 'carbon_steel', [
-                'burn_off', 'caustic', 'benzyl', 'blast', 'acid_stripper',
+                'burn_off', 'benzyl_soak', 'caustic', 'benzyl', 'blast', 'acid_stripper', 'dcm_gel',
             ]],
             'plastic, which none takes' => [['plastic_coating'], 'carbon_steel', ['blast']],
         ];
@@ -70,10 +71,12 @@ final class StripWaysTest extends TestCase
     ): void {
         $all = self::ways(self::facts($on, $metal));
         self::assertSame($ways, array_keys($all));
-        $order = array_map(fn (WayOff $way): array => [$way->allowed() ? 0 : 1, $way->allHands()], array_values($all));
+        $order = array_map(fn (WayOff $way): array => [
+            $way->allowed() ? 0 : 1, $way->isRegulated() ? 1 : 0, $way->allHands(),
+        ], array_values($all));
         $sorted = $order;
         sort($sorted);
-        self::assertSame($sorted, $order, 'the forbidden last');
+        self::assertSame($sorted, $order, 'the regulated after the others, the forbidden last');
     }
 
     public function test_a_way_s_minutes_litres_and_what_it_leaves_by_hand(): void

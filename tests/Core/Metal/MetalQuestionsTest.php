@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Metal;
 
+use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\MetalQuestions;
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Unit\InvalidQuantity;
@@ -14,7 +15,8 @@ final class MetalQuestionsTest extends TestCase
     public function test_it_knows_every_metal_of_the_rules_and_asks_something_useful_first(): void
     {
         $start = MetalQuestions::answer([]);
-        self::assertEqualsCanonicalizing(Metals::keys(), $start->left);
+        $nonMetals = ['wood_board', 'glass', 'plastic'];
+        self::assertEqualsCanonicalizing(array_diff(Metals::keys(), $nonMetals), $start->left);
         self::assertNotNull($start->next);
     }
 
@@ -66,7 +68,7 @@ final class MetalQuestionsTest extends TestCase
 
     public function test_following_the_asked_questions_always_narrows_down_and_never_loses_the_true_metal(): void
     {
-        foreach (Metals::all() as $metal => $record) {
+        foreach (array_filter(Metals::all(), fn (Metal $one): bool => $one->answers !== []) as $metal => $record) {
             $gives = $record->answers;
             $answers = [];
             $found = MetalQuestions::answer([]);

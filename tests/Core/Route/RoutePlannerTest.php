@@ -194,6 +194,17 @@ final class RoutePlannerTest extends TestCase
             'warm-first-coat',
             'ground-not-measured',
             'stamped-plate',
+            'scale-under-powder',
+            'rust-under-powder',
+            'light-rust-under-powder',
+            'grease-under-powder',
+            'plastic-under-powder',
+            'plastic-into-oven',
+            'unsound-film-under-powder',
+            'unkeyed-film-under-powder',
+            'converter-washed',
+            'zinc-rich-on-phosphate',
+            'bath-on-plating',
         ];
         for ($n = 0; $n < 400; $n++) {
             $house = array_map($pick, HouseWays::choices());
@@ -211,9 +222,13 @@ final class RoutePlannerTest extends TestCase
                     'on_it' => [$pick(array_column(OnIt::cases(), 'value'))],
                     'features' => [$pick(['threads', 'faces', 'seams', 'stamped_plate'])],
                     'oily' => (bool) mt_rand(0, 1),
+                    'old_primer_tight' => (bool) mt_rand(0, 1),
                 ],
                 'where' => $pick(['indoors', 'outdoors', 'coast']),
-                'coats' => array_fill(0, mt_rand(1, 3), ['bake_c' => mt_rand(160, 200)]),
+                'coats' => [
+                    ['bake_c' => 180, 'zinc_rich' => (bool) mt_rand(0, 1)],
+                    ...array_fill(0, mt_rand(0, 2), ['bake_c' => mt_rand(160, 200)]),
+                ],
                 'house' => $house,
                 'humidity_pct' => 30,
             ])['findings'];

@@ -11,14 +11,9 @@ use Aenum\Core\Hang\Rack;
 use Aenum\Core\Hang\RackSetting;
 use Aenum\Core\Job\CoatFloor;
 use Aenum\Core\Job\Floor;
-use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\MaskOn;
 use Aenum\Core\Job\MediumLot;
-use Aenum\Core\Job\PartFacts;
-use Aenum\Core\Job\Plan;
-use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\ReliefBake;
-use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\RuleBook;
@@ -29,6 +24,8 @@ use PHPUnit\Framework\TestCase;
 /** Every rule fires on what it is about, and keeps quiet on what is nearly that. */
 final class RuleBookTest extends TestCase
 {
+    use BuildsPlans;
+
     private const COAT = ['role' => 'base', 'bake_c' => 200];
 
     private const BAKE = ['step' => 'bake', 'pmt_c' => 200, 'hold_min' => 10];
@@ -38,6 +35,31 @@ final class RuleBookTest extends TestCase
      *      does not]
      */
     private static function table(): array
+    {
+        return self::own() + self::shared();
+    }
+
+    /** @return array<string, array{array<string, mixed>, array<string, mixed>}> of rules with a test of their own */
+    private static function own(): array
+    {
+        $own = [];
+        foreach (glob(__DIR__.'/Rules/*Test.php') ?: [] as $file) {
+            /** @var class-string<RuleTestCase> $class */
+            $class = __NAMESPACE__.'\\Rules\\'.basename($file, '.php');
+            $sides = [null, null];
+            foreach ($class::cases() as [$fires, $facts]) {
+                $sides[(int) $fires] ??= $facts;
+            }
+            self::assertNotNull($sides[0], "{$class} has a case that keeps quiet");
+            self::assertNotNull($sides[1], "{$class} has a case that fires");
+            $own[$class::rule()->key] = [$sides[1], $sides[0]];
+        }
+
+        return $own;
+    }
+
+    /** @return array<string, array{array<string, mixed>, array<string, mixed>}> of all others */
+    private static function shared(): array
     {
         $part = fn (array $with): array => ['part' => $with];
         $steps = fn (string ...$kinds): array => [
@@ -456,38 +478,6 @@ final class RuleBookTest extends TestCase
         $keys = array_map(fn (Rule $rule): string => $rule->key, RuleBook::all());
 
         return array_combine($keys, array_map(fn (string $key): array => [$key], $keys));
-    }
-
-    /** @param  array<string, mixed>  $facts  as aenum-route/1, with what it has no words for beside */
-    private static function plan(array $facts): Plan
-    {
-        $more = array_intersect_key($facts, ['floor' => 0, 'rack' => 0, 'unknown' => 0]);
-        $facts = array_diff_key($facts, $more);
-        $facts += ['format' => 'aenum-route/1', 'part' => ['metal' => 'carbon_steel'], 'steps' => []];
-        $plan = RouteFile::parse(
-            json_encode(
-                array_filter($facts, fn (mixed $v): bool => $v !== []) + ['steps' => []],
-                JSON_THROW_ON_ERROR,
-            ),
-        )->plan();
-        $part = isset($more['unknown'])
-            ? new PartFacts('thing', Metal::unknown($more['unknown']))
-            : $plan->facts->part;
-        $all = get_object_vars($plan->facts);
-
-        return new Plan(
-            new JobFacts(...['part' => $part, 'rack' => $more['rack'] ?? null] + $all),
-            $plan->steps,
-            $more['floor'] ?? new Floor(),
-        );
-    }
-
-    /** @return list<string> keys of the rules that fired */
-    private static function fired(array $facts, Moment ...$at): array
-    {
-        $findings = RuleBook::judge(self::plan($facts), ...$at ?: Moment::cases());
-
-        return array_map(fn (Finding $finding): string => $finding->rule->key, $findings);
     }
 
     #[DataProvider('keys')]

@@ -8,6 +8,7 @@ use Aenum\Core\Bench\MediaChoice;
 use Aenum\Core\Bench\WayOff;
 use Aenum\Core\Format\RouteFile;
 use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Metal\MetalFamily;
 use Aenum\Core\Metal\Metals;
 use Aenum\Core\Strip\Agent;
 use Aenum\Core\Word\OnIt;
@@ -131,8 +132,10 @@ final class StripLawsTest extends TestCase
                     self::assertTrue(! $choice->medium->ferrous || Metals::get($metal)->family->rusts(), $told);
                     self::assertFalse($metal === 'galvanised_steel' && ($bar > 3 || ! $choice->medium->fine), $told);
                 }
-                // A galvanised part above 3 bar is one that nothing may touch; magnesium is never offered a medium.
-                $none = ($metal === 'galvanised_steel' && $bar > 3) || $metal === 'magnesium';
+                // A galvanised part above 3 bar is one that nothing may touch; magnesium and what is no metal are
+                // never offered a medium.
+                $none = ($metal === 'galvanised_steel' && $bar > 3) || $metal === 'magnesium'
+                    || Metals::get($metal)->family === MetalFamily::NonMetal;
                 self::assertSame($none, $allowed === [], "{$metal} at {$bar} bar");
             }
         }

@@ -41,11 +41,11 @@ final class StripTest extends TestCase
         return array_column(array_map(fn (WayOff $way): array => [$way->key, $way], $ways), 1, 0);
     }
 
-    public function test_old_powder_on_steel_can_come_off_five_ways(): void
+    public function test_every_way_for_old_powder_on_steel_is_offered(): void
     {
         $ways = self::ways('carbon_steel', ['old_powder', 'grease']);
         self::assertEqualsCanonicalizing(
-            ['blast', 'benzyl', 'acid_stripper', 'caustic', 'burn_off'],
+            ['blast', 'benzyl', 'benzyl_soak', 'dcm_gel', 'acid_stripper', 'caustic', 'burn_off'],
             array_keys($ways),
         );
         self::assertTrue(array_product(array_map(fn (WayOff $way): bool => $way->allowed(), $ways)) === 1);
@@ -56,7 +56,9 @@ final class StripTest extends TestCase
         self::assertSame(['caustic'], array_column($ways['caustic']->agents, 'key'));
         self::assertSame([], $ways['benzyl']->toBlast);
         self::assertGreaterThan($ways['benzyl']->blastMinutes, $ways['blast']->blastMinutes);
-        $hands = array_map(fn (WayOff $way): float => $way->allHands(), array_values($ways));
+        $free = array_filter($ways, fn (WayOff $way): bool => ! $way->isRegulated());
+        self::assertSame('dcm_gel', array_key_last($ways));
+        $hands = array_map(fn (WayOff $way): float => $way->allHands(), array_values($free));
         $sorted = $hands;
         sort($sorted);
         self::assertSame($sorted, $hands, 'the least work first');
@@ -80,8 +82,10 @@ final class StripTest extends TestCase
 
     public function test_the_longest_stay_is_never_shorter_than_the_dwell(): void
     {
-        $stripped = self::ways('carbon_steel', ['factory_clear', 'old_powder'])['benzyl']->steps[0];
-        self::assertSame([240.0, 1440.0], [$stripped->dwell, $stripped->tooLong]);
+        $ways = self::ways('carbon_steel', ['factory_clear', 'old_powder']);
+        [$brushed, $soaked] = [$ways['benzyl']->steps[0], $ways['benzyl_soak']->steps[0]];
+        self::assertSame([120.0, 720.0], [$brushed->dwell, $brushed->tooLong], 'two coats of it');
+        self::assertSame([480.0, 1440.0], [$soaked->dwell, $soaked->tooLong], 'overnight, put on once');
         foreach (Agents::all() as $agent) {
             foreach (OnIt::cases() as $one) {
                 foreach (OnIt::cases() as $other) {

@@ -218,6 +218,7 @@ final class DimensionTest extends TestCase
         'Energy' => ['kWh' => 1.0],
         'Volume' => ['l' => 1.0, 'gal' => 3.785411784, 'ml' => 0.001],
         'AirFlow' => ['m³/min' => 1.0, 'cfm' => 0.028316846592, 'l/s' => 0.06],
+        'AirSpeed' => ['m/s' => 1.0, 'ft/min' => 0.00508],
         'Duration' => ['min' => 1.0, 'h' => 60.0, 's' => 0.0166666667],
     ];
 

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rule\Rules;
+
+use Aenum\Core\Job\Plan;
+use Aenum\Core\Rule\Group;
+use Aenum\Core\Rule\Moment;
+use Aenum\Core\Rule\Remedy;
+use Aenum\Core\Rule\Rule;
+use Aenum\Core\Rule\Severity;
+
+/** Booth air or interlock nobody has recorded. */
+final class BoothUnknown extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'booth-unknown',
+            Group::Equipment,
+            Severity::Note,
+            'Nobody can say that the booth holds its powder when its air was never measured.',
+            'Record face velocity and fan interlock under shop settings.',
+            'EN 16985; local code',
+            [Moment::Coat],
+        );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::ShopFacts];
+    }
+
+    public function applies(Plan $plan): ?string
+    {
+        $shop = $plan->facts->equipment;
+        $missing = array_keys(array_filter([
+            'face velocity' => $shop->boothFaceMPerS === null,
+            'fan interlock' => $shop->gunInterlocked === null,
+        ]));
+
+        return $missing === [] ? null : 'not recorded for the booth: '.implode(', ', $missing);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rule\Rules;
+
+use Aenum\Core\Cure\OvenVentilation;
+use Aenum\Core\Job\Floor;
+use Tests\Core\Loads;
+use Tests\Core\Rule\RuleTestCase;
+
+/** Fresh air keeps the vapor of the load under a quarter of its explosive limit. */
+final class OvenVentilatesTest extends RuleTestCase
+{
+    /** {@inheritDoc} */
+    public static function cases(): array
+    {
+        $most = OvenVentilation::mostPowderKg(Loads::oven());
+
+        return [
+            'a gram too much' => [true, ['oven' => Loads::oven(), 'floor' => new Floor(powderKg: $most + 0.001)]],
+            'just what the vent clears' => [
+                false,
+                ['oven' => Loads::oven(), 'floor' => new Floor(powderKg: $most - 0.001)],
+            ],
+            'solvent on top' => [
+                true,
+                ['oven' => Loads::oven(), 'floor' => new Floor(powderKg: $most - 0.001, solventKg: 0.01)],
+            ],
+            'powder not known' => [false, ['oven' => Loads::oven()]],
+            'oven not known' => [false, ['floor' => new Floor(powderKg: 100)]],
+        ];
+    }
+}
