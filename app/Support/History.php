@@ -49,7 +49,8 @@ final class History
     /** Columns kept as a word of the core: the enums to look it up in. */
     private const ENUMS = [
         'made' => [Made::class], 'duty' => [Duty::class], 'alloy' => [Alloy::class], 'paint_test' => [PaintTest::class],
-        'lives' => [Lives::class], 'word' => [OnIt::class, Feature::class, Mark::class, LicensedHazard::class], 'bake_to' => [BakeTo::class],
+        'lives' => [Lives::class], 'word' => [OnIt::class, Feature::class, Mark::class, LicensedHazard::class],
+        'bake_to' => [BakeTo::class],
         'role' => [Role::class], 'effect' => [Effect::class], 'outcome' => [StepOutcome::class],
     ];
 

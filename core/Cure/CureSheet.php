@@ -38,6 +38,8 @@ final readonly class CureSheet
         public ?ArrheniusRate $stands,
         /** 1/t by the oven's setpoint from the door's shutting, where the sheet has such a row. */
         private ?ArrheniusRate $fromDoor = null,
+        /** Minutes of that row as printed. */
+        private float $fromDoorMinutes = 0.0,
     ) {
     }
 
@@ -116,6 +118,7 @@ final readonly class CureSheet
                 Check::celsius('door_c', $fromDoor[0]),
                 Check::above('door_min', $fromDoor[1], 0, 10080),
             ]], $energy, -300.0),
+            $fromDoor[1] ?? 0.0,
         );
     }
 
@@ -125,9 +128,12 @@ final readonly class CureSheet
      */
     public function clockMinutes(ClockWay $way, float $setpointC): float
     {
-        $rate = $way === ClockWay::Timed ? $this->fromDoor ?? $this->needs : $this->needs;
+        if ($way !== ClockWay::Timed || $this->fromDoor === null) {
+            return $this->needs->minutesAt($setpointC);
+        }
 
-        return $rate->minutesAt($setpointC);
+        // As printed, or longer in a cooler oven; a hotter one does not shorten it.
+        return max($this->fromDoorMinutes, $this->fromDoor->minutesAt($setpointC));
     }
 
     /** The coolest row's temperature, °C. */
@@ -136,22 +142,27 @@ final readonly class CureSheet
         return $this->rows[0]->pmtC;
     }
 
-    /**
-     * How hot a surface with these layers may get, °C: past the hottest row of all, and a little, the sheets are
-     * silent. Where one says what its powder stands a little more is borne than where none does.
-     */
+    /** Returns how hot a surface with these layers may get: the lowest ceiling of them all. */
     public static function ceiling(self $sheet, self ...$under): PeakLimit
     {
-        $all = [$sheet, ...array_values($under)];
-        $hottest = max(array_map(fn (self $one): float => $one->rows[count($one->rows) - 1]->pmtC, $all));
-        $known = array_filter($all, fn (self $one): bool => $one->stands !== null) !== [];
+        $below = array_map(fn (self $one): PeakLimit => $one->ownCeiling('the sheet of a layer under it'), $under);
 
-        return new PeakLimit(
-            $hottest + ($known ? self::ABOVE_KNOWN_K : self::ABOVE_SILENT_K),
-            $known
-                ? 'its powder\'s sheet, silent far above its hottest row'
-                : 'its powder\'s sheet, silent above its hottest row and on how long it stands',
-        );
+        return PeakLimit::least($sheet->ownCeiling('its powder\'s sheet'), ...array_values($below))
+            ?? $sheet->ownCeiling('its powder\'s sheet');
+    }
+
+    /**
+     * Past its hottest row, and a little, a sheet is silent. Where it says what its powder stands a little more is
+     * borne than where it does not.
+     */
+    private function ownCeiling(string $whose): PeakLimit
+    {
+        $hottest = $this->rows[count($this->rows) - 1]->pmtC;
+
+        return $this->stands === null
+            ? new PeakLimit($hottest + self::ABOVE_SILENT_K, "{$whose}, silent above its hottest row and on how long "
+                .'it stands')
+            : new PeakLimit($hottest + self::ABOVE_KNOWN_K, "{$whose}, silent far above its hottest row");
     }
 
     /** Where flow is reached: the sheet's own figures, or 5 minutes at 40 K under the lowest row where it is silent. */

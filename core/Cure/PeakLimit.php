@@ -7,8 +7,8 @@ namespace Aenum\Core\Cure;
 /** How hot a surface may get, and what says so. */
 final readonly class PeakLimit
 {
-    /** A computed curve keeps to its limit within this, K. */
-    private const WITHIN_K = 0.05;
+    /** Rounding of the arithmetic, K: a surface never passes its limit, not even by a twentieth of a degree. */
+    private const ROUNDING_K = 1e-6;
 
     /** @param  string  $why  what holds it, as it stands in a sentence: "its metal, zinc", "the sheet of ..." */
     public function __construct(public float $celsius, public string $why)
@@ -27,6 +27,6 @@ final readonly class PeakLimit
     /** Whether a surface that gets so hot is past it. */
     public function isPassedBy(float $peakC): bool
     {
-        return $peakC > $this->celsius + self::WITHIN_K;
+        return $peakC > $this->celsius + self::ROUNDING_K;
     }
 }

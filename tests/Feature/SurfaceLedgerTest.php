@@ -44,7 +44,8 @@ final class SurfaceLedgerTest extends ShopTestCase
         foreach ($kinds as $kind) {
             $steps = LotWalk::of(Lot::query()->findOrFail($this->lot($part)->id))->walk->steps;
             $at = array_search($kind, array_map(fn ($step): StepKind => $step->kind, $steps), true);
-            $this->send("/parts/{$part->id}/route", ['how' => 'drop', 'at' => (string) $at])->assertSessionHasNoErrors();
+            $this->send("/parts/{$part->id}/route", ['how' => 'drop', 'at' => (string) $at])
+                ->assertSessionHasNoErrors();
         }
     }
 

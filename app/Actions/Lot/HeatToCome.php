@@ -23,7 +23,9 @@ final class HeatToCome
             return 0.0;
         }
         $bare = [StepKind::BakeOut, StepKind::ReliefBake];
-        $atHand = $coat === null ? $walk->walk->firstOpen(null, ...$bare) : $walk->walk->firstOpen($coat, StepKind::Bake);
+        $atHand = $coat === null
+            ? $walk->walk->firstOpen(null, ...$bare)
+            : $walk->walk->firstOpen($coat, StepKind::Bake);
         $holds = [];
         foreach ($walk->walk->steps as $n => $step) {
             if ($n !== $atHand && $step->kind->heats() && $step->celsius !== null && $walk->walk->isOpen($n)) {

@@ -10,6 +10,7 @@ use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\Remedy;
 use Aenum\Core\Rule\Rule;
 use Aenum\Core\Rule\Severity;
+use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Unit\Quantity;
 use Aenum\Core\Unit\Said;
 
@@ -42,7 +43,7 @@ final class HotterThanSheet extends Rule
         return $limit !== null && $peak !== null && $limit->isPassedBy($peak)
             ? Said::of('{part} gets {peak}; {limit} is the most its powders\' sheets bear', [
                 'part' => $plan->facts->part->name,
-                'peak' => Quantity::celsius($peak),
+                'peak' => Quantity::of(Dimension::Temperature, $peak, 1),
                 'limit' => Quantity::celsius($limit->celsius),
             ])
             : null;

@@ -86,6 +86,8 @@ final class ClockWayTest extends TestCase
         self::assertEqualsWithDelta(26, self::pull($timed, $sheet), 0.05);
         self::assertEqualsWithDelta(26, $sheet->clockMinutes(ClockWay::Timed, 200), 1e-9);
         self::assertGreaterThan(26, $sheet->clockMinutes(ClockWay::Timed, 190));
+        self::assertSame(26.0, $sheet->clockMinutes(ClockWay::Timed, 201), 'as printed, not shortened');
+        self::assertSame(26.0, $sheet->clockMinutes(ClockWay::Timed, 230), 'however hot the oven');
         self::assertEqualsWithDelta(8, $sheet->clockMinutes(ClockWay::Flowed, 200), 1e-9);
         $window = BakeRules::of(ClockWay::Window, 0.0, 10);
         self::assertEqualsWithDelta(self::pull($window), self::pull($window, $sheet), 1e-9);

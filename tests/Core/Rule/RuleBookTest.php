@@ -319,7 +319,7 @@ final class RuleBookTest extends TestCase
                 ['floor' => new Floor(peakC: 194, masks: [new MaskOn(1, 'disc', 204)])],
             ],
             'hotter-than-sheet' => [
-                ['floor' => new Floor(peakC: 210.2, sheets: new PeakLimit(210, 'its sheet'))],
+                ['floor' => new Floor(peakC: 210.01, sheets: new PeakLimit(210, 'its sheet'))],
                 ['floor' => new Floor(peakC: 210, sheets: new PeakLimit(210, 'its sheet'))],
             ],
             'rack-too-large' => [
