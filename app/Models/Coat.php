@@ -54,6 +54,14 @@ final class Coat extends Record
         return $this->zone === null ? '' : sprintf(', on the %s only (%.0f %%)', $zone, 100 * $this->share);
     }
 
+    /** Returns the area it covers on so many pieces, m²; null where the part's area is not known. */
+    public function areaM2(int $pieces): ?float
+    {
+        $area = $pieces * $this->share * ($this->part->area_m2 ?? 0.0);
+
+        return $area > 0 ? $area : null;
+    }
+
     /** What it is, where it goes and how far it is baked, in words. */
     public function words(): string
     {

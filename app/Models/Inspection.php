@@ -40,6 +40,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $at
  * @property User $user
  * @property Coat $coat
+ * @property ?Lot $lot
  * @property ?OvenLog $ovenLog the log it stands on, where it is a logger's
  * @property Collection<int, InspectionReading> $readings
  */
@@ -114,6 +115,7 @@ final class Inspection extends Record
                 $this->band_to_um,
                 $this->filmWay(),
                 $this->nominal_um ?? ($this->band_from_um + $this->band_to_um) / 2,
+                $this->coat->areaM2($this->lot->count ?? $this->coat->part->count),
             );
     }
 
@@ -150,6 +152,12 @@ final class Inspection extends Record
     public function ovenLog(): BelongsTo
     {
         return $this->belongsTo(OvenLog::class);
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
     }
 
     /** @return BelongsTo<Coat, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aenum\Core\Coat\Openness;
+use Aenum\Core\Coat\UncuredGauge;
 use App\Models\Concerns\HappensAfter;
 use App\Models\Concerns\HeldForChange;
 use Carbon\CarbonImmutable;
@@ -40,6 +41,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $minutes
  * @property ?float $part_c
  * @property ?float $raw_um mean of the readings on raw powder, as the film it becomes
+ * @property ?UncuredGauge $raw_kind what it was read with; null for readings of before that was asked
+ * @property ?float $raw_sd_um standard uncertainty of raw_um
  * @property ?float $raw_read_um mean of the readings on raw powder, as they were read
  * @property ?float $ohm
  * @property ?float $humidity_pct
@@ -169,10 +172,10 @@ final class Spraying extends Record implements HappensAfter
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['openness' => Openness::class] + array_fill_keys([
+        return ['openness' => Openness::class, 'raw_kind' => UncuredGauge::class] + array_fill_keys([
             'weighed_g', 'back_g', 'planned_g', 'planned_um', 'planned_transfer', 'planned_minutes', 'area_m2',
-            'charge_index', 'flow_g_min', 'hand_mm_s', 'overlap', 'minutes', 'part_c', 'raw_um', 'raw_read_um', 'ohm',
-            'humidity_pct',
+            'charge_index', 'flow_g_min', 'hand_mm_s', 'overlap', 'minutes', 'part_c', 'raw_um', 'raw_read_um',
+            'raw_sd_um', 'ohm', 'humidity_pct',
         ], 'float') + array_fill_keys(['at', 'done_at', 'blown_off_at'], 'immutable_datetime:Y-m-d H:i:s.v');
     }
 }

@@ -10,6 +10,7 @@ use Aenum\Core\Blast\Nozzle;
 use Aenum\Core\Coat\Charge;
 use Aenum\Core\Coat\Recess;
 use Aenum\Core\Coat\Stripes;
+use Aenum\Core\Coat\UncuredReading;
 use Aenum\Core\Format\LoadFile;
 use Aenum\Core\Format\Node;
 use Aenum\Core\Format\ShapeFile;
@@ -194,18 +195,24 @@ final class CalcCommand
         return ['g_m3' => round($grams, 4), 'limit_g_m3' => $limit, 'ok' => $grams < $limit];
     }
 
-    /** @return array<string, float> a comb reading on uncured powder as the film it becomes */
+    /**
+     * A comb reading on uncured powder as the film it becomes; with the first unmarked tooth given, reading_um is the
+     * last marked one, and the answer has its standard uncertainty.
+     *
+     * @return array<string, float>
+     */
     private function comb(Node $in): array
     {
-        $in->object(['reading_um', 'shrink']);
+        $in->object(['reading_um', 'next_um', 'shrink']);
+        $reading = Check::above('reading_um', $in->number('reading_um'), 0, 5000);
+        $shrink = Check::above('shrink', $in->numberOr('shrink', 0.55) ?? 0.55, 0, 1);
+        $next = $in->numberOr('next_um', null);
+        if ($next === null) {
+            return ['cured_um' => round($reading * $shrink, 4)];
+        }
+        $comb = UncuredReading::comb($reading, $next, $shrink);
 
-        return [
-            'cured_um' => round(
-                Check::above('reading_um', $in->number('reading_um'), 0, 5000) *
-                    Check::above('shrink', $in->numberOr('shrink', 0.55) ?? 0.55, 0, 1),
-                4,
-            ),
-        ];
+        return ['cured_um' => round($comb->curedUm, 4), 'sd_um' => round($comb->sdUm, 4)];
     }
 
     /** @return array<string, float> what a slot, a bore or a corner gets against the open face */
@@ -276,7 +283,7 @@ final class CalcCommand
     /** @return array<string, float|int|bool|null> readings against a band, and how many more would settle them */
     private function film(Node $in): array
     {
-        $in->object(['readings_um', 'band_um', 'way', 'nominal_um']);
+        $in->object(['readings_um', 'band_um', 'way', 'nominal_um', 'area_m2']);
         $microns = array_map(
             fn (Node $one): float => Check::above($one->place, $one->asNumber(), 0, FilmReadings::THICKEST_UM),
             $in->need('readings_um', 'a list of readings')->list(1, FilmReadings::MOST),
@@ -291,7 +298,12 @@ final class CalcCommand
             $band[1],
             $in->find('way')?->enum(FilmWay::class) ?? FilmWay::Plain,
             $in->numberOr('nominal_um', null),
+            $in->numberOr('area_m2', null),
         );
+        $spots = $judged->spotsWanted === 0 ? [] : [
+            'spots' => count($judged->spots),
+            'spots_wanted' => $judged->spotsWanted,
+        ];
 
         return [
             'n' => $judged->film->n,
@@ -301,7 +313,7 @@ final class CalcCommand
             'most_um' => $judged->film->most,
             'ok' => $judged->ok,
             'more' => $judged->more,
-        ];
+        ] + $spots + ($judged->why() === null ? [] : ['why' => $judged->why()]);
     }
 
     /** @return array<string, float> how far two colours lie apart */

@@ -20,6 +20,9 @@ final readonly class FilmJudgement
     /** No reading under this share of the nominal. */
     private const LEAST_OF_NOMINAL = 0.8;
 
+    /** No reading over this share of the upper limit, where the mean is held against the nominal. House figure. */
+    private const MOST_OF_UPPER = 1.2;
+
     /** A spot may lie so far outside the limits. */
     private const SPOT_BELOW = 0.8;
 
@@ -27,21 +30,35 @@ final readonly class FilmJudgement
 
     public const TO_A_SPOT = 3;
 
+    /** Spots to every ten square meters begun. */
+    private const SPOTS_TO_10_M2 = 5;
+
+    private const SPOTS_AREA_M2 = 10.0;
+
+    /** Fewer spots than this give no verdict. */
+    public const LEAST_SPOTS = 3;
+
     /** Nobody reads more often than that. */
     private const MOST_READINGS = 100000;
 
     private const ROUNDING = 1e-9;
 
-    /** @param  list<float>  $spots  means of three readings each, where they are judged so */
+    /**
+     * @param  bool|null  $ok  null where there are too few spots for a verdict
+     * @param  list<float>  $spots  means of three readings each, readings left over a spot of their own; none where
+     *                              they are not judged so
+     * @param  int  $spotsWanted  by the area; 0 where they are not judged so
+     */
     private function __construct(
         public FilmReadings $film,
         public float $lowUm,
         public float $highUm,
         public FilmWay $way,
         public ?float $nominalUm,
-        public bool $ok,
+        public ?bool $ok,
         public ?int $more,
         public array $spots,
+        public int $spotsWanted,
     ) {
     }
 
@@ -49,6 +66,7 @@ final readonly class FilmJudgement
      * @param  float  $lowUm  0 to 5 000
      * @param  float  $highUm  at least the lower limit, to 5 000
      * @param  float|null  $nominalUm  asked of the way of the nominal only
+     * @param  float|null  $areaM2  coated, above 0 to 100 000: how many spots are wanted; up to 10 m² where null
      *
      * @throws InvalidQuantity
      */
@@ -58,7 +76,9 @@ final readonly class FilmJudgement
         float $highUm,
         FilmWay $way,
         ?float $nominalUm = null,
+        ?float $areaM2 = null,
     ): self {
+        $areaM2 === null ?: Check::above('area_m2', $areaM2, 0, 100000);
         Check::between('band_um[0]', $lowUm, 0, FilmReadings::THICKEST_UM);
         Check::between('band_um[1]', $highUm, $lowUm, FilmReadings::THICKEST_UM);
         if ($way === FilmWay::Eighty && $nominalUm === null) {
@@ -69,9 +89,22 @@ final readonly class FilmJudgement
 
         return new self($film, $lowUm, $highUm, $way, $nominalUm, match ($way) {
             FilmWay::Plain => $film->least >= $lowUm && $film->most <= $highUm,
-            FilmWay::Eighty => self::atNominal($film, (float) $nominalUm),
+            FilmWay::Eighty => self::atNominal($film, (float) $nominalUm, $highUm),
             FilmWay::Spot => self::spotsHold($spots, $lowUm, $highUm),
-        }, self::moreReadings($film, $lowUm, $highUm), $spots);
+        }, self::moreReadings($film, $lowUm, $highUm), $spots, $way === FilmWay::Spot ? self::wanted($areaM2) : 0);
+    }
+
+    /** Why there is no verdict, or what is still wanted; null where nothing is. */
+    public function why(): ?string
+    {
+        $missing = $this->spotsWanted - count($this->spots);
+
+        return match (true) {
+            $this->way !== FilmWay::Spot, $missing <= 0 => null,
+            $this->ok === null => 'No verdict from '.count($this->spots).' of '.$this->spotsWanted
+                .' spots: take at least '.self::LEAST_SPOTS.', three readings each.',
+            default => "Take {$missing} more ".($missing === 1 ? 'spot' : 'spots').": {$this->spotsWanted} are wanted.",
+        };
     }
 
     /** In words: the readings, the band, and the verdict. */
@@ -81,7 +114,11 @@ final readonly class FilmJudgement
             'film' => $this->film->words(),
             'band' => Quantity::microns($this->lowUm, $this->highUm),
             'way' => $this->way->label(),
-            'verdict' => $this->ok ? 'within' : 'outside',
+            'verdict' => match ($this->ok) {
+                true => 'within',
+                false => 'outside',
+                null => 'no verdict',
+            },
         ]);
     }
 
@@ -102,31 +139,35 @@ final readonly class FilmJudgement
     /** Whether it is too little that is wrong with it. */
     public function isThin(): bool
     {
-        return ! $this->ok && $this->film->least < ($this->nominalUm ?? $this->lowUm);
+        return $this->ok === false && $this->film->least < ($this->nominalUm ?? $this->lowUm);
     }
 
-    private static function atNominal(FilmReadings $film, float $nominal): bool
+    private static function atNominal(FilmReadings $film, float $nominal, float $high): bool
     {
         return $film->mean >= $nominal - self::ROUNDING
-            && $film->least >= self::LEAST_OF_NOMINAL * $nominal - self::ROUNDING;
+            && $film->least >= self::LEAST_OF_NOMINAL * $nominal - self::ROUNDING
+            && $film->most <= self::MOST_OF_UPPER * $high + self::ROUNDING;
+    }
+
+    private static function wanted(?float $areaM2): int
+    {
+        return self::SPOTS_TO_10_M2 * (int) max(1, ceil(($areaM2 ?? 0.0) / self::SPOTS_AREA_M2));
     }
 
     /** @return list<float> */
     private static function spots(FilmReadings $film): array
     {
-        $whole = array_filter(
+        return array_map(
+            fn (array $spot): float => array_sum($spot) / count($spot),
             array_chunk($film->microns, self::TO_A_SPOT),
-            fn (array $spot): bool => count($spot) === self::TO_A_SPOT,
         );
-
-        return array_values(array_map(fn (array $spot): float => array_sum($spot) / self::TO_A_SPOT, $whole));
     }
 
     /** @param  list<float>  $spots */
-    private static function spotsHold(array $spots, float $low, float $high): bool
+    private static function spotsHold(array $spots, float $low, float $high): ?bool
     {
-        if ($spots === []) {
-            return false;
+        if ($spots === [] || count($spots) < self::LEAST_SPOTS) {
+            return null;
         }
         $mean = array_sum($spots) / count($spots);
 

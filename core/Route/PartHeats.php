@@ -93,7 +93,7 @@ final class PartHeats
         try {
             return $item === null
                 ? RouteTimes::COOL_GUESS
-                : Cooling::minutes($item, $fromC, RouteTimes::ROOM_C, $toC);
+                : Cooling::toldMinutes($item, $fromC, RouteTimes::ROOM_C, $toC);
         } catch (InvalidQuantity) {
             // Longer than a week: its mass or area cannot be right, which another page says.
             return RouteTimes::COOL_GUESS;

@@ -26,8 +26,10 @@ enum FilmWay: string implements Way
     {
         return match ($this) {
             self::Plain => 'strict and simple; one bad reading fails the part.',
-            self::Eighty => 'forgives single thin readings where the mean is right; too thick is not judged.',
-            self::Spot => 'three readings make a spot: spots within 80 to 120 % of the limits, their mean in the band.',
+            self::Eighty => 'forgives single thin readings where the mean is right; none over 120 % of the upper '
+                .'limit.',
+            self::Spot => 'three readings a spot, five spots to 10 m²: spots within 80 to 120 % of the limits, their '
+                .'mean in the band.',
         };
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * What the shop has recorded of its safety equipment; what a license on record covers; what a gun can be set to, in its
- * own unit; how long the compressor may run.
+ * own unit; how long the compressor may run; what uncured film was read with.
  */
 return new class extends Migration
 {
@@ -30,6 +30,10 @@ return new class extends Migration
         Schema::table('gun_programs', function (Blueprint $table): void {
             $table->double('powder_percent')->nullable();
             $table->double('atomising_air')->nullable();
+        });
+        Schema::table('sprayings', function (Blueprint $table): void {
+            $table->string('raw_kind', 12)->nullable();
+            $table->double('raw_sd_um')->nullable();
         });
         DB::statement('ALTER TABLE shops ADD CONSTRAINT shops_duty CHECK '
             .'(compressor_duty IS NULL OR (compressor_duty > 0 AND compressor_duty <= 1))');
@@ -68,6 +72,9 @@ return new class extends Migration
         DB::statement('ALTER TABLE gun_programs DROP CONSTRAINT gun_programs_powder');
         DB::statement('ALTER TABLE guns DROP CONSTRAINT guns_air');
         DB::statement('ALTER TABLE shops DROP CONSTRAINT shops_duty');
+        Schema::table('sprayings', function (Blueprint $table): void {
+            $table->dropColumn(['raw_kind', 'raw_sd_um']);
+        });
         Schema::table('gun_programs', function (Blueprint $table): void {
             $table->dropColumn(['powder_percent', 'atomising_air']);
         });

@@ -1988,6 +1988,8 @@ CREATE TABLE `sprayings` (
   `blown_off_why` varchar(300) DEFAULT NULL,
   `open_on` bigint(20) unsigned GENERATED ALWAYS AS (if(`done_at` is null and `blown_off_at` is null,`lot_id`,NULL)) STORED,
   `raw_read_um` double DEFAULT NULL,
+  `raw_kind` varchar(12) DEFAULT NULL,
+  `raw_sd_um` double DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `sprayings_one_open` (`open_on`),
   KEY `sprayings_part_id_foreign` (`part_id`),

@@ -35,7 +35,7 @@
                 class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
                 <span class="num text-[1.8rem]" data-until="{{ $cool->getTimestampMs() }}"
                     data-past="cool">{{ ShopClock::time($cool) }}</span>
-                <span>{{ $bake->partNames() }}: hot until {{ ShopClock::time($cool) }}.</span>
+                <span>{{ $bake->partNames() }}: hot until about {{ ShopClock::time($cool) }}.</span>
             </a>
         @endif
     @endforeach

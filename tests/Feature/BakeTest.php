@@ -334,7 +334,7 @@ final class BakeTest extends ShopTestCase
 
     public function test_coat_upon_coat_keeps_its_ledger(): void
     {
-        $primer = $this->powder('Undercoat Z', [[160, 15, 40], [180, 8, 20]]);
+        $primer = $this->powder('Undercoat Z', [[160, 15, 90], [180, 8, 45]]);
         $job = $this->job();
         $part = $this->part($job, 'lamp arm', 6.4, 0.55, 8, 'carbon_steel', [
             ['primer', $primer, 'flow'],

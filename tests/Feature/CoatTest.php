@@ -9,12 +9,14 @@ use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\GunKind;
 use Aenum\Core\Coat\Openness;
 use Aenum\Core\Coat\PreOven;
+use Aenum\Core\Coat\UncuredGauge;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Bench\BareSteelWatch;
 use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\PowderStock;
+use App\Actions\Inspect\UncuredTyped;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Pins\PlacePin;
 use App\Models\Gun;
@@ -150,8 +152,28 @@ final class CoatTest extends ShopTestCase
         self::assertNull($spraying->refresh()->done_at);
         $this->sendCsv($done, "spot;raw (mil)\nface;5,0\ninside;6,0\n", $log)->assertSessionHasNoErrors();
         $spraying->refresh();
-        self::assertEqualsWithDelta(5.5 * 25.4, (float) $spraying->raw_read_um, 1e-9);
-        self::assertEqualsWithDelta(5.5 * 25.4 * 0.55, (float) $spraying->raw_um, 1e-9);
+        self::assertNull($spraying->raw_read_um, 'a gauge predicts the film itself');
+        self::assertSame(UncuredGauge::Ultrasonic, $spraying->raw_kind);
+        self::assertEqualsWithDelta(5.5 * 25.4, (float) $spraying->raw_um, 1e-9);
+    }
+
+    public function test_a_comb_is_read_by_two_teeth(): void
+    {
+        $spraying = $this->weigh($this->at());
+        $done = fn (string $raw, string $kind) => $this->send("/sprayings/{$spraying->id}/done", [
+            'pieces' => '4', 'note' => 'combed', 'raw' => $raw, 'raw_kind' => $kind,
+        ]);
+        $done('125', 'comb')->assertSessionHasErrors('raw');
+        self::assertStringContainsString('like 125/150', session('errors')->first('raw'));
+        $done('150/125', 'comb')->assertSessionHasErrors('raw');
+        $done('125/150', 'ruler')->assertSessionHasErrors('raw_kind');
+        self::assertNull($spraying->refresh()->done_at);
+        $done('125/150 100 / 125', 'comb')->assertSessionHasNoErrors();
+        $spraying->refresh();
+        self::assertEqualsWithDelta(125.0, (float) $spraying->raw_read_um, 1e-9);
+        self::assertEqualsWithDelta(125.0 * 0.55, (float) $spraying->raw_um, 1e-9);
+        self::assertGreaterThan(0.0, $spraying->raw_sd_um);
+        self::assertSame('68.8 µm ± 6.88 µm', UncuredTyped::words($spraying));
     }
 
     public function test_of_four_three_are_coated_and_cure_offers_those(): void

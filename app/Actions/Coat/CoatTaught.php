@@ -65,10 +65,10 @@ final class CoatTaught
         });
     }
 
-    /** A reading on raw powder as the film it becomes here, µm. */
-    public static function curedUm(Powder $powder, float $rawUm): float
+    /** Returns the share of an uncured thickness that is left as film, by the powder's sheet and what was learned. */
+    public static function uncuredFactor(Powder $powder): float
     {
-        return $powder->atTheGun()->curedUm($rawUm) * self::shrink($powder)->factor;
+        return min(1.0, $powder->atTheGun()->shrink * self::shrink($powder)->factor);
     }
 
     /** Share of what left the cup for good that is on the part, by the film measured on it. */

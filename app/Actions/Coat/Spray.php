@@ -241,6 +241,8 @@ final class Spray
                 'part_c' => $log['part_c'],
                 'raw_um' => $log['raw_um'],
                 'raw_read_um' => $log['raw_read_um'] ?? null,
+                'raw_kind' => $log['raw_kind'] ?? null,
+                'raw_sd_um' => $log['raw_sd_um'] ?? null,
                 'note' => $log['note'] ?? $held->note,
             ]);
 

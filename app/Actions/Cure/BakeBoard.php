@@ -348,6 +348,6 @@ final readonly class BakeBoard implements OvenBoard
         $ambient = $this->bake->ambient_c;
         $atPull = $this->outlook->run->coreC($i, 60 * $this->outlook->pullMinutes);
 
-        return Cooling::minutes($hung->item, $atPull, $ambient, Cooling::handleC($ambient));
+        return Cooling::toldMinutes($hung->item, $atPull, $ambient, Cooling::handleC($ambient));
     }
 }

@@ -63,7 +63,19 @@ final class RecordInspection
             $this->refuse('readings', 'A gauge reads the whole stack: measure it as that of the coat on top, '
                 ."{$stack->top->powder->name}.");
         }
-        $judged = FilmJudgement::of($typed->film, $stack->lowUm, $stack->highUm, $way, $stack->nominalUm());
+        $judged = FilmJudgement::of(
+            $typed->film,
+            $stack->lowUm,
+            $stack->highUm,
+            $way,
+            $stack->nominalUm(),
+            $coat->areaM2($lot->count),
+        );
+        $verdict = match ($judged->ok) {
+            true => 'pass',
+            false => 'fail',
+            null => 'not_judged',
+        };
 
         return $this->write($coat, $lot, $by, 'film', [
             'band_from_um' => $stack->lowUm,
@@ -72,7 +84,7 @@ final class RecordInspection
             'way' => $way->value,
             'place' => $coat->zone,
             'source' => $typed->source,
-        ], $judged->ok ? 'pass' : 'fail', $note, $typed->readings);
+        ], $verdict, $note, $typed->readings);
     }
 
     public function crossCut(Coat $coat, Lot $lot, User $by, CrossCut $cut, int $limit, ?string $note): Inspection

@@ -78,13 +78,13 @@ final readonly class CoolingClock
             return $this->fromC;
         }
 
-        return Cooling::curve($this->item, $this->fromC, $this->roomC, $seconds)->coreC(0, $seconds);
+        return Cooling::toldC($this->item, $this->fromC, $this->roomC, $seconds);
     }
 
     /** The moment it can be handled. */
     public function handleAt(): CarbonImmutable
     {
-        return $this->from->addMilliseconds((int) round(60000 * Cooling::minutes(
+        return $this->from->addMilliseconds((int) round(60000 * Cooling::toldMinutes(
             $this->item,
             $this->fromC,
             $this->roomC,

@@ -9,18 +9,17 @@ use Aenum\Core\Coat\ColourChange;
 use Aenum\Core\Coat\Openness;
 use Aenum\Core\Coat\PreOven;
 use Aenum\Core\Coat\Tip;
-use Aenum\Core\Inspect\FilmReadings;
+use Aenum\Core\Coat\UncuredGauge;
 use Aenum\Core\Unit\Dimension;
-use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
 use App\Actions\Coat\CoatBoard;
-use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\ColourChanges;
 use App\Actions\Coat\EarthChecks;
 use App\Actions\Coat\Spray;
 use App\Actions\Inspect\FilmTyped;
+use App\Actions\Inspect\UncuredTyped;
 use App\Actions\Log\WriteLog;
 use App\Devices\SimulatedFilmGauge;
 use App\Devices\SimulatedScale;
@@ -39,7 +38,6 @@ use App\Support\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -138,6 +136,7 @@ final class CoatController
             'minutes' => ['nullable', 'numeric', 'gt:0', 'max:10080'],
             'part_is' => ['nullable', new Measured(Dimension::Temperature, -40, 300)],
             'raw' => ['nullable', 'string', 'max:20000'],
+            'raw_kind' => ['nullable', Rule::enum(UncuredGauge::class)],
             'file' => ['nullable', 'file', 'max:2048'],
             'unit' => ['nullable', Rule::in(array_keys(FilmTyped::UNITS))],
             'note' => ['nullable', 'string', 'max:300'],
@@ -157,7 +156,13 @@ final class CoatController
             'back_g' => Measured::read(Dimension::Powder, $in['back'] ?? null),
             'minutes' => isset($in['minutes']) ? (float) $in['minutes'] : null,
             'part_c' => Measured::read(Dimension::Temperature, $in['part_is'] ?? null),
-            ...$this->raw($spraying, $in['raw'] ?? null, $request->file('file'), $in['unit'] ?? null),
+            ...UncuredTyped::of(
+                $spraying->powder,
+                isset($in['raw_kind']) ? UncuredGauge::from($in['raw_kind']) : null,
+                $in['raw'] ?? null,
+                $request->file('file'),
+                $in['unit'] ?? null,
+            ),
             'note' => $in['note'] ?? null,
         ], $this->person($request));
         $stays = $lot->id === $spraying->lot_id ? 0 : $spraying->lot->refresh()->count;
@@ -245,38 +250,9 @@ final class CoatController
             (new SimulatedFilmGauge())->raw($spraying),
         );
 
-        return view('coat.raw', ['spraying' => $spraying, 'shows' => implode(' ', $raw)]);
-    }
-
-    /**
-     * The mean of what was read on raw powder, µm: as the film it becomes, and as it was read.
-     *
-     * @return array{raw_um: ?float, raw_read_um: ?float}
-     */
-    private function raw(Spraying $spraying, ?string $typed, mixed $file, ?string $unit): array
-    {
-        if (! $file instanceof UploadedFile && trim((string) $typed) === '') {
-            return ['raw_um' => null, 'raw_read_um' => null];
-        }
-        $readings = $file instanceof UploadedFile ? FilmTyped::file($file, $unit)->film : self::typed((string) $typed);
-
-        return [
-            'raw_um' => CoatTaught::curedUm($spraying->powder, $readings->mean),
-            'raw_read_um' => $readings->mean,
-        ];
-    }
-
-    private static function typed(string $raw): FilmReadings
-    {
-        $system = Units::current()->system;
-        try {
-            return FilmReadings::of(array_map(
-                fn (string $word): float => Dimension::Film->parse('raw', $word, $system),
-                FilmReadings::typed($raw),
-            ));
-        } catch (InvalidQuantity $e) {
-            throw ValidationException::withMessages(['raw' => 'Readings on raw powder: '.$e->getMessage().'.']);
-        }
+        return view('coat.raw', [
+            'spraying' => $spraying, 'shows' => implode(' ', $raw), 'kind' => UncuredGauge::Ultrasonic,
+        ]);
     }
 
     private function board(Request $request, Spraying $spraying): ?CoatBoard

@@ -12,8 +12,8 @@
     <p class="hint">
         {{ $spraying->usedG() === null ? 'Not weighed' : $u->show(D::Powder, $spraying->usedG(), 0).' used' }},
         {{ $spraying->minutes === null ? 'not timed' : Units::minutes($spraying->minutes) }},
-        {{ $spraying->raw_um === null ? 'raw film not measured'
-            : 'film '.$u->show(D::Film, $spraying->raw_um).' by the raw powder' }}{{
+        {{ $spraying->raw_um === null ? 'uncured film not measured'
+            : 'film '.App\Actions\Inspect\UncuredTyped::words($spraying).' by the uncured powder' }}{{
             $spraying->note ? '; '.$spraying->note : '' }}.
     </p>
     @foreach (App\Actions\Intake\LastTime::ofOne($spraying->part) as $learned)

@@ -1,10 +1,16 @@
-{{-- Readings on raw powder: typed, or off the stand-in of a gauge. $spraying, $shows --}}
+{{-- Readings on uncured powder: typed, or off the stand-in of a gauge. $spraying, $shows, $kind --}}
+@use('Aenum\Core\Coat\UncuredGauge')
 @use('Aenum\Core\Unit\Dimension', 'D')
 @use('App\Devices\StandIns')
-<div id="raw-readings" class="flex items-end gap-2">
+@use('App\Support\Words')
+<div id="raw-readings" class="flex flex-wrap items-end gap-2">
+    <div class="w-60">
+        <x-pick name="raw_kind" id="raw-kind" label="Uncured film read with" :options="Words::of(UncuredGauge::cases())"
+            :value="($kind ?? UncuredGauge::Comb)->value" />
+    </div>
     <div class="w-64">
-        <x-field name="raw" label="Comb or gauge on raw powder" :unit="$u->unit(D::Film)" :value="$shows"
-            hint="Three to five spots, one after the other." />
+        <x-field name="raw" label="Readings on uncured powder" :unit="$u->unit(D::Film)" :value="$shows"
+            hint="Comb: last marked and first unmarked tooth, like {{ $u->isMetric() ? '125/150' : '5/6' }}." />
     </div>
     @if (StandIns::answer())
         <button type="button" class="btn btn-quiet" hx-get="/sprayings/{{ $spraying->id }}/gauge"

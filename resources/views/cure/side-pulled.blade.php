@@ -2,7 +2,7 @@
 @use('App\Support\ShopClock')
 @php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
 <div class="panel">
-    <p class="hint">{{ $cool->gt($board->now) ? 'Too hot to touch for' : 'Cool since ' . ShopClock::time($cool) }}
+    <p class="hint">{{ $cool->gt($board->now) ? 'Too hot to touch for about' : 'Cool since ' . ShopClock::time($cool) }}
     </p>
     <p class="num text-[4.2rem]" data-until="{{ $cool->getTimestampMs() }}" data-past="cool">
         {{ ShopClock::time($cool) }}</p>

@@ -9,7 +9,8 @@
                 <p><b @class(['wrong' => $board->tone() === 'stop'])>{{ $board->headline() }}</b></p>
                 <p>{{ $board->leftWords() }}</p>
                 @if ($board->judged)
-                    <p class="hint">{{ $u->said($board->judged->words()) }}. {{ $board->judged->settledWords() }}</p>
+                    <p class="hint">{{ $u->said($board->judged->words()) }}. {{ $board->judged->why() }}
+                        {{ $board->judged->settledWords() }}</p>
                     @if ($board->aloneWords())
                         <p class="hint">{{ $u->said($board->aloneWords()) }}, the difference to what was read on the
                             coat below.</p>

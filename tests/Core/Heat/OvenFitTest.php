@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Heat;
 
 use Aenum\Core\Cure\Aim;
+use Aenum\Core\Cure\AttemptRun;
 use Aenum\Core\Cure\BakeRules;
 use Aenum\Core\Cure\PullEnsemble;
 use Aenum\Core\Cure\Reading;
@@ -19,6 +20,7 @@ use Aenum\Core\Heat\OvenFigure;
 use Aenum\Core\Heat\OvenFit;
 use Aenum\Core\Heat\OvenLesson;
 use Aenum\Core\Heat\OvenSchedule;
+use Aenum\Core\Heat\RecordedRun;
 use Aenum\Core\Heat\Segment;
 use Aenum\Core\Heat\Simulation;
 use Aenum\Core\Unit\InvalidQuantity;
@@ -165,6 +167,26 @@ final class OvenFitTest extends TestCase
         $kept = OvenLesson::from(json_decode((string) json_encode($fit->lesson->kept()), true));
         self::assertEquals($fit->lesson, $kept);
         self::assertLessThan(0.05, $kept->share(OvenFigure::Convection));
+    }
+
+    /** A taught oven's band is told to hold the true pull two times in three. */
+    public function test_the_band_of_a_taught_oven_holds_the_true_pull(): void
+    {
+        mt_srand(78);
+        $load = self::load();
+        $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);
+        $aims = array_fill(0, 2, Aim::fullCure(Loads::sheet([[180, 18, null], [200, 8, null]])));
+        $held = 0;
+        for ($n = 0; $n < 6; $n++) {
+            $hidden = Logged::hidden(Loads::oven());
+            $fit = OvenFit::of(Loads::oven(), self::logs($hidden));
+            $tape = new RecordedRun(new Simulation($hidden, $load, $schedule), 36000);
+            $pull = (new AttemptRun($tape, $load, $aims, $schedule, BakeRules::of()))->follow()->pullS / 60;
+            $read = [Reading::of(0, 1200, $tape->until(1200, $load)->surfaceC(0, 1200) + 3 * (mt_rand(0, 2) - 1))];
+            $told = PullEnsemble::of($fit->oven, $load, $aims, $schedule, BakeRules::of(), $read, lesson: $fit->lesson);
+            $held += $pull >= $told->lowMinutes && $pull <= $told->highMinutes ? 1 : 0;
+        }
+        self::assertGreaterThanOrEqual(3, $held);
     }
 
     public function test_parts_differ_by_what_was_seen_and_never_by_nothing(): void

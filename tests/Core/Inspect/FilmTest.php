@@ -60,23 +60,47 @@ final class FilmTest extends TestCase
         self::assertTrue(self::judged([56, 84], FilmWay::Eighty, 70)->ok);
         self::assertFalse(self::judged([55.9, 90], FilmWay::Eighty, 70)->ok);
         self::assertFalse(self::judged([69.9, 70], FilmWay::Eighty, 70)->ok);
-        self::assertTrue(self::judged([70, 200], FilmWay::Eighty, 70)->ok, 'too thick is not its question');
+        self::assertTrue(self::judged([70, 108], FilmWay::Eighty, 70)->ok, '120 % of the upper limit of 90');
+        self::assertFalse(self::judged([70, 108.1], FilmWay::Eighty, 70)->ok);
         $this->expectException(InvalidQuantity::class);
         self::judged([70], FilmWay::Eighty);
     }
 
     public function test_spots_of_three_may_lie_a_fifth_outside_where_their_mean_does_not(): void
     {
-        self::assertTrue(self::judged([48, 48, 48, 80, 80, 80], FilmWay::Spot)->ok);
-        self::assertFalse(self::judged([47.9, 47.9, 47.9, 80, 80, 80], FilmWay::Spot)->ok);
-        self::assertTrue(self::judged([108, 108, 108, 60, 60, 60], FilmWay::Spot)->ok);
-        self::assertFalse(self::judged([108.1, 108.1, 108.1, 60, 60, 60], FilmWay::Spot)->ok);
-        self::assertFalse(self::judged([50, 50, 50, 60, 60, 60], FilmWay::Spot)->ok, 'the mean is under the band');
-        self::assertTrue(self::judged([10, 70, 100], FilmWay::Spot)->ok, 'gauge readings are free');
-        self::assertFalse(self::judged([70, 70], FilmWay::Spot)->ok, 'no whole spot');
-        // One is left over: it counts in n and mean, and makes no spot.
-        $left = self::judged([70, 70, 70, 5], FilmWay::Spot);
-        self::assertSame([4, 1, true], [$left->film->n, count($left->spots), $left->ok]);
+        $spots = fn (float ...$means): ?bool => self::judged(
+            array_merge(...array_map(fn (float $um): array => [$um, $um, $um], $means)), FilmWay::Spot,
+        )->ok;
+        self::assertTrue($spots(48, 80, 80));
+        self::assertFalse($spots(47.9, 80, 80));
+        self::assertTrue($spots(108, 60, 60));
+        self::assertFalse($spots(108.1, 60, 60));
+        self::assertFalse($spots(50, 60, 60), 'the mean is under the band');
+        $free = self::judged([10, 70, 100, 70, 70, 70, 70, 70, 70], FilmWay::Spot);
+        self::assertTrue($free->ok, 'single readings are free');
+    }
+
+    public function test_the_spot_method_wants_its_number_of_spots(): void
+    {
+        $spots = fn (int $n): array => array_fill(0, 3 * $n, 70.0);
+        $two = self::judged($spots(2), FilmWay::Spot);
+        self::assertNull($two->ok, 'two spots give no verdict');
+        self::assertSame('No verdict from 2 of 5 spots: take at least 3, three readings each.', $two->why());
+        self::assertFalse($two->isThin());
+        $three = self::judged($spots(3), FilmWay::Spot);
+        self::assertTrue($three->ok);
+        self::assertSame('Take 2 more spots: 5 are wanted.', $three->why());
+        self::assertNull(self::judged($spots(5), FilmWay::Spot)->why());
+        // Readings left over are a spot of their own: here the third, and it is far too thin.
+        $left = self::judged([...$spots(2), 5.0], FilmWay::Spot);
+        self::assertSame([7, 3, false], [$left->film->n, count($left->spots), $left->ok]);
+        $wanted = fn (?float $m2): int => FilmJudgement::of(
+            FilmReadings::of($spots(3)), 60, 90, FilmWay::Spot, areaM2: $m2,
+        )->spotsWanted;
+        self::assertSame([5, 5, 5, 10, 10, 15], array_map($wanted, [null, 0.2, 10.0, 10.1, 20.0, 20.1]));
+        self::assertSame(0, self::judged([70], FilmWay::Plain)->spotsWanted);
+        $this->expectException(InvalidQuantity::class);
+        $wanted(0.0);
     }
 
     public function test_how_many_more_would_settle_it_is_the_least_that_does(): void
