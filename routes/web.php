@@ -200,6 +200,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::get('/sprayings/{spraying}/gauge', [CoatController::class, 'gauge']);
         Route::get('/scale', [CoatController::class, 'scale']);
         Route::post('/earth-checks', [CoatController::class, 'earth']);
+        Route::post('/lots/{lot}/drain-clock', [CoatController::class, 'drain']);
         Route::post('/colour-changes', [CoatController::class, 'changed']);
         Route::post('/lots/{lot}/split', [LotController::class, 'split']);
         Route::post('/lots/{lot}/into', [LotController::class, 'into']);

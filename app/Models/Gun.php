@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aenum\Core\Coat\AirUnit;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\Gun as CoreGun;
 use Aenum\Core\Coat\GunKind;
@@ -31,6 +32,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $flow_g_min as a bag caught it
  * @property ?float $pattern_mm
  * @property ?float $pattern_at_mm
+ * @property bool $positive charges the powder positive
+ * @property AirUnit $air_unit what its powder air is set in
+ * @property ?float $air_usual its usual setting in that unit
  * @property ?CarbonImmutable $retired_at
  * @property Collection<int, GunProgram> $programs
  */
@@ -58,6 +62,9 @@ final class Gun extends Record
             $this->flow_g_min,
             $this->pattern_mm,
             $this->pattern_at_mm,
+            $this->positive,
+            $this->air_unit,
+            $this->air_usual,
         );
     }
 
@@ -85,7 +92,7 @@ final class Gun extends Record
         $says = ucfirst($this->kind->label())."; fed from a {$this->feed->label()}; {$kv} kV";
         $most = $this->most_ua ? ', '.round($this->most_ua).' µA' : '';
 
-        return $says.$most.($this->has_ring ? ', collector ring.' : '.');
+        return $says.$most.($this->positive ? ', positive charge' : '').($this->has_ring ? ', collector ring.' : '.');
     }
 
     /** @return HasMany<GunProgram, $this> */
@@ -103,10 +110,11 @@ final class Gun extends Record
         return [
             'kind' => GunKind::class,
             'feed' => Feed::class,
+            'air_unit' => AirUnit::class,
             'retired_at' => 'immutable_datetime:Y-m-d H:i:s.v',
-        ] + array_fill_keys(['most_kv', 'low_kv', 'most_ua', 'flow_g_min', 'pattern_mm', 'pattern_at_mm'], 'float')
+        ] + array_fill_keys(['most_kv', 'low_kv', 'most_ua', 'flow_g_min', 'pattern_mm', 'pattern_at_mm', 'air_usual'], 'float')
             + array_fill_keys(
-                ['tip_slot', 'tip_round', 'tip_deflector', 'tip_cross', 'has_atomising', 'has_ring'],
+                ['tip_slot', 'tip_round', 'tip_deflector', 'tip_cross', 'has_atomising', 'has_ring', 'positive'],
                 'boolean',
             );
     }

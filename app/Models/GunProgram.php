@@ -14,6 +14,8 @@ namespace App\Models;
  * @property float $kv
  * @property ?float $ua
  * @property float $air against the gun's usual
+ * @property ?float $powder_percent powder output
+ * @property ?float $atomising_air in the gun's own unit of air
  */
 final class GunProgram extends Record
 {
@@ -22,6 +24,6 @@ final class GunProgram extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kv' => 'float', 'ua' => 'float', 'air' => 'float'];
+        return array_fill_keys(['kv', 'ua', 'air', 'powder_percent', 'atomising_air'], 'float');
     }
 }

@@ -41,6 +41,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?float $minutes
  * @property ?float $part_c
  * @property ?float $raw_um mean of the readings on raw powder, as the film it becomes
+ * @property bool $respirator the one who sprays confirmed it before the gun went up
  * @property ?UncuredGauge $raw_kind what it was read with; null for readings of before that was asked
  * @property ?float $raw_sd_um standard uncertainty of raw_um
  * @property ?float $raw_read_um mean of the readings on raw powder, as they were read
@@ -172,7 +173,9 @@ final class Spraying extends Record implements HappensAfter
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['openness' => Openness::class, 'raw_kind' => UncuredGauge::class] + array_fill_keys([
+        $words = ['openness' => Openness::class, 'raw_kind' => UncuredGauge::class, 'respirator' => 'boolean'];
+
+        return $words + array_fill_keys([
             'weighed_g', 'back_g', 'planned_g', 'planned_um', 'planned_transfer', 'planned_minutes', 'area_m2',
             'charge_index', 'flow_g_min', 'hand_mm_s', 'overlap', 'minutes', 'part_c', 'raw_um', 'raw_read_um',
             'raw_sd_um', 'ohm', 'humidity_pct',

@@ -133,7 +133,7 @@ final class HistoryWords
         'pulled_at' => 'pulled', 'pulled_by' => 'pulled by', 'question' => 'question', 'racks' => 'racks',
         'rail_kg' => 'overhead rail load', 'rated_c' => 'rated to', 'rating' => 'rating',
         'raw_read_um' => 'uncured film reading',
-        'raw_kind' => 'read with', 'raw_sd_um' => 'uncertainty of the uncured film', 'raw_um' => 'uncured film', 'reached' => 'reached temperature',
+        'raw_kind' => 'read with', 'respirator' => 'respirator confirmed', 'raw_sd_um' => 'uncertainty of the uncured film', 'raw_um' => 'uncured film', 'reached' => 'reached temperature',
         'reads_door_open' => 'infrared gun with the door open', 'reaches_minutes' => 'reached after',
         'received_on' => 'received', 'removed' => 'removed', 'removed_at' => 'removed', 'removed_by' => 'removed by',
         'retired_at' => 'retired', 'retired_by' => 'retired by', 'role' => 'role', 'rows' => 'rows',

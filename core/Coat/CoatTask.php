@@ -116,8 +116,15 @@ final readonly class CoatTask
         $advised = $this->advice($zone)->setting;
         $calm = $advised->turned(microAmps: min($advised->microAmps, $this->calmUa()));
         $by = $this->turned[$zone->key] ?? null;
+        if ($by === null) {
+            return $calm;
+        }
+        $set = $calm->turned(...$by);
 
-        return $by === null ? $calm : $calm->turned(...$by);
+        // Without a current limit the current follows the voltage.
+        return $this->gun->kind->limitsCurrent() || isset($by['microAmps'])
+            ? $set
+            : $set->turned(microAmps: $this->gun->microAmps($set->microAmps, $set->kv));
     }
 
     /** Whether the advised current of a zone is held down so that the film wanted does not kick. */

@@ -43,11 +43,12 @@ final readonly class GunAdvice
         };
         $share = $way === VoltageWay::HighOnFlats && ! $deep && ! $recoat ? self::HIGH : self::LOW;
         $kv = self::within($row['kv'], $share) + ($lightAlloy ? self::LIGHT_ALLOY_KV : 0.0);
-        $ua = min(self::within($row['ua'], $share), $gun->mostUa ?? INF);
+        $kv = $gun->kv($kv, $deep || $recoat);
+        $ua = $gun->microAmps(self::within($row['ua'], $share), $kv);
         $tip = $deep ? $gun->tip(Tip::Round, Tip::Cross, Tip::Slot) : $gun->tip(Tip::Slot);
 
         return new self(
-            GunSetting::of($gun->kv($kv), $ua, $row['air'], $tip, self::within($row['away'], $share)),
+            GunSetting::of($kv, $ua, $row['air'], $tip, self::within($row['away'], $share)),
             self::why($zone, $recoat, $lightAlloy),
         );
     }

@@ -8,6 +8,7 @@ namespace Aenum\Core\Coat;
 enum GunKind: string
 {
     case TwoStep = 'two_step';
+    case VoltageOnly = 'voltage_only';
     case Full = 'full';
     case Unknown = 'unknown';
 
@@ -16,7 +17,8 @@ enum GunKind: string
     {
         return match ($this) {
             self::TwoStep => 'two voltages and a regulator',
-            self::Full => 'voltage, current limit, powder and atomising air',
+            self::VoltageOnly => 'voltage and air, no current limit',
+            self::Full => 'voltage, current limit, powder and atomizing air',
             self::Unknown => 'not known yet',
         };
     }

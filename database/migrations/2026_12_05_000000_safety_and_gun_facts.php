@@ -34,6 +34,7 @@ return new class extends Migration
         Schema::table('sprayings', function (Blueprint $table): void {
             $table->string('raw_kind', 12)->nullable();
             $table->double('raw_sd_um')->nullable();
+            $table->boolean('respirator')->default(false);
         });
         DB::statement('ALTER TABLE shops ADD CONSTRAINT shops_duty CHECK '
             .'(compressor_duty IS NULL OR (compressor_duty > 0 AND compressor_duty <= 1))');
@@ -73,7 +74,7 @@ return new class extends Migration
         DB::statement('ALTER TABLE guns DROP CONSTRAINT guns_air');
         DB::statement('ALTER TABLE shops DROP CONSTRAINT shops_duty');
         Schema::table('sprayings', function (Blueprint $table): void {
-            $table->dropColumn(['raw_kind', 'raw_sd_um']);
+            $table->dropColumn(['raw_kind', 'raw_sd_um', 'respirator']);
         });
         Schema::table('gun_programs', function (Blueprint $table): void {
             $table->dropColumn(['powder_percent', 'atomising_air']);

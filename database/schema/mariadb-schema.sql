@@ -1990,6 +1990,7 @@ CREATE TABLE `sprayings` (
   `raw_read_um` double DEFAULT NULL,
   `raw_kind` varchar(12) DEFAULT NULL,
   `raw_sd_um` double DEFAULT NULL,
+  `respirator` tinyint(1) NOT NULL DEFAULT 0,
   PRIMARY KEY (`id`),
   UNIQUE KEY `sprayings_one_open` (`open_on`),
   KEY `sprayings_part_id_foreign` (`part_id`),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use Aenum\Core\Coat\AirUnit;
 use Aenum\Core\Coat\CoatTurned;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\GunKind;
@@ -134,7 +135,8 @@ final readonly class DemoCoats
         }
         Gun::query()->create($tips + [
             'name' => 'Cup gun', 'kind' => GunKind::TwoStep, 'feed' => Feed::Cup, 'most_kv' => 90, 'low_kv' => 50,
-            'flow_g_min' => 70, 'pattern_mm' => 180, 'pattern_at_mm' => 200,
+            'flow_g_min' => 70, 'pattern_mm' => 180, 'pattern_at_mm' => 200, 'air_unit' => AirUnit::Bar,
+            'air_usual' => 1.4,
         ]);
         Gun::query()->create([
             'name' => 'Lent by the college', 'kind' => GunKind::Unknown, 'feed' => Feed::ShakerBox, 'most_kv' => 100,
@@ -211,7 +213,8 @@ final readonly class DemoCoats
         $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
         $spray = new Spray();
         if ($board !== null) {
-            $under = $spray->weighOut($board, $board->bench->plan->weighOutG(), $board->from, 2, null, $this->finisher);
+            $grams = $board->bench->plan->weighOutG();
+            $under = $spray->weighOut($board, $grams, $board->from, 2, null, $this->finisher, respirator: true);
             $spray->tickZone($under->zones->firstOrFail(), [], $this->finisher);
         }
         $this->time->set($now);

@@ -230,7 +230,8 @@ export const sprayed = async (page, pieces) => {
 export const weighOut = async (page) => {
     await page.getByRole('button', { name: 'Weigh out on the simulated scale' }).click();
     await expect(page.getByLabel('Weighed out')).not.toHaveValue('');
-    await page.getByRole('button', { name: 'Weighed out: begin' }).click();
+    await page.getByLabel('Respirator on').check();
+    await page.getByRole('button', { name: 'Start spraying' }).click();
     await expect(page.getByText('passes left')).toBeVisible();
 };
 

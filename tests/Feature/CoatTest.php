@@ -19,6 +19,7 @@ use App\Actions\Coat\PowderStock;
 use App\Actions\Inspect\UncuredTyped;
 use App\Actions\Lot\LotWalk;
 use App\Actions\Pins\PlacePin;
+use App\Models\BenchClock;
 use App\Models\Gun;
 use App\Models\Lot;
 use App\Models\Part;
@@ -32,6 +33,8 @@ use Illuminate\Support\Once;
 /** The coat bench as it is used, and the wrong way round: weighed, sprayed, looked at, logged, blown off. */
 final class CoatTest extends ShopTestCase
 {
+    private const ON = ['respirator' => '1'];
+
     private function gun(): Gun
     {
         return Gun::query()->create([
@@ -67,7 +70,8 @@ final class CoatTest extends ShopTestCase
 
     private function weigh(Part $part, array $with = []): Spraying
     {
-        $this->send("/lots/{$this->lot($part)->id}/weigh", $with + ['weighed' => '600'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/weigh", self::ON + $with + ['weighed' => '600'])
+            ->assertSessionHasNoErrors();
 
         return Spraying::query()->latest('id')->firstOrFail();
     }
@@ -157,6 +161,28 @@ final class CoatTest extends ShopTestCase
         self::assertEqualsWithDelta(5.5 * 25.4, (float) $spraying->raw_um, 1e-9);
     }
 
+    public function test_the_respirator_is_confirmed_before_the_first_trigger_pull(): void
+    {
+        $part = $this->at();
+        $this->send("/lots/{$this->lot($part)->id}/weigh", ['weighed' => '600'])->assertSessionHasErrors('respirator');
+        self::assertSame(0, Spraying::query()->count());
+        self::assertTrue($this->weigh($part)->respirator);
+    }
+
+    public function test_a_timer_runs_while_charge_drains_to_ground(): void
+    {
+        $lot = $this->lot($this->at());
+        foreach (['', '0', '300', 'long'] as $wrong) {
+            $this->send("/lots/{$lot->id}/drain-clock", ['drain' => $wrong])->assertSessionHasErrors('drain');
+        }
+        $this->send("/lots/{$lot->id}/drain-clock", ['drain' => '20'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$lot->id}/drain-clock", ['drain' => '20'])->assertSessionHasErrors('step');
+        $this->get('/station/coat')->assertSee('Draining to ground until');
+        $clock = BenchClock::query()->where('step', 'drain')->firstOrFail();
+        $this->send("/clocks/{$clock->id}/done")->assertSessionHasNoErrors();
+        $this->get('/station/coat')->assertDontSee('Draining to ground until');
+    }
+
     public function test_a_comb_is_read_by_two_teeth(): void
     {
         $spraying = $this->weigh($this->at());
@@ -232,19 +258,20 @@ final class CoatTest extends ShopTestCase
         $small = $this->powderLot(0.4);
         $from = ['powder_lot' => (string) $small->id];
         $lot = $this->lot($part);
-        $this->send("/lots/{$lot->id}/weigh", $from + ['weighed' => '401'])->assertSessionHasErrors('weighed');
+        $this->send("/lots/{$lot->id}/weigh", self::ON + $from + ['weighed' => '401'])
+            ->assertSessionHasErrors('weighed');
         $other = $this->powderLot(5, of: $this->powder('Lamp black', [[180, 15, 45]]));
-        $this->send("/lots/{$lot->id}/weigh", ['powder_lot' => (string) $other->id, 'weighed' => '100'])
+        $this->send("/lots/{$lot->id}/weigh", self::ON + ['powder_lot' => (string) $other->id, 'weighed' => '100'])
             ->assertSessionHasErrors('powder_lot');
         $this->get('/station/coat')->assertSee('lot lacks');
         $this->weigh($part, $from + ['weighed' => '400']);
-        $this->send("/lots/{$lot->id}/weigh", ['weighed' => '100'])->assertSessionHasErrors('weighed');
+        $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
         self::assertSame(1, Spraying::query()->count());
         $spraying = Spraying::query()->firstOrFail();
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '4', 'back' => '401', 'note' => 'x'])
             ->assertSessionHasErrors('back');
         foreach (['weighed' => 'much', 'gun' => '999', 'zone' => 'all'] as $field => $typed) {
-            $this->send("/lots/{$lot->id}/weigh", [$field => $typed])->assertSessionHasErrors($field);
+            $this->send("/lots/{$lot->id}/weigh", self::ON + [$field => $typed])->assertSessionHasErrors($field);
         }
     }
 
@@ -255,8 +282,9 @@ final class CoatTest extends ShopTestCase
         $this->get('/station/coat');
         $lot = $this->lot($part);
         $form = ['weighed' => '500', 'powder_lot' => (string) $old->id];
-        $this->send("/lots/{$lot->id}/weigh", $form)->assertSessionHasErrors('note');
-        $this->send("/lots/{$lot->id}/weigh", $form + ['note' => 'panel of it was fine'])->assertSessionHasNoErrors();
+        $this->send("/lots/{$lot->id}/weigh", self::ON + $form)->assertSessionHasErrors('note');
+        $this->send("/lots/{$lot->id}/weigh", self::ON + $form + ['note' => 'panel of it was fine'])
+            ->assertSessionHasNoErrors();
         self::assertSame('panel of it was fine', Spraying::query()->firstOrFail()->note);
     }
 
@@ -385,7 +413,7 @@ final class CoatTest extends ShopTestCase
         foreach (['finished' => 'is finished by the books', 'withdrawn' => 'was withdrawn'] as $what => $says) {
             $box = $this->powderLot();
             $this->send("/powder-lots/{$box->id}", ['what' => $what])->assertSessionHasNoErrors();
-            $this->send("/lots/{$lot->id}/weigh", ['weighed' => '600', 'powder_lot' => (string) $box->id])
+            $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '600', 'powder_lot' => (string) $box->id])
                 ->assertSessionHasErrors('powder_lot');
             self::assertStringContainsString($says, session('errors')->first('powder_lot'));
             self::assertSame(0, Spraying::query()->count());

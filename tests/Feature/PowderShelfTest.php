@@ -12,6 +12,7 @@ use App\Actions\Route\PartRoute;
 use App\Actions\Route\WriteFacts;
 use App\Models\BoothRun;
 use App\Models\Gun;
+use App\Models\GunProgram;
 use App\Models\Lot;
 use App\Models\Panel;
 use App\Models\Part;
@@ -27,6 +28,8 @@ use Illuminate\Testing\TestResponse;
 /** Powders with their lots, panels and pictures; guns and booth; the practice booth. */
 final class PowderShelfTest extends ShopTestCase
 {
+    private const ON = ['respirator' => '1'];
+
     private function lotOf(float $kg): PowderLot
     {
         $this->send("/powders/{$this->green->id}/lots", [
@@ -55,7 +58,7 @@ final class PowderShelfTest extends ShopTestCase
         $this->actingAs($this->finisher)->get('/powders')->assertSee('order 20 kg');
         $this->get('/powders?stock=order')->assertSee('Promenade green');
         $form = ['weighed' => '600', 'powder_lot' => (string) $lot->id];
-        $this->send("/lots/{$this->lot($part)->id}/weigh", $form)->assertSessionHasNoErrors();
+        $this->send("/lots/{$this->lot($part)->id}/weigh", self::ON + $form)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(400, $stock()->totalG(), 1e-6);
         self::assertSame(0.0, $stock()->reservedG(), 'what is weighed out is not reserved as well');
         $spraying = Spraying::query()->firstOrFail();
@@ -175,7 +178,22 @@ final class PowderShelfTest extends ShopTestCase
         Once::flush();
         $this->actingAs($this->finisher)->get('/station/coat')->assertSee('can go off');
         $lot = Lot::query()->firstOrFail();
-        $this->send("/lots/{$lot->id}/weigh", ['weighed' => '100'])->assertSessionHasErrors('weighed');
+        $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
+        $own = ['air_unit' => 'bar', 'air_usual' => '1.4', 'positive' => '1', 'has_atomising' => '1'] + $form;
+        $this->send("/guns/{$gun->id}", ['air_usual' => '0'] + $own, $this->owner, 'PUT')
+            ->assertSessionHasErrors('air_usual');
+        $this->send("/guns/{$gun->id}", $own, $this->owner, 'PUT')->assertSessionHasNoErrors();
+        $kept = ['number' => '7', 'air' => '0.98', 'powder_percent' => '55', 'atomising_air' => '0.4'] + $program;
+        $this->send("/guns/{$gun->id}/programs", ['powder_percent' => '101'] + $kept, $this->owner)
+            ->assertSessionHasErrors('powder_percent');
+        $this->send("/guns/{$gun->id}/programs", ['air' => '9'] + $kept, $this->owner)->assertSessionHasErrors('air');
+        self::assertStringContainsString('between 0.14 bar and 7 bar', session('errors')->first('air'));
+        $this->send("/guns/{$gun->id}/programs", $kept, $this->owner)->assertSessionHasNoErrors();
+        $seventh = GunProgram::query()->where('number', 7)->firstOrFail();
+        self::assertEqualsWithDelta(0.7, $seventh->air, 1e-9, 'kept against the usual');
+        self::assertSame([55.0, 0.4], [$seventh->powder_percent, $seventh->atomising_air]);
+        $this->actingAs($this->owner)->get('/guns')->assertSee('0.98 bar')->assertSee('positive charge')
+            ->assertSee('0.4 bar')->assertSee('55 %');
         $this->send("/guns/{$gun->id}/retire", [], $this->owner)->assertSessionHasNoErrors();
         self::assertCount(0, Gun::inUse());
     }

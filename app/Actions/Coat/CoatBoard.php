@@ -7,6 +7,7 @@ namespace App\Actions\Coat;
 use Aenum\Core\Bench\CoatBench;
 use Aenum\Core\Coat\CoatTurned;
 use Aenum\Core\Coat\ColourChange;
+use Aenum\Core\Coat\DrainTime;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\Gun as CoreGun;
 use Aenum\Core\Coat\GunKind;
@@ -29,6 +30,7 @@ use App\Actions\Log\CoolingClock;
 use App\Actions\Log\MetalTemperature;
 use App\Actions\Lot\LotSurface;
 use App\Actions\Lot\LotWalk;
+use App\Models\BenchClock;
 use App\Models\Coat;
 use App\Models\Gun;
 use App\Models\GunProgram;
@@ -50,7 +52,8 @@ use Illuminate\Database\Eloquent\Collection;
 /** The coat that is due on the lot in hand, as this shop's gun and powder let it be sprayed. */
 final readonly class CoatBoard
 {
-    /** After so long it hangs at the room's temperature, h. */
+    /** The step a drain timer is kept under. */
+    public const DRAIN = 'drain';
 
     /** @param  Collection<int, Gun>  $guns  in use */
     private function __construct(
@@ -301,8 +304,8 @@ final readonly class CoatBoard
 
         return [
             'kv' => ['kV', (string) round($set->kv), true],
-            'ua' => ['µA', (string) round($set->microAmps), $this->bench->gun->kind !== GunKind::TwoStep],
-            'air' => ['air', (string) round($set->air, 2), true],
+            'ua' => ['µA', (string) round($set->microAmps), $this->bench->gun->kind->limitsCurrent()],
+            'air' => ['powder air', (string) round($this->bench->gun->airSetting($set->air), 2), true],
             'away' => ['away', $units->field(Dimension::Length, $set->awayMm, 1), true],
         ];
     }
@@ -368,6 +371,20 @@ final readonly class CoatBoard
             },
             'parts' => array_values(array_filter($parts, fn (array $one): bool => $one['share'] >= 0.005)),
         ];
+    }
+
+    /** Minutes the part is left for its charge to drain to ground before this coat; 0 where it need not be. */
+    public function drainMinutes(): float
+    {
+        $under = $this->bench->plan->task->recoat ? max(1, $this->coat->position - 1) : 0;
+
+        return DrainTime::minutes($under, $this->bench->plan->task->ohms, $this->bench->plan->charge->drainS);
+    }
+
+    /** The drain timer that runs on the batch; null where none does. */
+    public function drainClock(): ?BenchClock
+    {
+        return $this->lot->clocks->where('step', self::DRAIN)->whereNull('done_at')->last();
     }
 
     /** A moment so many minutes after the pull; null where it never comes. */
@@ -483,7 +500,7 @@ final readonly class CoatBoard
             $carried += [
                 "zone[{$key}][kv]" => (string) $set->kv,
                 "zone[{$key}][ua]" => (string) $set->microAmps,
-                "zone[{$key}][air]" => (string) $set->air,
+                "zone[{$key}][air]" => (string) $this->bench->gun->airSetting($set->air),
                 "zone[{$key}][away]" => $units->field(Dimension::Length, $set->awayMm, 4),
                 "zone[{$key}][tip]" => $set->tip->value,
             ];
@@ -499,7 +516,7 @@ final readonly class CoatBoard
         $zones = $then->zones->mapWithKeys(fn (SprayingZone $zone): array => [$zone->zone => [
             'kv' => round($zone->kv, 1),
             'ua' => round($zone->ua, 1),
-            'air' => round($zone->air, 2),
+            'air' => round($then->gun?->model()->airSetting($zone->air) ?? $zone->air, 2),
             'away' => $units->field(Dimension::Length, $zone->away_mm, 2),
         ]])->all();
 

@@ -17,8 +17,13 @@ final readonly class EarthChecks
 {
     public const KIND = 'earth';
 
-    /** Checked every day something is sprayed. */
-    public const OF = ['booth' => 'booth', 'gun' => 'gun and its stand', 'rail' => 'rail', 'person' => 'who sprays'];
+    /** What is checked; the first four every day something is sprayed. */
+    public const OF = [
+        'booth' => 'booth', 'gun' => 'gun and its stand', 'rail' => 'rail', 'person' => 'who sprays',
+        'rod' => 'ground rod and its wire', 'foil' => 'foil and clips on painted racks',
+    ];
+
+    private const DAILY = ['booth', 'gun', 'rail', 'person'];
 
     private const SHOWN = 8;
 
@@ -55,10 +60,9 @@ final readonly class EarthChecks
     /** @return list<string> what was not checked today */
     public function missing(): array
     {
-        return array_values(array_intersect_key(self::OF, array_filter(
-            $this->today,
-            fn (?LogLine $line): bool => $line === null,
-        )));
+        $due = array_filter(self::DAILY, fn (string $key): bool => $this->today[$key] === null);
+
+        return array_map(fn (string $key): string => self::OF[$key], array_values($due));
     }
 
     /** Where the racks' earth is heading, in a sentence; null before there are four. */

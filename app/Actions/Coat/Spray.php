@@ -53,6 +53,8 @@ final class Spray
     /**
      * Powder leaves its lot for a coat that is due.
      *
+     * @param  bool  $respirator  the one who sprays confirmed it
+     *
      * @throws ValidationException where it is not due, is under way already, or the lot does not hold so much
      */
     public function weighOut(
@@ -62,8 +64,9 @@ final class Spray
         ?int $program,
         ?string $note,
         User $by,
+        bool $respirator = false,
     ): Spraying {
-        return DB::transaction(function () use ($board, $grams, $from, $program, $note, $by): Spraying {
+        $work = function () use ($board, $grams, $from, $program, $note, $by, $respirator): Spraying {
             $lot = $board->lot;
             $this->mustBeDue($lot, $board->coat);
             if (Spraying::openOn($lot) !== null) {
@@ -101,6 +104,7 @@ final class Spray
                 'ohm' => Ground::today($lot->part, $lot)?->figure('ohm'),
                 'humidity_pct' => $board->airHumidityPct,
                 'note' => $note,
+                'respirator' => $respirator,
                 'user_id' => $by->id,
                 'at' => ShopClock::now(),
             ]);
@@ -123,7 +127,9 @@ final class Spray
             }
 
             return $spraying->load(['zones', 'checks']);
-        });
+        };
+
+        return DB::transaction($work);
     }
 
     /**

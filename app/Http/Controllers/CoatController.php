@@ -14,6 +14,7 @@ use Aenum\Core\Unit\Dimension;
 use Aenum\Core\Word\Station;
 use App\Actions\Bench\Air;
 use App\Actions\Bench\BenchPick;
+use App\Actions\Bench\RunClock;
 use App\Actions\Coat\CoatBoard;
 use App\Actions\Coat\ColourChanges;
 use App\Actions\Coat\EarthChecks;
@@ -46,6 +47,11 @@ final class CoatController
 {
     use KnowsWhoAsks;
 
+    /** Powder air against the gun's usual. */
+    private const LEAST_AIR = 0.1;
+
+    private const MOST_AIR = 10.0;
+
     /** What is turned on the whole bench. */
     private const TURNED = ['gun', 'program', 'openness', 'film', 'flow', 'hand', 'overlap', 'zone'];
 
@@ -70,7 +76,8 @@ final class CoatController
             'weighed' => ['nullable', Measured::above(Dimension::Powder, 0, 100000)],
             'powder_lot' => ['nullable', Rule::exists('powder_lots', 'id')],
             'note' => ['nullable', 'string', 'max:300'],
-        ]);
+            'respirator' => ['accepted'],
+        ], ['respirator.*' => 'Confirm that the respirator is on before the gun goes up.']);
         [$turned, $gun, $program] = $this->turned($request);
         $board = CoatBoard::of(BenchPick::at(Station::Coat, $this->of($request, $lot)), $turned, $gun?->id);
         if ($board === null) {
@@ -86,7 +93,7 @@ final class CoatController
         }
         $grams = Measured::read(Dimension::Powder, $in['weighed'] ?? null);
         $note = $in['note'] ?? null;
-        $spray->weighOut($board, $grams, $from, $program?->number, $note, $this->person($request));
+        $spray->weighOut($board, $grams, $from, $program?->number, $note, $this->person($request), respirator: true);
 
         return $this->to($lot, $grams === null ? 'Begun, not weighed.' : 'Weighed out. Recesses first.');
     }
@@ -97,7 +104,7 @@ final class CoatController
         $in = $request->validate([
             'kv' => ['nullable', 'numeric', 'between:0,200'],
             'ua' => ['nullable', 'numeric', 'between:0,1000'],
-            'air' => ['nullable', 'numeric', 'between:0.1,10'],
+            'air' => ['nullable', 'numeric', 'gt:0', 'max:10000'],
             'passes' => ['nullable', 'integer', 'between:0,60'],
         ]);
         if ($request->boolean('undo')) {
@@ -109,7 +116,7 @@ final class CoatController
         $spray->tickZone($zone, [
             'kv' => $number('kv'),
             'ua' => $number('ua'),
-            'air' => $number('air'),
+            'air' => self::airRatio($spraying->gun, $number('air')),
             'passes' => isset($in['passes']) ? (int) $in['passes'] : null,
         ], $this->person($request));
 
@@ -300,7 +307,7 @@ final class CoatController
             'zone.*' => ['array'],
             'zone.*.kv' => ['nullable', 'numeric', 'between:0,200'],
             'zone.*.ua' => ['nullable', 'numeric', 'between:0,1000'],
-            'zone.*.air' => ['nullable', 'numeric', 'between:0.1,5'],
+            'zone.*.air' => ['nullable', 'numeric', 'gt:0', 'max:10000'],
             'zone.*.away' => ['nullable', new Measured(Dimension::Length, 20, 1000)],
             'zone.*.tip' => ['nullable', Rule::enum(Tip::class)],
         ])->validate();
@@ -308,10 +315,10 @@ final class CoatController
         $program = $gun?->programs->firstWhere('id', (int) ($in['program'] ?? 0));
         $zones = [];
         foreach ($in['zone'] ?? [] as $key => $set) {
-            $zones[(string) $key] = $this->setOf($set, $program);
+            $zones[(string) $key] = $this->setOf($set, $program, $gun);
         }
         foreach ($program === null ? [] : ['inside', 'face', 'far_side'] as $key) {
-            $zones[$key] ??= $this->setOf([], $program);
+            $zones[$key] ??= $this->setOf([], $program, $gun);
         }
 
         return [new CoatTurned(
@@ -324,18 +331,45 @@ final class CoatController
         ), $gun, $program];
     }
 
+    /** The part is left for its charge to drain to ground; a timer says when that is over. */
+    public function drain(Request $request, Lot $lot, RunClock $run): RedirectResponse
+    {
+        $in = $request->validate(
+            ['drain' => ['required', 'numeric', 'between:0.5,240']],
+            ['drain.*' => 'Enter drain time in minutes (0.5 to 240).'],
+        );
+        $run->start($lot, $this->person($request), CoatBoard::DRAIN, 'Drain to ground', (float) $in['drain'], null);
+
+        return $this->to($lot, 'Drain timer started.');
+    }
+
+    /**
+     * Powder air as it is read on a gun, as the ratio to its usual that settings are kept in.
+     *
+     * @throws ValidationException where no gun is set so
+     */
+    private static function airRatio(?Gun $gun, ?float $setting): ?float
+    {
+        $ratio = $setting === null ? null : ($gun?->model()->airRatio($setting) ?? $setting);
+        if ($ratio !== null && ($ratio < self::LEAST_AIR || $ratio > self::MOST_AIR)) {
+            throw ValidationException::withMessages(['air' => 'Enter powder air as the gun shows it.']);
+        }
+
+        return $ratio;
+    }
+
     /**
      * @param  array<string, mixed>  $set
      * @return array{kv?: float, ua?: float, air?: float, away_mm?: float, tip?: Tip}
      */
-    private function setOf(array $set, ?GunProgram $program): array
+    private function setOf(array $set, ?GunProgram $program, ?Gun $gun): array
     {
         $number = fn (string $key): ?float => isset($set[$key]) ? (float) $set[$key] : null;
 
         return array_filter([
             'kv' => $number('kv') ?? $program?->kv,
             'ua' => $number('ua') ?? $program?->ua,
-            'air' => $number('air') ?? $program?->air,
+            'air' => self::airRatio($gun, $number('air')) ?? $program?->air,
             'away_mm' => Measured::read(Dimension::Length, $set['away'] ?? null),
             'tip' => Tip::tryFrom($set['tip'] ?? ''),
         ], fn (mixed $one): bool => $one !== null);

@@ -15,10 +15,16 @@ use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 /** Guns, their programs, the booth: what sprays, as this shop has it. */
 final class GunController
 {
+    /** Powder air of a program, against the gun's usual. */
+    private const LEAST_AIR = 0.1;
+
+    private const MOST_AIR = 5.0;
+
     public function index(): View
     {
         $guns = Gun::query()->with('programs')->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get();
@@ -69,17 +75,30 @@ final class GunController
             'program_name' => ['required', 'string', 'max:60'],
             'kv' => ['required', 'numeric', 'between:0,'.$gun->most_kv],
             'ua' => ['nullable', 'numeric', 'between:0,'.($gun->most_ua ?? 1000)],
-            'air' => ['nullable', 'numeric', 'between:0.1,5'],
+            'air' => ['nullable', 'numeric', 'gt:0', 'max:10000'],
+            'powder_percent' => ['nullable', 'numeric', 'between:0,100'],
+            'atomising_air' => ['nullable', 'numeric', 'between:0,10000'],
         ], [
+            'powder_percent.*' => 'Enter powder output in percent (0 to 100).',
+            'atomising_air.*' => 'Enter atomizing air as the gun shows it (0 to 10,000).',
             'number.*' => 'Number is not one; allowed: 1 to 99.',
             'kv.*' => "kV is not what this gun does; allowed: 0 to {$gun->most_kv}.",
             'ua.*' => 'µA is not what this gun does; allowed: 0 to '.($gun->most_ua ?? 1000).'.',
         ]);
+        $air = $gun->model()->airRatio((float) ($in['air'] ?? $gun->air_usual ?? 1.0));
+        if ($air < self::LEAST_AIR || $air > self::MOST_AIR) {
+            throw ValidationException::withMessages([
+                'air' => 'Enter powder air between '.$gun->model()->airWords(self::LEAST_AIR).' and '
+                    .$gun->model()->airWords(self::MOST_AIR).'.',
+            ]);
+        }
         GunProgram::query()->updateOrCreate(['gun_id' => $gun->id, 'number' => (int) $in['number']], [
             'name' => trim($in['program_name']),
             'kv' => (float) $in['kv'],
             'ua' => isset($in['ua']) ? (float) $in['ua'] : null,
-            'air' => (float) ($in['air'] ?? 1.0),
+            'air' => $air,
+            'powder_percent' => isset($in['powder_percent']) ? (float) $in['powder_percent'] : null,
+            'atomising_air' => isset($in['atomising_air']) ? (float) $in['atomising_air'] : null,
         ]);
 
         return redirect("/guns/{$gun->id}/edit")->with('said', "Program {$in['number']} is kept.");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aenum\Core\Coat\AirUnit;
 use Aenum\Core\Coat\Feed;
 use Aenum\Core\Coat\GunKind;
 use Aenum\Core\Coat\Tip;
@@ -39,6 +40,9 @@ final class GunRequest extends FormRequest
             'flow_g_min' => ['nullable', 'numeric', 'gt:0', 'max:2000'],
             'pattern' => ['nullable', Measured::above(Dimension::Length, 0, 2000)],
             'pattern_at' => ['nullable', Measured::above(Dimension::Length, 0, 2000)],
+            'positive' => ['nullable', 'boolean'],
+            'air_unit' => ['nullable', Rule::enum(AirUnit::class)],
+            'air_usual' => ['nullable', 'numeric', 'gt:0', 'max:10000'],
         ];
     }
 
@@ -49,6 +53,7 @@ final class GunRequest extends FormRequest
             'most_kv.*' => 'Highest voltage is not one; allowed: above 0 to 200 kV.',
             'low_kv.*' => 'Low step is not a voltage; allowed: above 0, up to the highest.',
             'most_ua.*' => 'Highest current is not one; allowed: above 0 to 1000 µA.',
+            'air_usual.*' => 'Enter the usual powder air as the gun shows it (above 0 to 10,000).',
             'flow_g_min.*' => 'Flow is not one; allowed: above 0 to 2000 g/min.',
         ];
     }
@@ -79,6 +84,9 @@ final class GunRequest extends FormRequest
             'low_kv' => $kind === GunKind::TwoStep ? min($most, $number('low_kv') ?? $most / 2) : null,
             'most_ua' => $kind->limitsCurrent() ? $number('most_ua') : null,
             'flow_g_min' => $bag === null ? $number('flow_g_min') : self::BAGS_A_MINUTE * $bag,
+            'positive' => ! empty($in['positive']),
+            'air_unit' => $in['air_unit'] ?? AirUnit::Ratio->value,
+            'air_usual' => ($in['air_unit'] ?? null) === AirUnit::Ratio->value ? null : $number('air_usual'),
             'pattern_mm' => Measured::read(Dimension::Length, $in['pattern'] ?? null),
             'pattern_at_mm' => Measured::read(Dimension::Length, $in['pattern_at'] ?? null),
         ];

@@ -28,4 +28,24 @@
             <li>Left to drain {{ $bar['drains'] }}: {{ number_format(Aenum\Core\Coat\Charge::DRAINED, 2) }}</li>
         @endif
     </ul>
+    @php($clock = $board->drainClock())
+    @if ($clock)
+        <p>Draining to ground until <b class="num text-[1.7rem]"
+            data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="drained">{{
+            App\Support\ShopClock::time($clock->due_at) }}</b></p>
+        @can('work')
+            <form method="post" action="/clocks/{{ $clock->id }}/done"><x-once /><button class="btn"
+                aria-label="Drain to ground: done">Done</button></form>
+        @endcan
+    @elseif ($board->drainMinutes() >= 1)
+        @can('work')
+            <form method="post" action="/lots/{{ $board->lot->id }}/drain-clock" class="flex items-end gap-2">
+                <x-once />
+                <div class="w-40"><x-field name="drain" label="Drain to ground" unit="min" inputmode="decimal"
+                    :value="(int) ceil($board->drainMinutes())" /></div>
+                <button class="btn">Start timer</button>
+            </form>
+            <p class="hint">Before the next coat of powder; up to an hour after several coats on poor ground.</p>
+        @endcan
+    @endif
 </section>

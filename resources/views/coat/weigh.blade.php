@@ -15,7 +15,13 @@
     @include('coat.scale', ['name' => 'weighed', 'shows' => null, 'spraying' => null,
         'asked' => $plan->weighOutG()])
     <div class="grow min-w-40"><x-field name="note" id="coat-note" label="Note" /></div>
-    <button class="btn btn-do">Weighed out: begin</button>
+    <label class="w-full flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox" name="respirator"
+            value="1" required>
+        Respirator on; the part, the booth and I are grounded</label>
+    @error('respirator')
+        <p class="wrong w-full">{{ $message }}</p>
+    @enderror
+    <button class="btn btn-do">Start spraying</button>
 </form>
 <form method="post" action="/lots/{{ $board->lot->id }}/coated" class="panel flex flex-wrap items-end gap-3"
     aria-label="Sprayed already">

@@ -1,6 +1,7 @@
 {{-- Zones to be ticked in their order, with the gun as it is set. --}}
 @use('Aenum\Core\Unit\Dimension', 'D')
 @php($next = $board->nextZone())
+@php($gun = $board->bench->plan->task->gun)
 <section class="panel grid gap-2 content-start" aria-label="Zones in their order">
     <p class="hint">{{ ucfirst($board->openWords()) }}</p>
     <ol class="grid gap-1">
@@ -16,7 +17,7 @@
                         <x-once />
                         @if ($zone->ticked_at)
                             <p class="grow">{{ round($zone->kv) }} kV, {{ round($zone->ua) }} µA,
-                                air × {{ $zone->air }}, {{ $zone->tip }} tip,
+                                powder air {{ $gun->airWords($zone->air) }}, {{ $zone->tip }} tip,
                                 {{ $u->show(D::Length, $zone->away_mm, 0) }} away</p>
                             <button class="btn btn-quiet" name="undo" value="1"
                                 aria-label="Open {{ $zone->name }} again">Open again</button>
@@ -25,8 +26,9 @@
                                 :value="round($zone->kv)" inputmode="decimal" /></div>
                             <div class="w-20"><x-field name="ua" :id="'ua-'.$zone->id" label="µA"
                                 :value="round($zone->ua)" inputmode="decimal" /></div>
-                            <div class="w-20"><x-field name="air" :id="'air-'.$zone->id" label="Air ×"
-                                :value="$zone->air" inputmode="decimal" /></div>
+                            <div class="w-20"><x-field name="air" :id="'air-'.$zone->id" label="Powder air"
+                                :unit="$gun->airScale()->unit()" :value="round($gun->airSetting($zone->air), 2)"
+                                inputmode="decimal" /></div>
                             <div class="w-20"><x-field name="passes" :id="'passes-'.$zone->id" label="Passes"
                                 :value="$zone->passes" inputmode="numeric" /></div>
                             <button @class(['btn', 'btn-do' => $zone->zone === $next])

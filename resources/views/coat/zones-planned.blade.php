@@ -40,8 +40,8 @@
                 <th scope="col">Zone</th>
                 <th scope="col" class="n">kV</th>
                 <th scope="col" class="n">µA</th>
-                <th scope="col" class="n">Air ×</th>
-                <th scope="col" class="n">Away, {{ $u->unit(D::Length) }}</th>
+                <th scope="col" class="n">Powder air, {{ $task->gun->airScale()->unit() }}</th>
+                <th scope="col" class="n">Distance, {{ $u->unit(D::Length) }}</th>
                 <th scope="col" class="n">Passes</th>
                 <th scope="col" class="n">Film, {{ $u->unit(D::Film) }}</th>
             </tr>
@@ -78,6 +78,9 @@
             @endforeach
         </tbody>
     </table>
+    @unless ($task->gun->kind->limitsCurrent())
+        <p class="hint">This gun has no current limit: µA is estimated from its voltage.</p>
+    @endunless
     <p class="hint">{{ $u->said($board->stripesWords()) }}</p>
     @if ($board->estimated())
         <p class="hint">{{ $board->estimated() }}</p>

@@ -1,3 +1,4 @@
+@use('Aenum\Core\Coat\AirUnit')
 @use('Aenum\Core\Coat\Feed')
 @use('Aenum\Core\Coat\GunKind')
 @use('Aenum\Core\Coat\Tip')
@@ -30,6 +31,10 @@
                 :value="$u->field(D::Length, $gun?->pattern_mm, 2)" inputmode="decimal" />
             <x-field name="pattern_at" label="at a distance of" :unit="$u->unit(D::Length)"
                 :value="$u->field(D::Length, $gun?->pattern_at_mm, 2)" inputmode="decimal" />
+            <x-pick name="air_unit" label="Powder air is set in" :options="Words::of(AirUnit::cases())"
+                :value="$gun?->air_unit->value ?? 'ratio'" />
+            <x-field name="air_usual" label="Its usual powder air" :value="$gun?->air_usual" inputmode="decimal"
+                hint="In that unit; advice is then told in it." />
             <x-ticks name="tips" legend="Tips" :options="Words::of(Tip::cases())"
                 :ticked="(array) old('tips', collect($gun?->tips() ?? [])->map->value->all())" />
             <div>
@@ -39,6 +44,9 @@
                 <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox"
                         name="has_ring" value="1" @checked(old('has_ring', $gun?->has_ring))>
                     Collector ring for free ions</label>
+                <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox"
+                        name="positive" value="1" @checked(old('positive', $gun?->positive))>
+                    Charges positive</label>
             </div>
             </div>
         </details>
@@ -53,15 +61,24 @@
             <ul class="w-full">
                 @foreach ($gun->programs as $program)
                     <li>{{ $program->number }}, {{ $program->name }}: {{ round($program->kv) }} kV{{
-                        $program->ua === null ? '' : ', '.round($program->ua).' µA' }}, air × {{ $program->air }}</li>
+                        $program->ua === null ? '' : ', '.round($program->ua).' µA' }}, powder air
+                        {{ $gun->model()->airWords($program->air) }}{{ $program->powder_percent === null ? ''
+                            : ', powder '.round($program->powder_percent).' %' }}{{ $program->atomising_air === null ? ''
+                            : ', atomizing air '.$gun->air_unit->show($program->atomising_air) }}</li>
                 @endforeach
             </ul>
             <div class="w-24"><x-field name="number" label="Number" inputmode="numeric" /></div>
             <div class="w-52"><x-field name="program_name" label="For" /></div>
             <div class="w-24"><x-field name="kv" label="kV" inputmode="decimal" /></div>
             <div class="w-24"><x-field name="ua" label="µA" inputmode="decimal" /></div>
-            <div class="w-24"><x-field name="air" label="Air ×" inputmode="decimal" /></div>
-            <button class="btn">Keep it</button>
+            <div class="w-32"><x-field name="air" label="Powder air" :unit="$gun->air_unit->unit()" inputmode="decimal" />
+            </div>
+            <div class="w-32"><x-field name="powder_percent" label="Powder output, %" inputmode="decimal" /></div>
+            @if ($gun->has_atomising)
+                <div class="w-32"><x-field name="atomising_air" label="Atomizing air" :unit="$gun->air_unit->unit()"
+                    inputmode="decimal" /></div>
+            @endif
+            <button class="btn">Save</button>
         </form>
         <form method="post" action="/guns/{{ $gun->id }}/retire" class="mt-4"><x-once />
             <button class="btn btn-quiet">{{ $gun->retired_at ? 'Back in use' : 'Put it away' }}</button></form>

@@ -29,13 +29,19 @@
                         <table class="grid-table">
                             <caption class="sr-only">Programs of {{ $gun->name }}</caption>
                             <thead><tr><th scope="col">Program</th><th scope="col" class="n">kV</th>
-                                <th scope="col" class="n">µA</th><th scope="col" class="n">Air ×</th></tr></thead>
+                                <th scope="col" class="n">µA</th><th scope="col" class="n">Powder air</th>
+                                <th scope="col" class="n">Powder</th>
+                                <th scope="col" class="n">Atomizing</th></tr></thead>
                             <tbody>
                                 @foreach ($gun->programs as $program)
                                     <tr><th scope="row">{{ $program->number }}, {{ $program->name }}</th>
                                         <td class="n">{{ round($program->kv) }}</td>
                                         <td class="n">{{ $program->ua === null ? '–' : round($program->ua) }}</td>
-                                        <td class="n">{{ $program->air }}</td></tr>
+                                        <td class="n">{{ $gun->model()->airWords($program->air) }}</td>
+                                        <td class="n">{{ $program->powder_percent === null ? '–'
+                                            : round($program->powder_percent).' %' }}</td>
+                                        <td class="n">{{ $program->atomising_air === null ? '–'
+                                            : $gun->air_unit->show($program->atomising_air) }}</td></tr>
                                 @endforeach
                             </tbody>
                         </table>
