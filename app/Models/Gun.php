@@ -48,6 +48,15 @@ final class Gun extends Record
         return self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get();
     }
 
+    /** The one that was sprayed with last, else the first in use; null where the shop has recorded none. */
+    public static function usual(): ?self
+    {
+        $last = Spraying::query()->whereNotNull('gun_id')->orderByDesc('id')->value('gun_id');
+        $guns = self::inUse();
+
+        return $guns->firstWhere('id', $last) ?? $guns->first();
+    }
+
     /** As the core takes it. */
     public function model(): CoreGun
     {
@@ -112,7 +121,9 @@ final class Gun extends Record
             'feed' => Feed::class,
             'air_unit' => AirUnit::class,
             'retired_at' => 'immutable_datetime:Y-m-d H:i:s.v',
-        ] + array_fill_keys(['most_kv', 'low_kv', 'most_ua', 'flow_g_min', 'pattern_mm', 'pattern_at_mm', 'air_usual'], 'float')
+        ] + array_fill_keys([
+            'most_kv', 'low_kv', 'most_ua', 'flow_g_min', 'pattern_mm', 'pattern_at_mm', 'air_usual',
+        ], 'float')
             + array_fill_keys(
                 ['tip_slot', 'tip_round', 'tip_deflector', 'tip_cross', 'has_atomising', 'has_ring', 'positive'],
                 'boolean',

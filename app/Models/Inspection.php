@@ -115,8 +115,16 @@ final class Inspection extends Record
                 $this->band_to_um,
                 $this->filmWay(),
                 $this->nominal_um ?? ($this->band_from_um + $this->band_to_um) / 2,
-                $this->coat->areaM2($this->lot->count ?? $this->coat->part->count),
+                $this->filmWay() === FilmWay::Spot ? $this->areaM2() : null,
             );
+    }
+
+    /** Returns the area its coat covers on the batch, m²; null where that is not known. */
+    private function areaM2(): ?float
+    {
+        $this->loadMissing(['coat.part', 'lot']);
+
+        return $this->coat->areaM2($this->lot->count ?? $this->coat->part->count);
     }
 
     /** @return BelongsTo<Master, $this> */

@@ -117,6 +117,7 @@ final class Shop extends Record
             $this->blast_hose_mm,
             $this->nozzle_mm,
             $this->nozzle_new_mm,
+            $this->compressor_duty,
         );
     }
 

@@ -15,6 +15,7 @@ use Aenum\Core\Job\BlastFacts;
 use Aenum\Core\Job\Floor;
 use Aenum\Core\Job\MediumLot;
 use Aenum\Core\Job\Plan;
+use Aenum\Core\Job\Step;
 use Aenum\Core\Rule\Finding;
 use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
@@ -22,6 +23,7 @@ use Aenum\Core\Rule\Rules\MediumBows;
 use Aenum\Core\Surface\Surface;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\OnIt;
+use Aenum\Core\Word\StepKind;
 
 /** The blast of one part with this shop's air: medium, pressure, minutes, and what the rules say of them. */
 final readonly class BlastBench
@@ -70,6 +72,7 @@ final readonly class BlastBench
             $access,
             $factor,
             $lot?->wears->factor ?? 1.0,
+            self::sweeps($job, $onIt),
         );
 
         return new self(
@@ -145,14 +148,31 @@ final readonly class BlastBench
     /** @return list<OnIt> what is still on a part when it comes to the nozzle */
     public static function onIt(Plan $job): array
     {
-        $stripped = $job->find(0, fn ($step): bool => $step->kind->strips()) !== null;
+        $strips = array_filter($job->steps, fn (Step $step): bool => $step->kind->strips());
+        $goes = fn (OnIt $on): bool => array_filter(
+            $strips,
+            fn (Step $step): bool => $step->agent?->takesOff($on) === true,
+        ) !== [];
 
         return array_values(
             array_filter(
                 $job->facts->part->onIt,
-                fn (OnIt $on): bool => $on !== OnIt::Grease && (! $stripped || ! $on->isCoating()),
+                fn (OnIt $on): bool => $on !== OnIt::Grease && ! ($on->isCoating() && $goes($on)),
             ),
         );
+    }
+
+    /**
+     * Whether the part is swept: clean zinc, or clean metal whose routing has a sweep and no blast.
+     *
+     * @param  list<OnIt>  $onIt
+     */
+    private static function sweeps(Plan $job, array $onIt): bool
+    {
+        $clean = array_filter($onIt, fn (OnIt $on): bool => $on !== OnIt::Bare) === [];
+        $only = $job->has(StepKind::SweepBlast) && ! $job->has(StepKind::Blast);
+
+        return BlastPlan::isSwept($job->facts->part->metal, $onIt) || ($clean && $only);
     }
 
     private static function usualBar(Plan $job): float
@@ -160,6 +180,7 @@ final readonly class BlastBench
         $wall = $job->facts->part->wallMm();
 
         return match (true) {
+            self::sweeps($job, self::onIt($job)) => Sweep::USUAL_BAR,
             $job->facts->part->isGalvanised() => Sweep::USUAL_BAR,
             $wall !== null && $wall < MediumBows::THIN_MM => Sweep::MOST_BAR,
             default => self::USUAL_BAR,

@@ -19,7 +19,6 @@ use Aenum\Core\Hang\Ground;
 use Aenum\Core\Job\CoatFacts;
 use Aenum\Core\Job\CoatFloor;
 use Aenum\Core\Job\Floor;
-use Aenum\Core\Job\PartFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Powder\BoothAir;
 use Aenum\Core\Rule\Finding;
@@ -27,7 +26,6 @@ use Aenum\Core\Rule\Moment;
 use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Surface\Surface;
 use Aenum\Core\Word\CoatWay;
-use Aenum\Core\Word\Feature;
 
 /** One coat of one lot with this shop's gun: settings, passes, grams, minutes, and what the rules say of them. */
 final readonly class CoatBench
@@ -62,7 +60,7 @@ final readonly class CoatBench
         $coat = $facts->coats[$at];
         $house = $facts->house;
         $ohm = $facts->equipment->groundOhm;
-        $openness = $set->openness ?? self::openness($facts->part);
+        $openness = $set->openness ?? $facts->part->openness();
         $area = max(1e-6, $facts->part->areaOfAllM2() * $coat->share);
         $zones = Zone::all($area, $facts->part->count, $facts->part->recesses, $house->order);
         $transfer = Transfer::of(
@@ -105,22 +103,6 @@ final readonly class CoatBench
             $turned,
             $minutes->factor,
         )), $minutes);
-    }
-
-    /** What stands in the way of the cloud, from how the part was made and what its box holds. */
-    public static function openness(PartFacts $part): Openness
-    {
-        if ($part->isCasting() || $part->has(Feature::Recesses)) {
-            return Openness::Casting;
-        }
-        $box = $part->boxMm;
-        if ($box === null || $part->areaM2 === null) {
-            return Openness::Panel;
-        }
-        rsort($box);
-        $faces = 2 * $box[0] * $box[1] * 1e-6;
-
-        return $part->areaM2 < Openness::LATTICE_SKIN * $faces ? Openness::Lattice : Openness::Panel;
     }
 
     /** Powder in the booth's air while it is sprayed, g/m³; null where the booth's air is not known. */

@@ -19,6 +19,7 @@ final readonly class AirLine
      * @param  float|null  $compressorBar  at its receiver, gauge
      * @param  float|null  $nozzleMm  bore as it is now
      * @param  float|null  $newNozzleMm  bore when it was new
+     * @param  float|null  $duty  share of the time the compressor may run, above 0 to 1; null for all of it
      */
     public function __construct(
         public ?float $compressorM3Min = null,
@@ -29,7 +30,14 @@ final readonly class AirLine
         public ?float $blastHoseMm = null,
         public ?float $nozzleMm = null,
         public ?float $newNozzleMm = null,
+        public ?float $duty = null,
     ) {
+    }
+
+    /** Free air it gives without a break, m³/min: its plate times its duty cycle; null where the shop has not said. */
+    public function continuousM3Min(): ?float
+    {
+        return $this->compressorM3Min === null ? null : $this->compressorM3Min * ($this->duty ?? 1.0);
     }
 
     /** Bore of the nozzle, mm; the reference one where nobody has said. */
@@ -44,7 +52,7 @@ final readonly class AirLine
         $bore = $this->boreMm();
 
         return AirSystem::solve(
-            $this->compressorM3Min ?? Nozzle::freeAirM3Min($bore, $wantedBar),
+            $this->continuousM3Min() ?? Nozzle::freeAirM3Min($bore, $wantedBar),
             $this->compressorBar ?? self::USUAL_BAR,
             $bore,
             $this->newNozzleMm ?? $bore,

@@ -41,6 +41,8 @@ final readonly class AirSystem
         /** What stops it from holding the wanted pressure; null where it holds it. */
         public ?Said $limit,
         public float $boreToFitMm,
+        /** Bore to buy: once worn to where it is replaced, it still holds the wanted pressure, mm. */
+        public float $newBoreToFitMm,
         /** Air of the worn bore against the new one. */
         public float $wear,
     ) {
@@ -108,8 +110,30 @@ final readonly class AirSystem
             $flow,
             $limit,
             Nozzle::boreToFitMm($wantedBar, $compressorM3Min),
+            self::newBoreMm($wantedBar, $compressorM3Min),
             ($boreMm / Check::above('new_bore_mm', $newBoreMm, 0, 50)) ** 2,
         );
+    }
+
+    /**
+     * Returns the bore of a new nozzle that a compressor still feeds when it is worn out, mm.
+     *
+     * @param  float  $compressorM3Min  free air without a break
+     */
+    public static function newBoreMm(float $bar, float $compressorM3Min): float
+    {
+        return Nozzle::boreToFitMm($bar, $compressorM3Min / self::WORN_OUT);
+    }
+
+    /**
+     * Returns the compressor to buy for a new nozzle, m³/min free air by its plate: with the wear of the nozzle and the
+     * compressor's duty cycle in reserve.
+     *
+     * @param  float  $duty  share of the time it may run, above 0 to 1
+     */
+    public static function compressorM3Min(float $newBoreMm, float $bar, float $duty): float
+    {
+        return self::WORN_OUT * Nozzle::freeAirM3Min($newBoreMm, $bar) / Check::above('duty', $duty, 0, 1);
     }
 
     /** A worn bore takes enough more air to be worth a word. */

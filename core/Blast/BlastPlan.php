@@ -13,8 +13,8 @@ use Aenum\Core\Word\OnIt;
  * Minutes, media and profile of blasting one kind of part.
  *
  * rate = base(what is on it) × media × (ṁ/ṁ_ref) × (p/p_ref)^0.5 × access × mixture ÷ shop factor, with ṁ_ref and p_ref
- * those of 8 mm at 7 bar, and mixture = x/x₀·exp(1 − x/x₀). Clean galvanising is swept: the same, from the rate of a
- * sweep.
+ * those of 8 mm at 7 bar, and mixture = x/x₀·exp(1 − x/x₀). Clean galvanising, and clean metal whose routing only
+ * sweeps it, is swept: the same, from the rate of a sweep.
  */
 final readonly class BlastPlan
 {
@@ -44,6 +44,7 @@ final readonly class BlastPlan
      * @param  float  $bar  at the nozzle, as held
      * @param  float  $mixture  kg of media to a kg of air
      * @param  float  $wears  media this shop wears away against the book, as its log has it
+     * @param  bool|null  $sweeps  it is swept, not blasted; null for as metal and what is on it ask
      *
      * @throws \Aenum\Core\Unit\InvalidQuantity naming what is out of range
      */
@@ -58,10 +59,11 @@ final readonly class BlastPlan
         Access $access = Access::Open,
         ?ShopFactor $factor = null,
         float $wears = 1.0,
+        ?bool $sweeps = null,
     ): self {
         Check::above('area_m2', $areaM2, 0, 1e6);
         $air = Nozzle::airKgPerS($boreMm, $bar);
-        $sweeps = self::isSwept($metal, $onIt);
+        $sweeps ??= self::isSwept($metal, $onIt);
         $base = $sweeps ? Sweep::M2_PER_H / Media::get(Sweep::MEDIUM)->rate : OnIt::slowestM2PerH(...$onIt);
         $reference = $sweeps ? Sweep::USUAL_BAR : self::REFERENCE_BAR;
         $rate =

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
+use Aenum\Core\Blast\AirSystem;
 use Aenum\Core\Blast\BareSteelClock;
 use Aenum\Core\Blast\DewPoint;
 use Aenum\Core\Blast\Nozzle;
@@ -115,16 +116,24 @@ final class CalcCommand
     /** @return array<string, float> */
     private function nozzle(Node $in): array
     {
-        $in->object(['bore_mm', 'pressure_bar', 'compressor_m3_min', 'new_bore_mm']);
+        $in->object(['bore_mm', 'pressure_bar', 'compressor_m3_min', 'new_bore_mm', 'duty']);
         $bore = $in->number('bore_mm');
         $pressure = $in->number('pressure_bar');
         $out = [
             'air_kg_s' => round(Nozzle::airKgPerS($bore, $pressure), 6),
             'free_air_m3_min' => round(Nozzle::freeAirM3Min($bore, $pressure), 4),
         ];
+        $duty = $in->numberOr('duty', null);
+        $share = $duty === null ? 1.0 : Check::between('duty', $duty, 0.05, 1);
+        if ($duty !== null) {
+            $out['buy_compressor_m3_min'] = round(AirSystem::compressorM3Min($bore, $pressure, $share), 4);
+        }
         $compressor = $in->numberOr('compressor_m3_min', null);
         if ($compressor !== null) {
-            Check::above('compressor_m3_min', $compressor, 0, 1000);
+            $compressor = $share * Check::above('compressor_m3_min', $compressor, 0, 1000);
+            $out += $duty === null ? [] : [
+                'buy_bore_mm' => round(AirSystem::newBoreMm($pressure, $compressor), 4),
+            ];
             $out += [
                 'sustained_bar' => round(min($pressure, Nozzle::sustainedBar($bore, $compressor)), 4),
                 'largest_bore_mm' => round(Nozzle::largestBoreMm($pressure, $compressor), 4),
@@ -280,7 +289,7 @@ final class CalcCommand
         return ['spacing_mm' => round($stripes->spacingMm, 6), 'ripple' => round($stripes->ripple, 8)];
     }
 
-    /** @return array<string, float|int|bool|null> readings against a band, and how many more would settle them */
+    /** @return array<string, float|int|bool|string|null> readings against a band, and how many more settle them */
     private function film(Node $in): array
     {
         $in->object(['readings_um', 'band_um', 'way', 'nominal_um', 'area_m2']);

@@ -6,6 +6,7 @@ namespace Aenum\Core\Format;
 
 use Aenum\Core\Blast\BlastPlan;
 use Aenum\Core\Blast\Media;
+use Aenum\Core\Coat\Feed;
 use Aenum\Core\Cure\Chemistry;
 use Aenum\Core\Job\BlastFacts;
 use Aenum\Core\Job\CoatFacts;
@@ -162,7 +163,7 @@ final class JobNode
             'booth_mm', 'oven_mm', 'door_mm', 'rail_kg', 'hook_kg', 'oven_max_c', 'oven_vent_on', 'oven_used_for_food',
             'compressor_m3_min', 'nozzle_mm', 'ground_mohm', 'ground_measured_today', 'spray_g_min',
             'booth_air_m3_min', 'lel_g_m3', 'light_metal_cabinet', 'gun_interlocked', 'booth_face_m_s',
-            'breathing_air_days', 'co_alarm', 'ground_volts',
+            'breathing_air_days', 'co_alarm', 'ground_volts', 'feed',
         ]);
         $positive = fn (string $key, float $most): ?float => ($value = $node->numberOr($key, null)) === null
             ? null
@@ -192,6 +193,7 @@ final class JobNode
             breathingAirDays: $days === null ? null : Check::between('breathing_air_days', $days, 0, 36500),
             coAlarm: $node->find('co_alarm')?->asFlag(),
             groundVolts: $positive('ground_volts', 100000),
+            feed: $node->find('feed')?->enum(Feed::class),
         ));
     }
 

@@ -70,13 +70,14 @@ final readonly class QuoteFile
 
     private static function powder(Node $in): QuotePowder
     {
-        $in->object(['sg', 'price_kg', 'special', 'box_kg']);
+        $in->object(['sg', 'price_kg', 'special', 'box_kg', 'transfer']);
 
         return $in->guard(fn (): QuotePowder => QuotePowder::of(
             $in->number('sg'),
             $in->numberOr('price_kg', null),
             $in->find('special')?->asFlag() ?? false,
-            $in->numberOr('box_kg', 20.0) ?? 20.0,
+            $in->numberOr('box_kg', QuotePowder::USUAL_BOX_KG) ?? QuotePowder::USUAL_BOX_KG,
+            $in->numberOr('transfer', null),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Coat\Feed;
 use Aenum\Core\Heat\Oven;
 
 /** What the shop has, as far as it is known; null where it is not. */
@@ -29,6 +30,7 @@ final readonly class EquipmentFacts
      * @param  float|null  $breathingAirDays  since the air of the blast hood was last tested
      * @param  bool|null  $coAlarm  the breathing air has a carbon monoxide alarm
      * @param  float|null  $groundVolts  the ground was measured with, V
+     * @param  Feed|null  $feed  of the gun the shop sprays with
      * @param  bool  $saltAir  the shop stands by the sea: its air bites bare steel
      */
     public function __construct(
@@ -55,6 +57,7 @@ final readonly class EquipmentFacts
         public ?float $breathingAirDays = null,
         public ?bool $coAlarm = null,
         public ?float $groundVolts = null,
+        public ?Feed $feed = null,
     ) {
     }
 

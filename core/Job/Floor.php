@@ -57,6 +57,10 @@ final readonly class Floor
     /** The same with what is on the metal by what was done, and its own temperature where that was measured. */
     public function withMetal(?Surface $surface, ?float $metalC = null): self
     {
-        return new self(...['surface' => $surface, 'metalC' => $metalC] + get_object_vars($this));
+        return new self(
+            $this->airC, $this->airHumidityPct, $this->bareUsed, $this->peakC, $this->metalMinutes, $this->masks,
+            $this->lot, $this->sinceAcidMin, $this->sheets, $this->bakedOutC, $this->besidePowder, $this->coat,
+            $surface, $metalC, $this->powderKg, $this->solventKg, $this->metalMinutesLater,
+        );
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Coat\PowderNeed;
+use Aenum\Core\Coat\Transfer;
 use Aenum\Core\Hang\Rack;
 use Aenum\Core\Strip\Agent;
 use Aenum\Core\Word\ClearNeed;
+use Aenum\Core\Word\CoatWay;
 use Aenum\Core\Word\Lives;
+use Aenum\Core\Word\Over;
 
 /** Everything known of one part's job before work begins. */
 final readonly class JobFacts
@@ -67,6 +71,31 @@ final readonly class JobFacts
     public function hottestCureC(): ?float
     {
         return $this->coats === [] ? null : max(array_map(fn (CoatFacts $coat): float => $coat->bakeC, $this->coats));
+    }
+
+    /**
+     * Returns the powder one coat of all pieces takes, kg: by the part's own transfer efficiency, with what stays in
+     * cup or hopper and hose.
+     *
+     * @param  int  $coat  from 0
+     * @param  float|null  $sheet  first-pass transfer as the powder's own sheet or log has it
+     * @param  float  $learned  factor this shop's weighings have taught
+     * @param  float  $reserve  kept back for a redo, share
+     */
+    public function powderKg(
+        int $coat,
+        float $sg,
+        ?float $sheet = null,
+        float $learned = 1.0,
+        float $reserve = 0.0,
+    ): float {
+        $one = $this->coats[$coat];
+        $area = $this->part->count * ($this->part->areaM2 ?? 0.0) * $one->share;
+        $warm = $coat === 0 && $this->house->coat === CoatWay::Warm;
+        $recoat = $coat > 0 || $one->over !== Over::Metal;
+        $transfer = Transfer::of($this->part->openness(), $recoat, $warm, null, $sheet, $learned);
+
+        return PowderNeed::kg($area, $sg, $one->filmMicrons, $transfer->share, $this->equipment->feed, $reserve);
     }
 
     /** The same job blasted otherwise. */

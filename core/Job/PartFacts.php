@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Job;
 
+use Aenum\Core\Coat\Openness;
 use Aenum\Core\Coat\PinnedRecess;
 use Aenum\Core\Metal\Metal;
 use Aenum\Core\Metal\MetalFamily;
@@ -20,6 +21,9 @@ use Aenum\Core\Word\PaintTest;
 /** What a part is, as found at the counter. */
 final readonly class PartFacts
 {
+    /** From this area on light alloy is swept or etched rather than blasted, m². House figure. */
+    private const LARGE_LIGHT_ALLOY_M2 = 3.0;
+
     /** One piece nobody has measured, m². House figure. */
     private const GUESSED_AREA_M2 = 0.5;
 
@@ -168,6 +172,12 @@ final readonly class PartFacts
         return $this->has(Feature::SealedHollow) && ! $this->is(Mark::Vented);
     }
 
+    /** What stands in the way of the powder cloud, from how the part was made and what its box holds. */
+    public function openness(): Openness
+    {
+        return Openness::ofShape($this->isCasting() || $this->has(Feature::Recesses), $this->boxMm, $this->areaM2);
+    }
+
     /** Mean wall, mm, from weight and skin; null where one of them is not known. */
     public function wallMm(): ?float
     {
@@ -180,6 +190,12 @@ final readonly class PartFacts
     public function areaOfAllM2(): float
     {
         return max(1e-4, $this->count * ($this->areaM2 ?? self::GUESSED_AREA_M2));
+    }
+
+    /** Light alloy in an amount that a full blast with media used once or a few times would make dear. */
+    public function isLargeLightAlloy(): bool
+    {
+        return $this->isLightAlloy() && $this->areaOfAllM2() >= self::LARGE_LIGHT_ALLOY_M2;
     }
 
     /** @return list<OnIt> what a stripper is asked to take off */

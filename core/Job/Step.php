@@ -65,6 +65,15 @@ final readonly class Step
         return $needs === null ? $all : Said::all([$all, "· {$needs}"]);
     }
 
+    /** The same step for another reason. */
+    public function because(Said $why): self
+    {
+        return new self(
+            $this->kind, $this->minutes, $this->waitMinutes, $why,
+            $this->celsius, $this->holdMinutes, $this->coat, $this->agent,
+        );
+    }
+
     /** The same step, as hot and as long as it is really set. */
     public function heated(float $celsius, float $holdMinutes): self
     {

@@ -8,7 +8,6 @@ use Aenum\Core\Blast\ShopFactor;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
-use Aenum\Core\Powder\Cover;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\PartHeats;
 use Aenum\Core\Unit\Quantity;
@@ -125,6 +124,11 @@ final readonly class PartQuote
                 'min' => Quantity::minutes($minutes),
                 'n' => $plan->facts->part->count,
             ])];
+            foreach ($kind === LineKind::Blast && $plan->facts->part->isLargeLightAlloy() ? $steps : [] as $step) {
+                if ($step->kind === StepKind::SweepBlast) {
+                    $rests[] = $step->why;
+                }
+            }
             $coats = count(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Coat));
             if ($coats > 0) {
                 $change = $coats * QuoteTerms::CHANGE_SHARE * $terms->changeMin;
@@ -198,12 +202,9 @@ final readonly class PartQuote
     }
 
     /** What a coat of all pieces takes of its powder, kg. */
-    private static function powderKg(JobFacts $facts, int $n, QuotePowder $powder): float
+    private static function powderKg(JobFacts $facts, int $n, QuotePowder $powder, float $reserve = 0.0): float
     {
-        $coat = $facts->coats[$n];
-
-        return $facts->part->areaOfAllM2() * $coat->share
-            / Cover::m2PerKg($powder->sg, $coat->filmMicrons, FirstCost::TRANSFER);
+        return $facts->powderKg($n, $powder->sg, $powder->transfer, $powder->learned, $reserve);
     }
 
     /** The metal's own heat, and of what the oven loses beside it the share of its room that is taken, kWh. */
@@ -229,7 +230,7 @@ final readonly class PartQuote
         $lines = [];
         foreach ($powders as $n => $powder) {
             if ($powder->isSpecial) {
-                $kg = self::powderKg($facts, $n, $powder) * (1 + QuoteTerms::REDO_RESERVE);
+                $kg = self::powderKg($facts, $n, $powder, QuoteTerms::REDO_RESERVE);
                 $boxes = max(1.0, ceil($kg / $powder->boxKg - 1e-9));
                 $lines[] = new QuoteLine(
                     LineKind::Special,
@@ -238,7 +239,7 @@ final readonly class PartQuote
                     QuoteTerms::PANEL_MIN / 60 * $terms->hour,
                     $boxes * $powder->boxKg * ($powder->priceKg ?? $terms->powderKg),
                     [
-                        Said::of('{kg} for coat {n}, and with it {share} % for a redo', [
+                        Said::of('{kg} for coat {n}, with what stays in the gun and {share} % for a redo', [
                             'kg' => Quantity::kg($kg),
                             'n' => $n + 1,
                             'share' => round(100 * QuoteTerms::REDO_RESERVE),
@@ -275,7 +276,10 @@ final readonly class PartQuote
             if ($counts > 0 && $way->refuses) {
                 $refused[] = "{$policy->label()}: the shop does not take it.";
             } elseif ($policy !== Policy::TwoTone && $counts > 0 && $way->figure > 0) {
-                $rests = [Said::from("{$policy->label()}: {$counts} at {$way->figure}")];
+                $rests = [
+                    Said::from("{$policy->label()}: {$counts} at {$way->figure}"),
+                    ...array_filter([$policy->restsOn($facts)]),
+                ];
                 $lines[] = new QuoteLine(LineKind::Extra, 0.0, 0.0, 0.0, $counts * $way->figure, $rests);
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aenum\Core\Quote;
 
 use Aenum\Core\Job\JobFacts;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\Feature;
 use Aenum\Core\Word\OnIt;
 
@@ -65,6 +67,18 @@ enum Policy: string
             self::Repair => 'Repairing or straightening a pinned hurt, a piece',
             self::OneColour => 'Each colour of a set past the first, a part',
         };
+    }
+
+    /** What it rests on, in a sentence; null where its name says it all. */
+    public function restsOn(JobFacts $facts): ?Said
+    {
+        return $this !== self::GreatSize || $facts->part->boxMm === null ? null : Said::of(
+            'Longest side {longest}; oversize from {limit}.',
+            [
+                'longest' => Quantity::mm(max($facts->part->boxMm), 0),
+                'limit' => Quantity::mm(self::GREAT_MM, 0),
+            ],
+        );
     }
 
     /**

@@ -5,14 +5,10 @@ declare(strict_types=1);
 namespace Aenum\Core\Route;
 
 use Aenum\Core\Job\Plan;
-use Aenum\Core\Powder\Cover;
 
 /** A first idea of what a job takes: minutes of hands, powder, media, heat, and the money they come to. */
 final readonly class FirstCost
 {
-    /** Share of the sprayed powder that stays on the part in a small shop spraying to waste. */
-    public const TRANSFER = 0.6;
-
     /** Share of an oven's energy that ends up in the load, for a batch oven part full. House figure. */
     public const OVEN_SHARE = 0.3;
 
@@ -42,13 +38,10 @@ final readonly class FirstCost
      */
     public static function of(Plan $plan, array $powders, float $mediaKg, float $ambientC, array $prices): self
     {
-        $part = $plan->facts->part;
         $minutes = $plan->handMinutes();
         $kg = $spent = 0.0;
-        foreach ($plan->facts->coats as $n => $coat) {
-            $each =
-                ($part->count * ($part->areaM2 ?? 0.0) * $coat->share) /
-                Cover::m2PerKg($powders[$n]['sg'] ?? self::USUAL_SG, $coat->filmMicrons, self::TRANSFER);
+        foreach (array_keys($plan->facts->coats) as $n) {
+            $each = $plan->facts->powderKg($n, $powders[$n]['sg'] ?? self::USUAL_SG);
             $kg += $each;
             $spent += $each * ($powders[$n]['price'] ?? ($prices['powder_kg'] ?? 0.0));
         }
@@ -83,7 +76,7 @@ final readonly class FirstCost
     {
         return [
             'hands' => 'the minutes of every step on the route',
-            'powder' => 'area over cover at '.round(100 * self::TRANSFER).' % on the part',
+            'powder' => 'area over cover at the part\'s own transfer efficiency, and what stays in cup or hopper',
             'media' => 'what the blast wears to dust',
             'heat' => $this->modelled
                 ? 'what the shop\'s oven takes in for every bake, hot already, with only these parts in it'

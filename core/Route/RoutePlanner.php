@@ -279,6 +279,8 @@ final class RoutePlanner
         $clean = $this->scrubsRust() ? [OnIt::Bare, OnIt::Grease, OnIt::LightRust] : [OnIt::Bare, OnIt::Grease];
         $new = array_filter($this->leftToBlast(), fn (OnIt $on): bool => ! in_array($on, $clean, true)) === [];
 
+        $way = $way === SurfaceWay::Blast && $new && $this->part->isLargeLightAlloy() ? SurfaceWay::Sweep : $way;
+
         return ($way === SurfaceWay::Hand || $new) && ! $this->startsZincRich() ? $way : SurfaceWay::Blast;
     }
 
@@ -294,7 +296,9 @@ final class RoutePlanner
         $minutes = (60 * $this->area) / $perH;
         match ($way) {
             SurfaceWay::NoBlast => null,
-            SurfaceWay::Sweep => $this->sweep('New clean metal only wants its tooth.'),
+            SurfaceWay::Sweep => $this->sweep($this->part->isLargeLightAlloy()
+                ? 'Swept, not blasted: large clean light alloy only wants a key. An etch made for it does as well.'
+                : 'New clean metal only wants its tooth.'),
             SurfaceWay::Hand => $this->add(new Step(
                 StepKind::HandAbrade,
                 $minutes * RouteTimes::BY_HAND,

@@ -19,7 +19,8 @@ final class Stripping
     {
         $coatings = $facts->part->coatings();
         $way = $facts->house->strip;
-        $straight = $way === StripWay::ByCoating && ! self::isSlow($facts);
+        // On large light alloy a stripper and a sweep are cheaper than blasting thin paint or clear off.
+        $straight = $way === StripWay::ByCoating && ! self::isSlow($facts) && ! $facts->part->isLargeLightAlloy();
         $stays = $facts->part->is(Mark::OldPrimerTight)
             && array_filter($coatings, fn (OnIt $on): bool => ! $on->isPaint()) === [];
         if ($coatings === [] || $stays || $way === StripWay::Blast || $straight) {

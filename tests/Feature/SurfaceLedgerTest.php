@@ -147,7 +147,8 @@ final class SurfaceLedgerTest extends ShopTestCase
         $lot->update(['station' => Station::MaskAndHang]);
         $this->send('/air', ['air' => '20', 'rh' => '50'])->assertSessionHasNoErrors();
         $this->toCoat($lot)->assertSessionHasErrors('metal-colder-than-air');
-        self::assertStringContainsString('Carried in from the cold.', $this->page("/station/mask-and-hang?lot={$lot->id}"));
+        $page = $this->page("/station/mask-and-hang?lot={$lot->id}");
+        self::assertStringContainsString('Carried in from the cold.', $page);
         $measured = fn (string $metal): TestResponse => $this->send(
             "/lots/{$lot->id}/metal-temperature", ['metal' => $metal],
         );

@@ -93,7 +93,7 @@ final readonly class CoatBoard
         $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? self::lastGun()) ?? $guns->first();
         $powder = $coat->powder->loadMissing('lots');
         $plan = $walk->route->plan();
-        $openness = $turned->openness ?? CoatBench::openness($plan->facts->part);
+        $openness = $turned->openness ?? $plan->facts->part->openness();
         $bench = CoatBench::for(
             $plan,
             $walk->coats->place($coat),

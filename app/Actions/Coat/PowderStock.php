@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace App\Actions\Coat;
 
 use Aenum\Core\Coat\Openness;
-use Aenum\Core\Powder\Cover;
+use Aenum\Core\Coat\PowderNeed;
+use Aenum\Core\Coat\Transfer;
 use Aenum\Core\Unit\Dimension;
+use Aenum\Core\Word\Feature;
+use Aenum\Core\Word\Made;
 use App\Actions\Log\LotCoats;
 use App\Actions\Log\LotPast;
 use App\Models\Coat;
+use App\Models\Gun;
 use App\Models\Lot;
 use App\Models\OvenResult;
+use App\Models\Part;
+use App\Models\Pin;
 use App\Models\Powder;
 use App\Models\PowderLot;
 use App\Models\Shop;
@@ -147,9 +153,8 @@ final readonly class PowderStock
     /** @return array<int, float> by powder: what the coats not yet on of all that hangs will take, g */
     private static function reserved(): array
     {
-        $reserve = 1 + Shop::current()->powder_reserve;
         $lots = Lot::hanging()->with([
-            'part.lots', 'part.coats.powder', 'part.coats.results:id,coat_id,lot_id,at',
+            'part.lots', 'part.traits', 'part.pins', 'part.coats.powder', 'part.coats.results:id,coat_id,lot_id,at',
         ])->get();
         $sprayed = self::sprayed(array_values($lots->pluck('part_id')->unique()->all()));
         $grams = [];
@@ -159,7 +164,7 @@ final readonly class PowderStock
                 $isOn = $coat->results->contains(fn (OvenResult $one): bool => $past->any($one->lot_id, $one->at))
                     || $sprayed->get($coat->id)?->contains(fn (Spraying $one): bool => self::isOn($one, $past));
                 if (! $isOn) {
-                    $grams[$coat->powder_id] = ($grams[$coat->powder_id] ?? 0.0) + $reserve * self::takes($coat, $lot);
+                    $grams[$coat->powder_id] = ($grams[$coat->powder_id] ?? 0.0) + self::takes($coat, $lot);
                 }
             }
         }
@@ -189,14 +194,40 @@ final readonly class PowderStock
         return $isOut && ! $isOff && $past->any($spraying->lot_id, $spraying->done_at ?? $spraying->at);
     }
 
-    /** What a coat on a lot will take, g, with the book's transfer of a casting where nobody has measured. */
+    /** What a coat on a lot will take out of the box, g: as the quote and the coat bench reckon it. */
     private static function takes(Coat $coat, Lot $lot): float
     {
-        $area = $lot->count * ($lot->part->area_m2 ?? 0.0) * $coat->share;
-        $film = ($coat->powder->film_min_um + $coat->powder->film_max_um) / 2;
-        $open = $lot->part->made === 'cast' ? Openness::Casting : Openness::Panel;
+        $open = self::openness($lot->part);
+        $powder = $coat->powder;
+        $transfer = Transfer::of(
+            $open,
+            $coat->position > 1,
+            false,
+            null,
+            $powder->transfer,
+            CoatTaught::transfer($powder, $open)->factor,
+        );
 
-        return 1000 * $area / Cover::m2PerKg($coat->powder->density(), $film, $open->transfer());
+        return 1000 * PowderNeed::kg(
+            $lot->count * ($lot->part->area_m2 ?? 0.0) * $coat->share,
+            $powder->density(),
+            ($powder->film_min_um + $powder->film_max_um) / 2,
+            $transfer->share,
+            ThisRequest::once('usual gun', Gun::usual(...))?->feed,
+            Shop::current()->powder_reserve,
+        );
+    }
+
+    private static function openness(Part $part): Openness
+    {
+        $recess = $part->traits->contains('word', Feature::Recesses->value)
+            || $part->pins->contains(fn (Pin $pin): bool => $pin->kind->feature() === Feature::Recesses);
+
+        return Openness::ofShape(
+            $recess || $part->made === Made::Cast->value || $part->metalKind()->alwaysCast,
+            $part->boxMm(),
+            $part->area_m2,
+        );
     }
 
     /** @return array<int, float> by powder: what went out a day of late, g */

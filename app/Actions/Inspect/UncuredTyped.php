@@ -83,7 +83,8 @@ final class UncuredTyped
         $um = fn (string $text): float => Dimension::Film->parse('reading', $text, $system);
         $teeth = explode('/', $word);
         if ($kind === UncuredGauge::Comb && count($teeth) !== 2) {
-            throw InvalidQuantity::outside('reading', $word, 'the last marked and the first unmarked tooth, like 125/150');
+            $both = 'the last marked and the first unmarked tooth, like 125/150';
+            throw InvalidQuantity::outside('reading', $word, $both);
         }
 
         return match (true) {

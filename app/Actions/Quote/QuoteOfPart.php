@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Quote;
 
+use Aenum\Core\Coat\Openness;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Mask\PinKind;
 use Aenum\Core\Quote\AskedFor;
 use Aenum\Core\Quote\Quote;
 use Aenum\Core\Quote\QuotePowder;
 use App\Actions\Blast\ShopBlast;
+use App\Actions\Coat\CoatTaught;
 use App\Actions\Coat\PowderStock;
 use App\Actions\Route\PartRoute;
 use App\Models\Coat;
@@ -30,7 +32,9 @@ final class QuoteOfPart
         return Quote::of(
             $part->count,
             fn (int $count): Plan => $count === $part->count ? $route->plan() : $route->atCount($count),
-            array_values($part->coats->sortBy('position')->map(self::powder(...))->all()),
+            array_values($part->coats->sortBy('position')->map(
+                fn (Coat $coat): QuotePowder => self::powder($coat, $route->facts->part->openness()),
+            )->all()),
             ShopTerms::for($part),
             ShopBlast::mediaKg(...),
             fn (int $count): float => self::roomShare($part, $count),
@@ -55,7 +59,7 @@ final class QuoteOfPart
         return $quotes;
     }
 
-    private static function powder(Coat $coat): QuotePowder
+    private static function powder(Coat $coat, Openness $openness): QuotePowder
     {
         $powder = $coat->powder;
 
@@ -63,6 +67,9 @@ final class QuoteOfPart
             $powder->density(),
             $powder->price_kg,
             PowderStock::of($powder)->totalG() <= 0 && $powder->lots->isNotEmpty(),
+            $powder->box_kg ?? QuotePowder::USUAL_BOX_KG,
+            $powder->transfer,
+            CoatTaught::transfer($powder, $openness)->factor,
         );
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Route;
 
+use Aenum\Core\Coat\PowderNeed;
 use Aenum\Core\Cure\Chemistry;
 use Aenum\Core\Cure\CureSheet;
 use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Powder\Cover;
 use Aenum\Core\Route\CoatAdvice;
 use Aenum\Core\Route\FirstCost;
 use Aenum\Core\Route\Promise;
@@ -90,7 +90,13 @@ final readonly class Counter
         $area = $route->facts->part->areaOfAllM2();
         $money = [];
         foreach ($priceKg === null ? [] : $advice->stack as $coat) {
-            $kg = $area / Cover::m2PerKg(self::USUAL_SG, $coat->filmMicrons, FirstCost::TRANSFER);
+            $kg = PowderNeed::kg(
+                $area,
+                self::USUAL_SG,
+                $coat->filmMicrons,
+                $route->facts->part->openness()->transfer(),
+                $route->facts->equipment->feed,
+            );
             $money[$coat->what] = $kg * $priceKg;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Route;
 
 use Aenum\Core\Bench\BlastSetting;
+use Aenum\Core\Blast\BlastPlan;
 use Aenum\Core\Job\JobFacts;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
@@ -16,6 +17,8 @@ use Aenum\Core\Rule\RuleBook;
 use Aenum\Core\Rule\Severity;
 use Aenum\Core\Surface\Layer;
 use Aenum\Core\Surface\Surface;
+use Aenum\Core\Unit\Quantity;
+use Aenum\Core\Unit\Said;
 use Aenum\Core\Word\Station;
 use Aenum\Core\Word\StepKind;
 use App\Actions\Blast\ShopBlast;
@@ -118,13 +121,40 @@ final readonly class PartRoute
     {
         $steps = RoutePlanner::lay($facts);
         $plan = new Plan($facts, $steps);
-        $main = $facts->part->isGalvanised() ? StepKind::SweepBlast : StepKind::Blast;
+        $main = $plan->has(StepKind::Blast) ? StepKind::Blast : StepKind::SweepBlast;
         if (! $plan->has($main) || ! $facts->part->metal->isKnown()) {
             return $steps;
         }
-        $minutes = ShopBlast::bench($plan, new BlastSetting)->plan->minutes;
+        $blast = ShopBlast::bench($plan, new BlastSetting)->plan;
+        $why = $main === StepKind::SweepBlast && $facts->part->isLargeLightAlloy()
+            ? self::spares($plan, $blast)
+            : null;
 
-        return array_map(fn (Step $step): Step => $step->kind === $main ? $step->taking($minutes) : $step, $steps);
+        return array_map(fn (Step $step): Step => match (true) {
+            $step->kind !== $main => $step,
+            $why === null => $step->taking($blast->minutes),
+            default => $step->taking($blast->minutes)->because($why),
+        }, $steps);
+    }
+
+    /** What sweeping spares against a full blast of the same part, with this shop's air and media. */
+    private static function spares(Plan $plan, BlastPlan $sweep): Said
+    {
+        $full = array_map(
+            fn (Step $step): Step => $step->kind === StepKind::SweepBlast
+                ? new Step(StepKind::Blast, $step->minutes, 0, $step->why)
+                : $step,
+            $plan->steps,
+        );
+        $blast = ShopBlast::bench(new Plan($plan->facts, $full), new BlastSetting)->plan;
+
+        return Said::of('Swept, not blasted: {min} and {kg} of media instead of {full} and {more}. '
+            .'An etch made for this alloy does as well.', [
+                'min' => Quantity::minutes($sweep->minutes),
+                'kg' => Quantity::kg($sweep->mediaKg, 0),
+                'full' => Quantity::minutes($blast->minutes),
+                'more' => Quantity::kg($blast->mediaKg, 0),
+            ]);
     }
 
     /** The same for another number of pieces; what a person has put in keeps its share of the hands laid out. */

@@ -243,7 +243,7 @@ final class ReadFacts
             railKg: $shop->rail_kg,
             hookKg: $shop->hook_kg,
             ovenMaxC: $oven?->max_c,
-            compressorM3Min: $shop->compressor_m3_min,
+            compressorM3Min: $shop->airLine()->continuousM3Min(),
             nozzleMm: $shop->nozzle_mm,
             groundOhm: $ground?->figure('ohm'),
             groundMeasuredToday: $ground !== null,
@@ -257,6 +257,7 @@ final class ReadFacts
             saltAir: $shop->by_the_sea,
             sprayGMin: $shop->booth_air_m3_min === null ? null : self::mostFlow(),
             boothAirM3Min: $shop->booth_air_m3_min,
+            feed: ThisRequest::once('usual gun', Gun::usual(...))?->feed,
             lelGM3: $this->coats->map(fn (Coat $coat): ?float => $coat->powder->lel_g_m3)->filter()->min(),
         );
     }

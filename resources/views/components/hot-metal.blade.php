@@ -10,8 +10,8 @@
             <span class="num text-[2.4rem]" data-until="{{ $clock->handleAt()->getTimestampMs() }}"
                 data-past="cool">{{ ShopClock::time($clock->handleAt()) }}</span>
             <p class="grow"><b>Hot metal: {{ $clock->isMeasured ? '' : 'about ' }}{{ $u->temp($clock->celsius()) }}.</b>
-                <span class="hint">Handle from about {{ ShopClock::time($clock->handleAt()) }}. No solvent, tape or bare hand
-                    before.</span></p>
+                <span class="hint">Handle from about {{ ShopClock::time($clock->handleAt()) }}. No solvent, tape or
+                    bare hand before.</span></p>
             @can('work')
                 <form method="post" action="/lots/{{ $lot->id }}/metal-temperature" class="flex items-end gap-2">
                     <x-once />

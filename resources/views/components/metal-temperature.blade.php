@@ -8,7 +8,8 @@
     <section id="metal" class="panel flex flex-wrap items-end gap-3" aria-label="Part temperature">
         <p class="grow">
             <b>Carried in from the cold.</b>
-            {{ $celsius === null ? 'Measure the metal before you blast or spray.' : 'Metal '.$u->temp($celsius, 1).'.' }}
+            {{ $celsius === null ? 'Measure the metal before you blast or spray.'
+                : 'Metal '.$u->temp($celsius, 1).'.' }}
         </p>
         @can('work')
             <form method="post" action="/lots/{{ $lot->id }}/metal-temperature" class="flex items-end gap-2">

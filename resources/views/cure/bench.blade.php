@@ -62,7 +62,8 @@
                     <a class="panel block no-underline mb-2"
                         href="/bakes/{{ $bake->id }}">{{ $bake->partNames() }}<br><span class="hint">pulled
                             {{ ShopClock::time($bake->pulled_at) }},
-                            {{ $cool->gt(ShopClock::now()) ? 'to be touched from about ' . ShopClock::time($cool) : 'cool'
+                            {{ $cool->gt(ShopClock::now())
+                                ? 'to be touched from about ' . ShopClock::time($cool) : 'cool'
                                 }}</span></a>
                 @empty
                     <p class="hint">Nothing yet.</p>

@@ -63,7 +63,8 @@
                     <li>{{ $program->number }}, {{ $program->name }}: {{ round($program->kv) }} kV{{
                         $program->ua === null ? '' : ', '.round($program->ua).' µA' }}, powder air
                         {{ $gun->model()->airWords($program->air) }}{{ $program->powder_percent === null ? ''
-                            : ', powder '.round($program->powder_percent).' %' }}{{ $program->atomising_air === null ? ''
+                            : ', powder '.round($program->powder_percent).' %' }}{{
+                        $program->atomising_air === null ? ''
                             : ', atomizing air '.$gun->air_unit->show($program->atomising_air) }}</li>
                 @endforeach
             </ul>
@@ -71,8 +72,8 @@
             <div class="w-52"><x-field name="program_name" label="For" /></div>
             <div class="w-24"><x-field name="kv" label="kV" inputmode="decimal" /></div>
             <div class="w-24"><x-field name="ua" label="µA" inputmode="decimal" /></div>
-            <div class="w-32"><x-field name="air" label="Powder air" :unit="$gun->air_unit->unit()" inputmode="decimal" />
-            </div>
+            <div class="w-32"><x-field name="air" label="Powder air" :unit="$gun->air_unit->unit()"
+                inputmode="decimal" /></div>
             <div class="w-32"><x-field name="powder_percent" label="Powder output, %" inputmode="decimal" /></div>
             @if ($gun->has_atomising)
                 <div class="w-32"><x-field name="atomising_air" label="Atomizing air" :unit="$gun->air_unit->unit()"

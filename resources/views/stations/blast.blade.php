@@ -41,7 +41,8 @@
                     {{ $u->said($blast->air->limit ?? 'It holds the pressure asked for.') }}
                     @if ($blast->air->limit)
                         At {{ $u->show(D::Pressure, $blast->air->wantedBar, 1) }} fit a bore of
-                        {{ $u->show(D::Length, $blast->air->boreToFitMm) }} at most.
+                        {{ $u->show(D::Length, $blast->air->boreToFitMm) }} at most; bought new,
+                        {{ $u->show(D::Length, $blast->air->newBoreToFitMm) }}, so that it still does when worn.
                     @endif
                     @if ($blast->air->isWorn())
                         The nozzle has worn and takes {{ $blast->air->wornPercent() }} % more air than

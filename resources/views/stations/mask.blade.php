@@ -73,7 +73,8 @@
                         <input type="hidden" name="size" value="{{ $hooks->size->value }}">
                         <button class="btn btn-quiet">These hooks are clean now</button>
                     </form>
-                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground" class="flex flex-wrap items-end gap-2">
+                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground"
+                        class="flex flex-wrap items-end gap-2">
                         <x-once />
                         <div class="grow">
                             <x-field name="ohm" label="Part to ground" inputmode="decimal" />

@@ -191,7 +191,7 @@ final class BenchChecksTest extends TestCase
 
     public function test_what_stands_in_the_way_of_the_cloud_is_told_by_skin_and_box(): void
     {
-        $is = fn (array $part): Openness => CoatBench::openness(BenchJob::of($part + self::STEEL)->facts->part);
+        $is = fn (array $part): Openness => BenchJob::of($part + self::STEEL)->facts->part->openness();
         // Two faces of 1 m by 0.5 m: 1 m2 of box.
         $box = ['box_mm' => [500, 1000, 40]];
         self::assertSame(Openness::Lattice, $is($box + ['area_m2' => 0.59]));

@@ -126,6 +126,19 @@ final class BlastBenchTest extends TestCase
         self::assertNull(self::bench($job, [self::lot('soda')], new BlastSetting($clean->medium))->lot);
     }
 
+    public function test_clean_metal_that_is_only_swept_takes_a_sweep_s_minutes_and_media(): void
+    {
+        $part = ['metal' => 'aluminium', 'area_m2' => 8.0, 'mass_kg' => 60];
+        $job = fn (string ...$kinds): Plan => BenchJob::of($part, ['steps' => array_map(
+            fn (string $kind): array => ['step' => $kind], array_values($kinds),
+        )]);
+        [$swept, $blasted] = [self::bench($job('sweep_blast')), self::bench($job('blast'))];
+        self::assertSame([2.5, 6.0], [$swept->air->wantedBar, $blasted->air->wantedBar]);
+        self::assertLessThan($blasted->plan->minutes, $swept->plan->minutes);
+        self::assertLessThan(0.5 * $blasted->plan->mediaKg, $swept->plan->mediaKg);
+        self::assertEquals($blasted->plan, self::bench($job('blast', 'sweep_blast'))->plan, 'a blast is a blast');
+    }
+
     public function test_the_blast_takes_off_what_is_left_and_never_grease(): void
     {
         $left = fn (array $on, array $more = []): array => BlastBench::onIt(

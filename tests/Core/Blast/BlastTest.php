@@ -6,6 +6,7 @@ namespace Tests\Core\Blast;
 
 use Aenum\Core\Bench\MediaChoice;
 use Aenum\Core\Blast\Access;
+use Aenum\Core\Blast\AirLine;
 use Aenum\Core\Blast\AirSystem;
 use Aenum\Core\Blast\BlastPlan;
 use Aenum\Core\Blast\Media;
@@ -218,6 +219,24 @@ final class BlastTest extends TestCase
         self::assertLessThan(6.0, $thin->nozzleBar);
         self::assertStringContainsString('Hoses and dryer eat', (string) $thin->limit?->in(UnitSystem::Metric));
         self::assertEqualsWithDelta(8.0, $thin->points[0]['bar'], 0.01);
+    }
+
+    public function test_a_compressor_is_sized_by_its_duty_cycle_and_for_a_worn_nozzle(): void
+    {
+        // 8 mm at 7 bar takes 3.88 m³/min; worn out it takes 1.4 times that, and at 60 % duty the plate must say more.
+        $air = Nozzle::freeAirM3Min(8, 7);
+        self::assertEqualsWithDelta(1.4 * $air / 0.6, AirSystem::compressorM3Min(8, 7, 0.6), 1e-9);
+        self::assertEqualsWithDelta(1.4 * $air, AirSystem::compressorM3Min(8, 7, 1.0), 1e-9);
+        $new = AirSystem::newBoreMm(7, 1.4 * $air);
+        self::assertEqualsWithDelta(8.0, $new, 1e-6, 'bought new, it may wear to what the compressor feeds');
+        self::assertLessThan(Nozzle::boreToFitMm(7, 1.4 * $air), $new);
+        $line = fn (?float $duty): AirLine => new AirLine(compressorM3Min: 5.0, nozzleMm: 8.0, duty: $duty);
+        self::assertSame([5.0, 3.0, null], [
+            $line(null)->continuousM3Min(), $line(0.6)->continuousM3Min(), (new AirLine())->continuousM3Min(),
+        ]);
+        self::assertLessThan($line(null)->at(7)->nozzleBar, $line(0.6)->at(7)->nozzleBar);
+        $this->expectException(InvalidQuantity::class);
+        AirSystem::compressorM3Min(8, 7, 0.0);
     }
 
     public function test_more_compressor_never_gives_less_pressure(): void

@@ -236,10 +236,10 @@ final class CoatPlanTest extends TestCase
 
     public function test_a_lattice_is_told_by_what_its_box_holds(): void
     {
-        $part = fn (float $m2): Openness => CoatBench::openness(RouteFile::parse((string) json_encode([
+        $part = fn (float $m2): Openness => (RouteFile::parse((string) json_encode([
             'format' => RouteFile::FORMAT,
             'part' => ['metal' => 'carbon_steel', 'area_m2' => $m2, 'box_mm' => [1000, 800, 40]],
-        ]))->plan()->facts->part);
+        ]))->plan()->facts->part)->openness();
         self::assertSame(Openness::Lattice, $part(0.959));
         self::assertSame(Openness::Panel, $part(0.96));
     }

@@ -23,7 +23,7 @@ use Aenum\Core\Unit\InvalidQuantity;
 use Aenum\Core\Word\VoltageWay;
 use PHPUnit\Framework\TestCase;
 
-/** Advice within what a gun can set: two steps of 15 and 25 kV, no current limit, positive charge, its own air scale. */
+/** Advice within what a gun can set: two steps of 15 and 25 kV, no current limit, positive charge, its own scale. */
 final class GunsAsTheyAreTest extends TestCase
 {
     private static function cupGun(mixed ...$with): Gun

@@ -98,8 +98,8 @@ final class ReworkTest extends TestCase
         self::assertSame(['abrade3', 'solvent_wipe', 'coat3', 'bake3', 'cool'], self::kinds($one));
         // Hands: sand 2 + 6·0.48, wipe 2 + 2·0.48, coat 20 + 60·0.48/18, bake 3.
         self::assertEqualsWithDelta(4.88 + 2.96 + 21.6 + 3, $one->minutes, 1e-9);
-        // Powder: 0.48 m² of 75 µm at 1.5 over 60 %.
-        self::assertEqualsWithDelta(0.48 * 1.5 * 75 / 1000 / 0.6, $one->powderKg, 1e-9);
+        // Powder: 0.48 m² of 75 µm at 1.5 over 60 % on a coat, and 45 g that stay in the cup.
+        self::assertEqualsWithDelta(0.48 * 1.5 * 75 / 1000 / 0.6 + 0.045, $one->powderKg, 1e-9);
         self::assertEqualsWithDelta(68 - Rework::SANDED_UM + 75, $one->filmAfterUm, 1e-9);
         self::assertEqualsWithDelta(270, $one->filmMostUm, 1e-9);
         self::assertGreaterThan($one->minutes / 60 * 78, $one->money);

@@ -38,6 +38,7 @@ final class QuoteLinesTest extends TestCase
         float $share = 1.0,
         ?float $massKg = 12.0,
         int $count = 10,
+        ?array $boxMm = null,
     ): Plan {
         $coats = [new CoatFacts(Role::Base, 180, 18, 75, share: $zone === null ? $share : 1.0)];
         if ($zone !== null) {
@@ -49,6 +50,7 @@ final class QuoteLinesTest extends TestCase
             count: $count,
             massKg: $massKg,
             areaM2: 1.5,
+            boxMm: $boxMm,
             onIt: [OnIt::Rust],
         ), coats: $coats);
 
@@ -125,7 +127,7 @@ final class QuoteLinesTest extends TestCase
             [
                 '70 min by the book for 10 pieces',
                 '10 min of colour changes, half of each',
-                '2.81 kg of powder for coat 1',
+                '2.46 kg of powder for coat 1',
             ],
             self::rests(self::line($quote, LineKind::Coat)),
         );
@@ -249,6 +251,21 @@ final class QuoteLinesTest extends TestCase
         self::assertSame($adds, $extras($facts, true, new AskedFor(7, 1, 3)));
     }
 
+    public function test_an_oversize_charge_shows_what_it_rests_on(): void
+    {
+        $rests = fn (float $long): array => array_merge(...array_map(
+            self::rests(...),
+            array_filter(
+                self::quote(self::plan(boxMm: [$long, 60.0, 60.0]), [
+                    Policy::GreatSize->value => PolicyWay::at(40.0),
+                ])->lines,
+                fn (QuoteLine $line): bool => $line->kind === LineKind::Extra,
+            ),
+        ));
+        self::assertContains('Longest side 2000 mm; oversize from 2000 mm.', $rests(2000.0));
+        self::assertSame([], $rests(1999.0));
+    }
+
     public function test_a_part_nobody_has_weighed_is_charged_no_heat_and_none_is_told(): void
     {
         $oven = self::line(self::quote(self::plan(massKg: null)), LineKind::Oven);
@@ -258,12 +275,16 @@ final class QuoteLinesTest extends TestCase
 
     public function test_a_zone_takes_powder_for_its_own_share(): void
     {
+        // 15 m² at 75 µm of 1.5: a panel keeps 70 % of it, 60 % over another coat; 45 g stay in the cup.
+        $kg = fn (float $m2, float $transfer): float => $m2 * 1.5 * 75 / 1000 / $transfer + 0.045;
         $whole = self::line(self::quote(), LineKind::Coat)->material;
-        self::assertEqualsWithDelta(0.2 * $whole, self::line(self::quote(self::plan(share: 0.2)), LineKind::Coat)
-            ->material, 1e-9);
+        self::assertEqualsWithDelta(14.0 * $kg(15, 0.7), $whole, 1e-9);
+        self::assertEqualsWithDelta(14.0 * $kg(3, 0.7), self::line(
+            self::quote(self::plan(share: 0.2)), LineKind::Coat,
+        )->material, 1e-9);
         $both = self::line(self::quote(self::plan(zone: 'rim', share: 0.2)), LineKind::Coat);
-        self::assertEqualsWithDelta(1.2 * $whole, $both->material, 1e-9);
-        self::assertContains('0.56 kg of powder for coat 2', self::rests($both));
+        self::assertEqualsWithDelta(14.0 * ($kg(15, 0.7) + $kg(3, 0.6)), $both->material, 1e-9);
+        self::assertContains('0.61 kg of powder for coat 2', self::rests($both));
     }
 
     public function test_the_factor_of_two_colours_is_for_two_colours(): void
@@ -291,12 +312,16 @@ final class QuoteLinesTest extends TestCase
             PartQuote::of(self::plan(), [QuotePowder::of(1.5, null, true, $boxKg)], self::terms()),
             LineKind::Special,
         );
-        // 2.8125 kg and a quarter: 3.515625 kg is just a box of so many, and needs two of a gram less.
-        self::assertEqualsWithDelta(3.515625 * 14.0, $special(3.515625)->material, 1e-9);
-        self::assertEqualsWithDelta(2 * 3.514 * 14.0, $special(3.514)->material, 1e-9);
+        // 2.4107 kg sprayed, a quarter of that for a redo, 45 g in the cup: just a box of that, two of a gram less.
+        $kg = 15 * 1.5 * 75 / 1000 / 0.7 * 1.25 + 0.045;
+        self::assertEqualsWithDelta($kg * 14.0, $special($kg)->material, 1e-9);
+        self::assertEqualsWithDelta(2 * ($kg - 0.001) * 14.0, $special($kg - 0.001)->material, 1e-9);
         self::assertSame(35.0 * 1.5, $special(5.0)->hands);
         self::assertSame(
-            ['3.52 kg for coat 1, and with it 25 % for a redo', 'a whole box of 5 kg', '35 min for a test panel'],
+            [
+                '3.06 kg for coat 1, with what stays in the gun and 25 % for a redo', 'a whole box of 5 kg',
+                '35 min for a test panel',
+            ],
             self::rests($special(5.0)),
         );
         self::assertSame('2 whole boxes of 2 kg', self::rests($special(2.0))[1]);

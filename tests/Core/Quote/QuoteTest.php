@@ -87,10 +87,11 @@ final class QuoteTest extends TestCase
         $coat = self::line($quote, LineKind::Coat);
         self::assertNotNull($coat);
         $minutes = array_sum(array_map(fn ($step): float => $step->minutes, $plan->all(StepKind::Coat)));
-        // Half of a change of 20 min; 15 m2 at 75 um of 1.5 with 60 % on the part: 1000*0.6/(1.5*75) m2 from a kg.
+        // Half of a change of 20 min; 15 m2 at 75 um of 1.5, 70 % on the part: 1000*0.7/(1.5*75) m2 from a kg, and 45 g
+        // that stay in the cup.
         self::assertEqualsWithDelta($minutes + 10.0, $coat->minutes, 1e-9);
         self::assertEqualsWithDelta($minutes + 10.0, $coat->hands, 1e-9, 'a minute is a unit of money here');
-        self::assertEqualsWithDelta(15.0 / (600 / 112.5) * 14.0, $coat->material, 1e-9);
+        self::assertEqualsWithDelta((15.0 / (700 / 112.5) + 0.045) * 14.0, $coat->material, 1e-9);
         self::assertSame(8.0, self::line($quote, LineKind::Blast)?->material);
         // The metal's own heat and what the oven loses beside it: 120 kg of steel to 180 °C, 30 % of all of it.
         $kwh = 120 * Metals::find('carbon_steel')?->heatCapacity->enthalpy(20.0, 180.0) / 3.6e6 / 0.3;
@@ -117,10 +118,10 @@ final class QuoteTest extends TestCase
         $quote = fn (int $count): PartQuote => PartQuote::of(
             self::plan($count), [QuotePowder::of(1.5, 20.0, true, 5.0)], self::terms(),
         );
-        // 2.8125 kg and a quarter of it: 3.52 kg, a box of 5. Fifteen pieces: 5.27 kg, two boxes.
+        // 2.41 kg, a quarter of it and 45 g: 3.06 kg, a box of 5. Twenty pieces: 6.07 kg, two boxes.
         $ten = self::line($quote(10), LineKind::Special);
         self::assertSame([100.0, 35.0], [$ten?->material, $ten?->minutes]);
-        self::assertSame(200.0, self::line($quote(15), LineKind::Special)?->material);
+        self::assertSame(200.0, self::line($quote(20), LineKind::Special)?->material);
         self::assertSame(0.0, self::line($quote(10), LineKind::Coat)?->material, 'its powder is in the boxes');
         $stock = PartQuote::of(self::plan(), [QuotePowder::of(1.5, 20.0)], self::terms());
         self::assertNull(self::line($stock, LineKind::Special));

@@ -135,7 +135,7 @@ final class CounterTest extends TestCase
             'kwh' => 0.3,
         ]);
         self::assertEqualsWithDelta(33, $cost->handMinutes, 1e-9);
-        self::assertEqualsWithDelta((5 * 1.5 * 80) / 1000 / 0.6, $cost->powderKg, 1e-9);
+        self::assertEqualsWithDelta((5 * 1.5 * 80) / 1000 / 0.7 + 0.045, $cost->powderKg, 1e-9);
         // cp = 903 + 0.41 T: 20 kg from 20 to 200 °C, three tenths of the oven's energy in the load.
         $kwh = (20 * (903 * 180 + 0.205 * (200 ** 2 - 20 ** 2))) / 3.6e6 / 0.3;
         self::assertEqualsWithDelta($kwh, $cost->kwh, 1e-6);

@@ -240,6 +240,48 @@ final class RoutePlannerTest extends TestCase
         }
     }
 
+    public function test_large_clean_light_alloy_is_swept_and_says_so(): void
+    {
+        $trim = fn (float $m2, string $metal = 'aluminium', array $on = ['bare']): array => self::answer([
+            'part' => ['metal' => $metal, 'count' => 4, 'area_m2' => $m2 / 4, 'mass_kg' => 3, 'on_it' => $on],
+            'where' => 'outdoors',
+            'coats' => [['bake_c' => 180]],
+        ])['steps'];
+        $kinds = fn (array $steps): array => array_column($steps, 'step');
+        self::assertContains('blast', $kinds($trim(2.99)));
+        self::assertNotContains('blast', $kinds($trim(3.0)));
+        self::assertContains('sweep_blast', $kinds($trim(3.0)));
+        self::assertContains('blast', $kinds($trim(3.0, 'carbon_steel')));
+        // Clear is stripped and the rest swept; what a sweep does not take is blasted all the same.
+        self::assertSame(['strip_chemical', 'sweep_blast'], array_values(array_intersect(
+            $kinds($trim(3.0, on: ['factory_clear'])), ['strip_chemical', 'blast', 'sweep_blast'],
+        )));
+        self::assertContains('blast', $kinds($trim(3.0, on: ['plastic_coating'])));
+        $sweep = array_values(array_filter($trim(3.0), fn (array $one): bool => $one['step'] === 'sweep_blast'))[0];
+        self::assertStringContainsString('Swept, not blasted', $sweep['why']);
+    }
+
+    public function test_the_shop_standards_for_the_last_wipe_and_for_dry_off_heat(): void
+    {
+        $kinds = fn (array $house, array $features = ['faces'], string $where = 'indoors'): array => self::steps([
+            'part' => ['metal' => 'carbon_steel', 'on_it' => ['rust'], 'features' => $features, 'area_m2' => 1],
+            'where' => $where, 'coats' => [['bake_c' => 180]],
+        ] + ($house === [] ? [] : ['house' => $house]));
+        $at = fn (array $steps, string $kind): int => (int) array_search($kind, $steps, true);
+        $usual = $kinds([]);
+        self::assertLessThan($at($usual, 'tape_mask'), $at($usual, 'solvent_wipe'));
+        $last = $kinds(['last_wipe' => 'after_masking']);
+        self::assertGreaterThan($at($last, 'tape_mask'), $at($last, 'solvent_wipe'));
+        self::assertCount(1, array_keys($last, 'solvent_wipe', true));
+        // Coated on the heat of the dry-off: neither cooled to handle nor heated again, unless something is taped.
+        $warm = ['coat' => 'warm', 'surface' => 'blast'];
+        $hot = $kinds($warm, [], 'outdoors');
+        self::assertNotContains('warm', $hot);
+        self::assertContains('dry_off', $hot);
+        self::assertContains('warm', $kinds($warm, ['faces'], 'outdoors'));
+        self::assertContains('warm', $kinds($warm, [], 'indoors'), 'a part that was only wiped is warmed');
+    }
+
     public function test_reordering_names_the_contradiction_at_once(): void
     {
         $laid = self::answer(self::CASTING);
