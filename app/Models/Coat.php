@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $powder_id
  * @property ?string $zone where on the part it goes; null for all of it
  * @property float $share of the part's area
+ * @property ?float $edge_m length of its zone's edge on one piece
  * @property string $role primer, base, mid or clear
  * @property string $bake_to as BakeTo has it
  * @property ?int $rework_id where it was laid to mend some pieces; null for one of all
@@ -37,7 +38,7 @@ final class Coat extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['share' => 'float'];
+        return ['share' => 'float', 'edge_m' => 'float'];
     }
 
     /** How far it is baked; fully, where a row says what this release does not know. */

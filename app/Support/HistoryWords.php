@@ -53,6 +53,7 @@ final class HistoryWords
         'bonded' => 'bonded metallic', 'booth_air_m3_min' => 'booth air, m³/min', 'booth_deep_mm' => 'booth depth',
         'booth_face_m_s' => 'booth face velocity, m/s', 'booth_high_mm' => 'booth height',
         'booth_reclaims' => 'booth reclaims powder', 'booth_wide_mm' => 'booth width',
+        'edge_m' => 'edge to wipe along, m',
         'light_metal_cabinet' => 'cabinet for light metal alone', 'gun_interlocked' => 'gun interlocked with the fan',
         'co_alarm' => 'carbon monoxide alarm', 'breathing_air_tested_on' => 'breathing air tested',
         'compressor_duty' => 'compressor duty cycle', 'positive' => 'charges positive', 'air_unit' => 'unit of air',

@@ -119,7 +119,10 @@ final class JobNode
         $node->object([
             'role', 'bake_c', 'bake_min', 'film_um', 'effect', 'zinc_rich', 'gas_tolerant', 'conductive', 'over',
             'before_clear', 'zone', 'share', 'clear', 'tried', 'chemistry', 'outdoors',
+            'edge_m',
         ]);
+
+        $edge = $node->numberOr('edge_m', null);
 
         return $node->guard(fn (): CoatFacts => new CoatFacts(
             role: $node->find('role')?->enum(Role::class) ?? Role::Base,
@@ -138,6 +141,7 @@ final class JobNode
             tried: $node->find('tried')?->asFlag() ?? false,
             chemistry: $node->find('chemistry')?->enum(Chemistry::class),
             outdoors: $node->find('outdoors')?->asFlag(),
+            edgeM: $edge === null ? null : Check::above('edge_m', $edge, 0, 1000),
         ));
     }
 

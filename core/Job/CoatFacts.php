@@ -26,6 +26,7 @@ final readonly class CoatFacts
      * @param  float|null  $gelMinutes  at the gel temperature, where the coat is only to gel; null for the usual time
      * @param  Chemistry|null  $chemistry  of its powder
      * @param  bool|null  $outdoors  its sheet says it may go outdoors; null where it is silent
+     * @param  float|null  $edgeM  length of the edge of its zone on one piece, m; null where nobody measured it
      * @param  bool  $isBakeAssumed  the data sheet gives no gel temperature, so bakeC is a house figure
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class CoatFacts
         public bool $isBakeAssumed = false,
         public ?Chemistry $chemistry = null,
         public ?bool $outdoors = null,
+        public ?float $edgeM = null,
     ) {
     }
 

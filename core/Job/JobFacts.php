@@ -98,6 +98,16 @@ final readonly class JobFacts
         return PowderNeed::kg($area, $sg, $one->filmMicrons, $transfer->share, $this->equipment->feed, $reserve);
     }
 
+    /**
+     * Returns the area a coat covers on one piece, m².
+     *
+     * @param  int  $coat  from 0
+     */
+    public function zoneM2(int $coat): float
+    {
+        return $this->part->areaOfAllM2() / max(1, $this->part->count) * $this->coats[$coat]->share;
+    }
+
     /** The same job blasted otherwise. */
     public function blastedWith(?BlastFacts $blast): self
     {

@@ -118,8 +118,8 @@ final readonly class Exercise
             new self(
                 'damp_day',
                 'A damp day',
-                'It plugged at 7 bar, the separator is full, and the part wants 5.',
-                'An even flow at 5 bar, with dry air.',
+                'It plugged at 7 bar, the separator is full, the day is humid, and the part wants 5.',
+                'An even flow at 5 bar, dry air, and the choke half open so that damp media keeps moving.',
                 new Pot(
                     pinned: true,
                     water: 4,
@@ -130,8 +130,9 @@ final readonly class Exercise
                     pressed: true,
                     settled: true,
                     plugged: true,
+                    humid: true,
                 ),
-                fn (Pot $pot): bool => $even($pot) && $pot->water === 0,
+                fn (Pot $pot): bool => $even($pot) && $pot->water === 0 && $pot->halfChoke,
             ),
         ];
 

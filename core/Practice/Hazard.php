@@ -59,8 +59,9 @@ enum Hazard: string
             self::GritInRegulator => 'Under pressure a regulator is only turned up. To lower it: shut the supply, '
                 .'vent, then turn it down.',
             self::StuckSafety => 'Vent through the ball valve. The safety valve is for the one time nobody is looking.',
-            self::Plugged => 'Drain the separator, and open the media valve only until the flow sounds even.',
-            self::Surge => 'The choke stays open, except for a moment to clear a plug.',
+            self::Plugged => 'Drain the separator, open the media valve only until the flow sounds even, and on a '
+                .'humid day blast with the choke half open.',
+            self::Surge => 'The choke stays open, except for a moment to clear a plug, and half open on a humid day.',
             self::Flooded => 'Shut the media valve a quarter at a time until the flow sounds even.',
             self::Starved => 'Open the media valve a quarter at a time until the flow sounds even.',
         };

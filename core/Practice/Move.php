@@ -20,6 +20,7 @@ enum Move: string
     case TurnUp = 'turn_up';
     case CloseChoke = 'close_choke';
     case OpenChoke = 'open_choke';
+    case HalfChoke = 'half_choke';
     case Press = 'press';
     case MoreMedia = 'more_media';
     case LiftSafety = 'lift_safety';
@@ -36,6 +37,7 @@ enum Move: string
             self::TurnDown => 'turn the regulator down 1 bar',
             self::OpenChoke => 'open the choke',
             self::CloseChoke => 'shut the choke',
+            self::HalfChoke => 'set the choke half open',
             self::MoreMedia => 'media valve, a quarter open',
             self::LessMedia => 'media valve, a quarter shut',
             self::OpenVent => 'open the vent ball valve',
@@ -55,7 +57,7 @@ enum Move: string
             self::DrainSeparator => 'separator',
             self::OpenSupply, self::CloseSupply => 'supply',
             self::TurnUp, self::TurnDown => 'regulator',
-            self::OpenChoke, self::CloseChoke => 'choke',
+            self::OpenChoke, self::CloseChoke, self::HalfChoke => 'choke',
             self::MoreMedia, self::LessMedia => 'media',
             self::OpenVent, self::CloseVent => 'vent',
             self::LiftSafety => 'safety',

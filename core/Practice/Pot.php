@@ -27,6 +27,9 @@ final readonly class Pot
     /** A safety valve that leaks lets no more than this stand in the pot, bar. */
     private const LEAKY_BAR = 2;
 
+    /** Half a choke pushes dry media as if the valve stood this much further open, quarters. */
+    private const PUSHES = 2;
+
     public function __construct(
         public bool $pinned = false,
         /** 0 dry to 4 full. */
@@ -49,6 +52,10 @@ final readonly class Pot
         public bool $settled = false,
         /** A hose broke loose: nothing can be done but shut the air off. */
         public bool $loose = false,
+        /** The choke stands half open. */
+        public bool $halfChoke = false,
+        /** A humid day: the media is damp, and bridges over the valve unless the choke pushes it. */
+        public bool $humid = false,
     ) {
     }
 
@@ -66,8 +73,20 @@ final readonly class Pot
         $is = fn (bool $open): string => $open ? 'open' : 'shut';
 
         return "supply {$is($this->supply)}, regulator at {$this->set} bar, pot at {$this->bar()} bar, "
-            ."choke {$is($this->choke)}, media valve {$this->quarters} quarters open, vent {$is($this->vent)}, "
+            ."choke {$this->chokeWord()}, media valve {$this->quarters} quarters open, vent {$is($this->vent)}, "
             .'dead-man '.($this->pressed ? 'pressed' : 'let go').'. '.$this->flow()->sounds();
+    }
+
+    /** How the choke stands. */
+    public function chokeWord(): string
+    {
+        return $this->choke ? ($this->halfChoke ? 'half open' : 'open') : 'shut';
+    }
+
+    /** What the media valve lets through, quarters of a dry pot with its choke open. */
+    private function feeds(): int
+    {
+        return $this->quarters + ($this->halfChoke && ! $this->humid ? self::PUSHES : 0);
     }
 
     /** What comes out of the nozzle. */
@@ -78,8 +97,8 @@ final readonly class Pot
             ! $this->choke && ! $this->plugged && $this->quarters > 0 && $this->mediaKg > 0 => Flow::Surging,
             ! $this->choke => Flow::Nothing,
             $this->plugged || $this->quarters === 0 || $this->mediaKg === 0 => Flow::AirOnly,
-            $this->quarters < self::EVEN[0] => Flow::Starved,
-            $this->quarters > self::EVEN[1] => Flow::Flooded,
+            $this->feeds() < self::EVEN[0] => Flow::Starved,
+            $this->feeds() > self::EVEN[1] => Flow::Flooded,
             default => Flow::Even,
         };
     }
@@ -102,7 +121,8 @@ final readonly class Pot
             Move::CloseSupply => [$this->with(['supply' => false, 'shutIn' => $this->bar()]), []],
             Move::TurnUp => $this->turnUp(),
             Move::TurnDown => $this->turnDown(),
-            Move::OpenChoke => [$this->with(['choke' => true]), []],
+            Move::OpenChoke => [$this->with(['choke' => true, 'halfChoke' => false]), []],
+            Move::HalfChoke => $this->blast($this->with(['choke' => true, 'halfChoke' => true])),
             Move::CloseChoke => $this->closeChoke(),
             Move::MoreMedia => $this->blast(
                 $this->with(['quarters' => min(self::MOST_QUARTERS, $this->quarters + 1)]),
@@ -185,7 +205,7 @@ final readonly class Pot
      */
     private function closeChoke(): array
     {
-        $after = $this->with(['choke' => false]);
+        $after = $this->with(['choke' => false, 'halfChoke' => false]);
         if (! $this->pressed || $this->bar() === 0 || $this->quarters === 0) {
             return [$after, []];
         }
@@ -216,7 +236,7 @@ final readonly class Pot
             ! $pot->plugged &&
             $pot->quarters > 0 &&
             $pot->mediaKg > 0 &&
-            ($pot->water >= self::WET || $pot->quarters >= self::EVEN[1] + 2);
+            ($pot->water >= self::WET || $pot->feeds() >= self::EVEN[1] + 2 || ($pot->humid && ! $pot->halfChoke));
         $spent = $pot->with([
             'settled' => $pot->settled || $flow === Flow::Even,
             'mediaKg' => $pot->plugged || $packs
@@ -247,7 +267,11 @@ final readonly class Pot
     /** @param  array<string, bool|int>  $changes */
     private function with(array $changes): self
     {
-        /** @var array{bool, int, bool, int, bool, int, bool, int, bool, bool, bool, bool, int, bool, bool} $all */
+        /**
+         * @var array{
+         *     bool, int, bool, int, bool, int, bool, int, bool, bool, bool, bool, int, bool, bool, bool, bool,
+         * } $all
+         */
         $all = array_values(array_merge($this->all(), $changes));
 
         return new self(...$all);

@@ -14,7 +14,7 @@ final class PotCare
             'Sieve at every fill: one flake of paint plugs the valve.',
             'Empty it with the air off and the media valve wide open, lid open, into a bucket under the nozzle.',
             'A new pot has oil in it: run a first fill through on scrap, and throw that away.',
-            'On a humid day keep the choke half shut while you wait, so that damp air does not stand in the media.',
+            'On a humid day blast with the choke half open: it pushes damp media through the valve.',
             'Drain the separator before the first air of the day, and again at noon when it is muggy.',
         ];
     }

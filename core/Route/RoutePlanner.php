@@ -537,7 +537,16 @@ final class RoutePlanner
             TwoColourWay::Wipe => "Only {$zone} keeps this coat; the wet powder is wiped off the rest.",
             default => "Only {$zone} keeps this coat; tilted and tapped, the powder falls off the rest.",
         };
-        $this->add(new Step($kind, $way->minutesEach() * $this->part->count, 0, $why, coat: $coat));
+        $minutes = $this->keepApartMinutes($way, $coat);
+        $this->add(new Step($kind, $minutes, 0, $why, coat: $coat));
+    }
+
+    /** Labor of keeping a second color off the first, for all pieces, min. */
+    private function keepApartMinutes(TwoColourWay $way, int $coat): float
+    {
+        $edge = $this->facts->coats[$coat - 1]->edgeM;
+
+        return $way->minutesEach($edge, $this->facts->zoneM2($coat - 1)) * $this->part->count;
     }
 
     private function sealsSeams(): bool
@@ -556,7 +565,7 @@ final class RoutePlanner
         $count = $this->part->count;
         foreach ($this->sandedColours as $coat => $zone) {
             $why = "Only {$zone} keeps coat {$coat}; it is sanded off raised faces once it is cured.";
-            $minutes = TwoColourWay::Sand->minutesEach() * $count;
+            $minutes = $this->keepApartMinutes(TwoColourWay::Sand, $coat);
             $this->add(new Step(StepKind::ZoneSand, $minutes, 0, $why, coat: $coat));
         }
         if ($this->part->is(Mark::BaredAfter)) {

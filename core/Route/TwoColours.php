@@ -52,7 +52,8 @@ final readonly class TwoColours
         $holds = array_map(fn (CoatFacts $one): array => [$one->bakeC, $one->bakeMinutes], $facts->coats);
         $hands = [];
         foreach (TwoColourWay::cases() as $way) {
-            $hands[$way->value] = $way->minutesEach() * $facts->part->count;
+            $each = $way->minutesEach($facts->coats[$at]->edgeM, $facts->zoneM2($at));
+            $hands[$way->value] = $each * $facts->part->count;
         }
 
         return new self(

@@ -43,12 +43,25 @@ enum TwoColourWay: string implements Way
         return $this === self::Tape;
     }
 
-    /** Hands for one piece, min. House figures, unverified. */
-    public function minutesEach(): float
+    /** Wiping powder off: setting to, and along a meter of edge, min. House figures, unverified. */
+    private const WIPE_SET_UP = 1.0;
+
+    private const WIPE_M = 2.0;
+
+    /**
+     * Returns labor for one piece, min. Wiping goes by the length of the edge it follows; where nobody measured that,
+     * by the outline of a round patch as large as the color covers. House figures, unverified.
+     *
+     * @param  float|null  $edgeM  of the color on one piece
+     * @param  float  $areaM2  the color covers on one piece
+     */
+    public function minutesEach(?float $edgeM, float $areaM2): float
     {
+        $edgeM ??= 2 * sqrt(M_PI * max(0.0, $areaM2));
+
         return match ($this) {
             self::Tape => 6.0,
-            self::Wipe => 2.5,
+            self::Wipe => self::WIPE_SET_UP + self::WIPE_M * $edgeM,
             self::Tilt => 0.5,
             self::Sand => 5.0,
             self::Decline => 0.0,

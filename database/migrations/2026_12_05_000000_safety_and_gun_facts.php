@@ -36,6 +36,9 @@ return new class extends Migration
             $table->double('raw_sd_um')->nullable();
             $table->boolean('respirator')->default(false);
         });
+        Schema::table('coats', function (Blueprint $table): void {
+            $table->double('edge_m')->nullable();
+        });
         DB::statement('ALTER TABLE shops ADD CONSTRAINT shops_duty CHECK '
             .'(compressor_duty IS NULL OR (compressor_duty > 0 AND compressor_duty <= 1))');
         DB::statement('ALTER TABLE guns ADD CONSTRAINT guns_air CHECK (air_usual IS NULL OR air_usual > 0)');
@@ -73,6 +76,9 @@ return new class extends Migration
         DB::statement('ALTER TABLE gun_programs DROP CONSTRAINT gun_programs_powder');
         DB::statement('ALTER TABLE guns DROP CONSTRAINT guns_air');
         DB::statement('ALTER TABLE shops DROP CONSTRAINT shops_duty');
+        Schema::table('coats', function (Blueprint $table): void {
+            $table->dropColumn('edge_m');
+        });
         Schema::table('sprayings', function (Blueprint $table): void {
             $table->dropColumn(['raw_kind', 'raw_sd_um', 'respirator']);
         });

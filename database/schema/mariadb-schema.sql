@@ -221,6 +221,7 @@ CREATE TABLE `coats` (
   `stands` tinyint(4) GENERATED ALWAYS AS (if(`superseded_at` is null,1,NULL)) STORED,
   `rework_id` bigint(20) unsigned DEFAULT NULL,
   `mended_by` bigint(20) unsigned GENERATED ALWAYS AS (coalesce(`rework_id`,0)) STORED,
+  `edge_m` double DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `coats_one_of_each` (`part_id`,`position`,`stands`,`mended_by`),
   KEY `coats_powder_id_foreign` (`powder_id`),

@@ -201,6 +201,7 @@ final class ReadFacts
             isBakeAssumed: $gels && $sheet->isFlowAssumed(),
             chemistry: $powder->chemistry,
             outdoors: $powder->outdoors,
+            edgeM: $coat->edge_m,
         );
     }
 

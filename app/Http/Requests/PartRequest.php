@@ -63,6 +63,7 @@ final class PartRequest extends FormRequest
             'coats.*.bake_to' => ['nullable', Rule::enum(BakeTo::class)],
             'coats.*.zone' => ['nullable', 'string', 'max:40'],
             'coats.*.share' => ['nullable', 'numeric', 'between:1,100'],
+            'coats.*.edge' => ['nullable', Measured::above(Dimension::Size, 0, 1000)],
         ];
     }
 
@@ -100,7 +101,8 @@ final class PartRequest extends FormRequest
      *      joint: array{joint: ?string, joint_many: ?int, joint_thick_mm: ?float, joint_long_mm: ?float},
      *      outside_only: bool, view_factor: float,
      *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
-     *      coats: list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float}>}
+     *      coats: list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float,
+     *      edge_m: ?float}>}
      */
     public function facts(): array
     {
@@ -153,7 +155,7 @@ final class PartRequest extends FormRequest
      * How far a coat is baked where nobody says: as its sheet and the house go between coats.
      *
      * @param  list<array<string, mixed>>  $rows
-     * @return list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float}>
+     * @return list<array{role: string, powder_id: int, bake_to: string, zone: ?string, share: float, edge_m: ?float}>
      */
     private function coats(array $rows): array
     {
@@ -171,6 +173,7 @@ final class PartRequest extends FormRequest
                 'bake_to' => ($row['bake_to'] ?? null) ?: $house->bakeTo($sheet, $above)->value,
                 'zone' => $zone === '' ? null : $zone,
                 'share' => (float) ($row['share'] ?? null ?: 100) / 100,
+                'edge_m' => Measured::read(Dimension::Size, $row['edge'] ?? null),
             ];
         }
 

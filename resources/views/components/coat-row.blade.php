@@ -14,4 +14,9 @@
         list="zones" />
     <x-field name="coats[{{ $at }}][share]" label="Share" unit="%" :value="$coat['share'] ?? ''" placeholder="100"
         inputmode="decimal" />
+    @if ($at > 0 && ($coat['zone'] ?? '') !== '')
+        <div class="col-span-full max-w-64"><x-field name="coats[{{ $at }}][edge]" label="Edge to wipe along, a piece"
+            :unit="$u->unit(Aenum\Core\Unit\Dimension::Size)" :value="$coat['edge'] ?? ''" inputmode="decimal"
+            hint="Blank: estimated from the area." /></div>
+    @endif
 </div>

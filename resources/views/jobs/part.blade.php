@@ -5,7 +5,8 @@
         'area_m2' => $u->field(D::Area, $s->area_m2)])->all() ?? []))
 @php($coats = App\Support\Typed::rows('coats',
     $part?->coats->map(fn($c) => ['role' => $c->role, 'powder_id' => $c->powder_id,
-        'bake_to' => $c->bake_to, 'zone' => $c->zone, 'share' => 100 * $c->share])->all() ?? []))
+        'bake_to' => $c->bake_to, 'zone' => $c->zone, 'share' => 100 * $c->share,
+        'edge' => $u->field(D::Size, $c->edge_m)])->all() ?? []))
 <x-layout :title="$part?->name ?? 'A part'" :at="$job->station">
     <p><a href="/jobs/{{ $job->id }}">Job {{ $job->number }}, {{ $job->title }}</a></p>
     <h1 class="mb-3">{{ $part?->name ?? 'What part came with it?' }}</h1>

@@ -34,7 +34,7 @@
     <path class="body {{ $pot->leaky ? 'broken' : '' }}" d="M540 56h20v-22h-20z" /><text x="572"
         y="46">safety{{ $pot->leaky ? ', leaks' : '' }}</text>
     <path class="valve {{ $pot->choke ? 'open' : '' }}" d="M440 276l32 32v-32l-32 32z" /><text x="456" y="332"
-        text-anchor="middle">choke {{ $pot->choke ? 'open' : 'shut' }}</text>
+        text-anchor="middle">choke {{ $pot->chokeWord() }}</text>
     <path class="valve {{ $pot->quarters ? 'open' : '' }}" d="M532 276l36 32v-32l-36 32z" />
     @if ($pot->plugged)
         <path class="plug" d="M536 262h28v14h-28z" />

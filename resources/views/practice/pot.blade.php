@@ -49,8 +49,9 @@
             <form method="post" action="/practice/{{ $exercise->key }}/move" class="grid grid-cols-2 gap-2"
                 aria-label="Moves"><x-once />
                 @foreach ([['pin_couplings', 'drain_separator'], ['open_supply', 'close_supply'],
-                    ['turn_up', 'turn_down'], ['open_choke', 'close_choke'], ['more_media', 'less_media'],
-                        ['open_vent', 'close_vent'], ['press', 'let_go'], ['fill', 'lift_safety']] as $pair)
+                    ['turn_up', 'turn_down'], ['open_choke', 'half_choke'], ['close_choke', 'fill'],
+                    ['more_media', 'less_media'], ['open_vent', 'close_vent'], ['press', 'let_go'],
+                    ['lift_safety']] as $pair)
                     @foreach ($pair as $key)
                         <button class="btn btn-quiet !px-2 leading-tight" name="move"
                             value="{{ $key }}"

@@ -24,6 +24,27 @@ final class PotTest extends TestCase
         return array_map(Move::from(...), preg_split('/[\s,]+/', trim($keys)) ?: []);
     }
 
+    public function test_on_a_humid_day_the_choke_stands_half_open(): void
+    {
+        $pot = fn (bool $humid, bool $half): Pot => new Pot(
+            pinned: true, supply: true, set: 5, quarters: 3, mediaKg: 20, settled: true,
+            halfChoke: $half, humid: $humid,
+        );
+        $blast = fn (Pot $pot): array => $pot->after(Move::Press);
+        self::assertSame([Hazard::Plugged], $blast($pot(true, false))[1], 'damp media bridges over the valve');
+        self::assertSame([], $blast($pot(true, true))[1]);
+        self::assertSame(Flow::Even, $blast($pot(true, true))[0]->flow());
+        self::assertSame([], $blast($pot(false, false))[1]);
+        self::assertSame([Hazard::Flooded], $blast($pot(false, true))[1], 'too rich when the media is dry');
+        [$after] = $pot(true, true)->after(Move::OpenChoke);
+        self::assertSame(['open', false], [$after->chokeWord(), $after->halfChoke]);
+        self::assertSame('half open', $after->after(Move::HalfChoke)[0]->chokeWord());
+        self::assertSame('shut', $after->after(Move::CloseChoke)[0]->chokeWord());
+        $way = array_map(fn (Move $move): string => $move->value, Exercise::all()['damp_day']->shortest());
+        self::assertContains('half_choke', $way);
+        self::assertSame(100, Exercise::all()['damp_day']->score(Exercise::all()['damp_day']->shortest()));
+    }
+
     public function test_one_who_cannot_see_it_is_told_how_it_stands(): void
     {
         $this->assertSame(

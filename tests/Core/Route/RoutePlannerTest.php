@@ -282,6 +282,31 @@ final class RoutePlannerTest extends TestCase
         self::assertContains('warm', $kinds($warm, [], 'indoors'), 'a part that was only wiped is warmed');
     }
 
+    public function test_wiping_a_second_color_goes_by_the_edge_it_follows(): void
+    {
+        $minutes = function (?float $edge, string $way = 'wipe', int $count = 4): float {
+            $second = ['bake_c' => 180, 'zone' => 'letters', 'share' => 0.1];
+            $second += $edge === null ? [] : ['edge_m' => $edge];
+            $steps = self::answer([
+                'part' => ['metal' => 'carbon_steel', 'count' => $count, 'area_m2' => 1.0],
+                'coats' => [['bake_c' => 180], $second],
+                'house' => ['two_colours' => $way],
+            ])['steps'];
+
+            $apart = array_filter(
+                $steps,
+                fn (array $one): bool => in_array($one['step'], ['zone_wipe', 'zone_mask'], true),
+            );
+
+            return (float) array_sum(array_column($apart, 'minutes'));
+        };
+        self::assertEqualsWithDelta(4 * (1 + 2 * 3.5), $minutes(3.5), 0.05);
+        self::assertEqualsWithDelta(4 * (1 + 2 * 7.0), $minutes(7.0), 0.05);
+        // Not measured: the outline of a round patch of 0.1 m².
+        self::assertEqualsWithDelta(4 * (1 + 4 * sqrt(M_PI * 0.1)), $minutes(null), 0.05);
+        self::assertSame($minutes(3.5, 'tape'), $minutes(7.0, 'tape'), 'tape goes by the piece');
+    }
+
     public function test_reordering_names_the_contradiction_at_once(): void
     {
         $laid = self::answer(self::CASTING);

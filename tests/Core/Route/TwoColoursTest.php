@@ -57,7 +57,9 @@ final class TwoColoursTest extends TestCase
             'its own bake and the second colour\'s',
         );
         self::assertGreaterThan(0, $two->metalMinutes);
-        $hands = ['tape' => 24.0, 'wipe' => 10.0, 'tilt' => 2.0, 'sand' => 20.0, 'decline' => 0.0];
+        // Wiped along the outline of a round patch of 0.15 × 0.2 m² on each of four.
+        $wipe = 4 * (1 + 2 * 2 * sqrt(M_PI * 0.2 * 0.15));
+        $hands = ['tape' => 24.0, 'wipe' => $wipe, 'tilt' => 2.0, 'sand' => 20.0, 'decline' => 0.0];
         self::assertSame($hands, $two->hands);
         self::assertNull(TwoColours::of(self::plan(self::TWO)->facts, [self::sheet(null)])?->firstOverbake);
         self::assertNull(TwoColours::of(self::plan([self::TWO[0]])->facts, [self::sheet(40)]));
