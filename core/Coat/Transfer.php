@@ -28,7 +28,8 @@ final readonly class Transfer
     }
 
     /**
-     * @param  float|null  $sheet  first-pass transfer as the powder's sheet or log has it, above 0 to 1
+     * @param  float|null  $sheet  first-pass transfer on a flat panel, as the powder's sheet has it, above 0 to 1; what
+     *                             stands in the way of the cloud lowers it in proportion
      * @param  Ground|null  $ground  null where it was not measured
      * @param  float  $learned  factor this shop's weighings have taught, above 0 to 5
      */
@@ -40,9 +41,13 @@ final readonly class Transfer
         ?float $sheet = null,
         float $learned = 1.0,
     ): self {
-        $base = $sheet === null ? $openness->transfer() : Check::above('first_pass_transfer', $sheet, 0, 1);
+        $own = $sheet === null ? null : Check::above('first_pass_transfer', $sheet, 0, 1);
+        $shape = $openness->transfer() / Openness::Panel->transfer();
         $parts = array_filter([
-            $sheet === null ? $openness->label() : 'the powder\'s own' => $base,
+            ...$own === null ? [$openness->label() => $openness->transfer()] : [
+                'the powder\'s own' => $own,
+                $openness->label() => $own * ($shape - 1),
+            ],
             'over another coat' => $recoat ? self::RECOAT : 0.0,
             'warm metal' => $warm ? self::WARM : 0.0,
             'poor earth' => $ground !== null && $ground !== Ground::Good ? self::POOR_EARTH : 0.0,

@@ -28,8 +28,8 @@ enum FilmWay: string implements Way
             self::Plain => 'strict and simple; one bad reading fails the part.',
             self::Eighty => 'forgives single thin readings where the mean is right; none over 120 % of the upper '
                 .'limit.',
-            self::Spot => 'three readings a spot, five spots to 10 m²: spots within 80 to 120 % of the limits, their '
-                .'mean in the band.',
+            self::Spot => 'three readings at each spot, five spots or more by area: every spot within 80 to 120 % of '
+                .'the limits, and their mean in the band.',
         };
     }
 }

@@ -155,14 +155,14 @@ for (const spec of specs) {
         await page.getByRole('textbox', { name: 'Across' }).fill('2');
         await page.getByRole('button', { name: 'Hang it so' }).click();
         await expect(page.getByRole('status')).toContainText('how much of its wall the part sees');
-        await page.getByLabel('Part to earth').fill('2.5');
+        await page.getByLabel('Part to ground').fill('2.5');
         await page.getByLabel('in', { exact: true }).selectOption('1000000');
-        await page.getByRole('button', { name: 'Measured' }).click();
+        await page.getByRole('button', { name: 'Save reading' }).click();
         await tickHere(page);
         await page.getByRole('button', { name: /sign, on to Coat/ }).click();
         await expect(page.getByRole('alert')).toContainText('to earth measures 2.5 MΩ');
-        await page.getByLabel('Part to earth').fill('180');
-        await page.getByRole('button', { name: 'Measured' }).click();
+        await page.getByLabel('Part to ground').fill('180');
+        await page.getByRole('button', { name: 'Save reading' }).click();
         await bench(page, 'mask-and-hang', part);
         await walkTo(page, 'Coat');
         await page.getByRole('button', { name: 'Powder is on: log it' }).click();

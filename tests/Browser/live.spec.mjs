@@ -73,8 +73,8 @@ test('a press is not lost where an answer replaces the button under the finger',
     await signIn(page, baseURL, 'joss');
     await page.goto('/station/mask-and-hang');
     const press = async (becomes) => {
-        const button = page.getByRole('button', { name: 'Measured' });
-        await page.getByLabel('Part to earth').fill('12');
+        const button = page.getByRole('button', { name: 'Save reading' });
+        await page.getByLabel('Part to ground').fill('12');
         await button.scrollIntoViewIfNeeded();
         const box = await button.boundingBox();
         await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
@@ -89,7 +89,7 @@ test('a press is not lost where an answer replaces the button under the finger',
     await press();
     await expect(page.getByText('12 Ω to earth.')).toBeVisible();
     // Another button in its place was not meant.
-    await page.getByLabel('Part to earth').fill('13');
+    await page.getByLabel('Part to ground').fill('13');
     await press('Scrap it');
     await page.settled();
     await expect(page.getByText('12 Ω to earth.')).toBeVisible();

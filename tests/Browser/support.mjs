@@ -219,7 +219,7 @@ export const sprayed = async (page, pieces) => {
     await page.getByRole('button', { name: 'Weigh what came back on the simulated scale' }).click();
     await expect(page.getByLabel('Came back').first()).not.toHaveValue('');
     await page.getByRole('button', { name: 'Read the simulated film gauge' }).click();
-    await expect(page.getByLabel('Comb or gauge on raw powder')).not.toHaveValue('');
+    await expect(page.getByLabel('Readings on uncured powder')).not.toHaveValue('');
     await page.getByLabel(/^Pieces, of/).fill(String(pieces));
     await page.getByLabel('It took, min').fill('17');
     await page.getByRole('button', { name: 'Powder is on: log it' }).click();
@@ -230,7 +230,7 @@ export const sprayed = async (page, pieces) => {
 export const weighOut = async (page) => {
     await page.getByRole('button', { name: 'Weigh out on the simulated scale' }).click();
     await expect(page.getByLabel('Weighed out')).not.toHaveValue('');
-    await page.getByLabel('Respirator on').check();
+    await page.getByLabel('Respirator on; the part').check();
     await page.getByRole('button', { name: 'Start spraying' }).click();
     await expect(page.getByText('passes left')).toBeVisible();
 };

@@ -154,7 +154,7 @@ final class QuoteTest extends ShopTestCase
     public function test_unknown_metal_has_two_prices_and_no_quote_is_told(): void
     {
         $part = $this->quoted->parts()->firstOrFail();
-        $part->update(['metal' => 'something']);
+        $part->update(['metal' => 'something', 'area_m2' => 1.2, 'count' => 2]);
         $this->actingAs($this->finisher)->get("/jobs/{$this->quoted->id}/quote")->assertOk()
             ->assertSee('if it is steel')->assertSee('if it is aluminium');
         $prices = array_map(fn ($one): float => $one->asked()->minutes(), QuoteOfPart::byMetal($part->refresh()));

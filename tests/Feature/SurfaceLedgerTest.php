@@ -76,7 +76,7 @@ final class SurfaceLedgerTest extends ShopTestCase
     {
         $part = $this->panel(['on_it' => ['old_powder', 'rust'], 'paint_test' => 'none']);
         $page = $this->page("/parts/{$part->id}/route");
-        self::assertStringContainsString('On the metal as it arrives: old powder, rust.', $page);
+        self::assertStringContainsString('On the metal as it arrives: old powder, rust', $page);
         self::assertStringContainsString('blasted metal', $page);
         self::assertStringNotContainsString('still carries', $page);
         $this->crossOut($part, StepKind::StripChemical, StepKind::Blast);

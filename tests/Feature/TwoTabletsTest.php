@@ -165,13 +165,13 @@ final class TwoTabletsTest extends ShopTestCase
         }
         DB::commit();
         foreach ($jobs as [$box, [$one, $other]]) {
-            $form = ['weighed' => '600', 'powder_lot' => (string) $box];
+            $form = ['weighed' => '600', 'powder_lot' => (string) $box, 'respirator' => '1'];
             $weigh = fn (int $lot): array => ["/lots/{$lot}/weigh", $form];
             $said = $this->atOnce($weigh($one), $weigh($other));
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, Spraying::query()->where('powder_lot_id', $box)->count());
             $bare = Spraying::query()->where('powder_lot_id', $box)->value('lot_id') === $one ? $other : $one;
-            $by = ["/lots/{$bare}/weigh", ['weighed' => '100']];
+            $by = ["/lots/{$bare}/weigh", ['weighed' => '100', 'respirator' => '1']];
             $said = $this->atOnce($by, $by);
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, Spraying::query()->where('lot_id', $bare)->count());

@@ -57,8 +57,8 @@ const AT = {
         await later(15);
     },
     'mask-and-hang': async () => {
-        await fill({ 'Part to earth': '200' });
-        await press('Measured');
+        await fill({ 'Part to ground': '200' });
+        await press('Save reading');
         await said('Good earth');
     },
     'coat': async () => {
@@ -123,6 +123,17 @@ const part = async (name, pieces, metal, kg, m2) => {
     await page.getByLabel('Powder').first().selectOption({ label: 'Slate grey' });
     await press('Save');
     await said('is written down');
+};
+
+const safety = async () => {
+    await go('/shop#safety');
+    await expect(page.getByLabel('Gun stops when the booth fan stops')).toBeVisible();
+    await page.getByLabel('Cabinet, media and collector for light metal alone').selectOption('yes');
+    await page.getByLabel('Carbon monoxide alarm on the breathing air').selectOption('yes');
+    await page.getByLabel('Gun stops when the booth fan stops').selectOption('yes');
+    await page.getByLabel('Breathing air of the blast hood tested on').fill(await page.locator('html')
+        .getAttribute('data-now').then((now) => new Date(Number(now)).toISOString().slice(0, 10)));
+    await press('Save');
 };
 
 const castings = async () => {
@@ -255,7 +266,7 @@ await page.getByLabel('Password').fill('weathered copper gutter');
 await press('Sign in');
 await page.waitForURL(`${base}/`);
 try {
-    for (const job of [castings, steel, painted]) {
+    for (const job of [safety, castings, steel, painted]) {
         const before = { ...count };
         await job();
         console.log(`${job.name}: ${count.presses - before.presses} presses, ${count.fields - before.fields} fields`);

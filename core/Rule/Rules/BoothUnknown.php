@@ -21,7 +21,7 @@ final class BoothUnknown extends Rule
             Group::Equipment,
             Severity::Note,
             'Nobody can say that the booth holds its powder when its air was never measured.',
-            'Record face velocity and fan interlock under shop settings.',
+            'Record the face velocity under Guns, and the fan interlock under shop settings.',
             'EN 16985; local code',
             [Moment::Coat],
         );

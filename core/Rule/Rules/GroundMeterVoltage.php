@@ -24,7 +24,7 @@ final class GroundMeterVoltage extends Rule
             Group::Equipment,
             Severity::Warn,
             'A few volts do not bridge the old film on a hook that the gun\'s voltage will, so the reading misleads.',
-            'Measure with '.self::LEAST_V.' V and more.',
+            'Measure with '.self::LEAST_V.' V or more.',
             'EN 16985; NFPA 33',
             [Moment::Coat],
         );

@@ -23,7 +23,7 @@ final class HeldFuel extends Rule
             Group::Metal,
             Severity::Stop,
             'Vapor left in a tank or drum explodes at a spark or in the oven.',
-            'Have it cleaned and certified gas-free first; it stays vented.',
+            'Have it cleaned and certified gas-free first, and keep it vented.',
             'general practice; local code on hot work',
             [Moment::Counter, Moment::Strip, Moment::Blast, Moment::BakeOut, Moment::DoorShut],
         );

@@ -24,7 +24,7 @@ final class PlasticIntoOven extends Rule
             Group::Order,
             Severity::Stop,
             'PVC and fluoropolymer give off corrosive, poisonous gas in the powder oven.',
-            'Take it off before the part sees any oven; never by fire.',
+            'Take it off before the part sees any oven; never burn it off.',
             'makers\' safety data sheets',
             [Moment::Route, Moment::DoorShut],
         );

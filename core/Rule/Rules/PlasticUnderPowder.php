@@ -23,7 +23,7 @@ final class PlasticUnderPowder extends Rule
             Group::Order,
             Severity::Stop,
             'PVC, nylon and fluoropolymer soften or gas in the bake, and powder does not hold on them.',
-            'Take it off by hand, by stripper or by blast; never by fire.',
+            'Take it off by hand, by stripper or by blast; never burn it off.',
             self::PRACTICE,
             [Moment::Route, Moment::Coat],
         );

@@ -60,9 +60,9 @@
             />
         @endforeach
         </x-layer>
-        <div id="safety" class="grid">
-        <x-layer title="Safety equipment"
-            :fields="['light_metal_cabinet', 'breathing_air_tested_on', 'co_alarm', 'gun_interlocked']">
+        <x-layer id="safety" title="Safety equipment"
+            :fields="['light_metal_cabinet', 'breathing_air_tested_on', 'co_alarm', 'gun_interlocked',
+                'compressor_duty']">
         <x-pick name="light_metal_cabinet" label="Cabinet, media and collector for light metal alone"
             :options="$yesNo" :value="$shop->light_metal_cabinet === null ? '' : (int) $shop->light_metal_cabinet"
             empty="not recorded" hint="Aluminum and steel dust together can explode." />
@@ -75,9 +75,8 @@
         <x-field name="compressor_duty" label="Compressor duty cycle, %" inputmode="decimal"
             :value="$shop->compressor_duty === null ? '' : round(100 * $shop->compressor_duty)"
             hint="By its plate. Blank: runs without a break." />
-        <x-caution>Local code, insurers and the makers' manuals come first.</x-caution>
+        <x-caution>A yes here releases work. Answer what was tested, not what was meant to be.</x-caution>
         </x-layer>
-        </div>
         <x-layer title="Other prices" :fields="['prices.powder_kg', 'prices.media_kg', 'kwh_price', 'currency']">
         @foreach ($prices as $key => [$label, $price])
             <x-field name="prices[{{ $key }}]" :label="$label" :unit="$shop->currency" :value="$price"

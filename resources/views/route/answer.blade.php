@@ -33,7 +33,7 @@
                 @endcan
             @endif
         </div>
-        <p class="hint">On the metal as it arrives: {{ $route->arrives() }}.</p>
+        <p class="ledger">On the metal as it arrives: {{ $route->arrives() }}</p>
         <ol>
             @foreach ($route->steps as $n => $step)
                 <li class="border-t border-line py-1 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-2">
@@ -47,8 +47,7 @@
                         </p>
                         <p class="hint">{{ $u->said($step->why) }}</p>
                         @if ($route->surfaceAfter($n) !== null)
-                            <p class="ledger"><span class="sr-only">Then on the metal:</span>
-                                {{ $route->surfaceAfter($n) }}</p>
+                            <p class="ledger">On the metal: {{ $route->surfaceAfter($n) }}</p>
                         @endif
                     </div>
                     @if ($open)

@@ -92,7 +92,7 @@
                             <x-pick name="volts" id="ground-volts" label="Meter" :options="Ground::METERS"
                                 empty="not said" />
                         </div>
-                        <button class="btn">Save</button>
+                        <button class="btn">Save reading</button>
                     </form>
                 @endcan
             </section>

@@ -104,7 +104,8 @@
                                         <form method="post" action="/parts/{{ $part->id }}/strip-way">
                                             <x-once />
                                             <input type="hidden" name="way" value="{{ $one->key }}">
-                                            <button class="btn btn-quiet" aria-label="Go this way: {{ $one->name }}">
+                                            <button class="btn btn-quiet whitespace-nowrap"
+                                                aria-label="Go this way: {{ $one->name }}">
                                                 Go this way
                                             </button>
                                         </form>

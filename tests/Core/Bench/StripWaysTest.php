@@ -79,6 +79,17 @@ final class StripWaysTest extends TestCase
         self::assertSame($sorted, $order, 'the regulated after the others, the forbidden last');
     }
 
+    public function test_the_bath_for_clear_is_open_on_alloy_once_a_product_is_named_and_closed_on_zinc(): void
+    {
+        $bath = fn (array $part): WayOff => self::ways(BenchJob::of($part + ['on_it' => ['factory_clear']])->facts)[
+            'clear_bath'
+        ];
+        self::assertFalse($bath(['metal' => 'cast_aluminium'])->allowed(), 'no product named');
+        self::assertTrue($bath(['metal' => 'cast_aluminium', 'acid_product' => 'a bath for alloy'])->allowed());
+        self::assertFalse($bath(['metal' => 'galvanised_steel', 'acid_product' => 'a bath for alloy'])->allowed());
+        self::assertTrue($bath(['metal' => 'carbon_steel'])->allowed());
+    }
+
     public function test_a_way_s_minutes_litres_and_what_it_leaves_by_hand(): void
     {
         $ways = self::ways(self::facts(['paint', 'rust', 'grease'], areaM2: 2.0));

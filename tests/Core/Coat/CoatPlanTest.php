@@ -90,6 +90,10 @@ final class CoatPlanTest extends TestCase
             Transfer::of(Openness::Panel, true, true, null)->words(),
         );
         self::assertSame(['the powder\'s own' => 0.8], Transfer::of(Openness::Panel, false, false, null, 0.8)->parts);
+        // A sheet speaks of panels: 0.8 on a panel is 0.8 x 0.375 / 0.7 on open work.
+        $open = Transfer::of(Openness::Lattice, false, false, null, 0.8);
+        self::assertEqualsWithDelta(0.8 * 0.375 / 0.7, $open->share, 1e-9);
+        self::assertSame(['the powder\'s own', 'lattice, tubes or bars'], array_keys($open->parts));
     }
 
     public function test_passes_come_nearest_to_the_film_wanted_within_the_band(): void

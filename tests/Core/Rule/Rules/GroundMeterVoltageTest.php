@@ -6,7 +6,7 @@ namespace Tests\Core\Rule\Rules;
 
 use Tests\Core\Rule\RuleTestCase;
 
-/** A ground meter applies 500 V and more. */
+/** A ground meter applies 500 V or more. */
 final class GroundMeterVoltageTest extends RuleTestCase
 {
     /** {@inheritDoc} */
