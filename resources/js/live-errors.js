@@ -63,9 +63,9 @@ const keepTyped = () => {
         // Kinds of field without a caret have none to keep.
         selected = typeof active?.selectionStart === 'number' ? [active.selectionStart, active.selectionEnd] : null;
     });
-    // Of every element that was put in; what it replaced is gone by now.
-    document.addEventListener('htmx:load', ({ detail: { elt } }) => {
-        for (const field of typable(elt)) {
+    // In the same turn as the swap, for every element that was put in: a key pressed a moment later is newer than this.
+    document.addEventListener('htmx:afterSwap', ({ target }) => {
+        for (const field of typable(target)) {
             const place = placeOf(field);
             if (kept.has(place)) field.value = kept.get(place);
             if (place !== focused) continue;

@@ -69,6 +69,29 @@ test('what is typed at full speed on a live form stays, and meets no conflict', 
     }
 });
 
+test('a field left just after an answer came in stays left', async ({ page, baseURL }) => {
+    await signIn(page, baseURL, 'joss');
+    await page.goto('/station/coat');
+    const flow = page.getByLabel(/^Flow/).first();
+    await flow.focus();
+    const told = page.evaluate(
+        () =>
+            new Promise((resolve) => {
+                const by = (name) => document.querySelector(`[name="${name}"]`);
+                const leave = () => {
+                    by('flow').value = '112';
+                    by('hand').focus();
+                    setTimeout(() => resolve([document.activeElement.name, by('flow').value]), 200);
+                };
+                document.addEventListener('htmx:afterSwap', () => queueMicrotask(leave), { once: true });
+                const field = document.activeElement;
+                field.value = '111';
+                field.dispatchEvent(new Event('change', { bubbles: true }));
+            }),
+    );
+    expect(await told).toEqual(['hand', '112']);
+});
+
 test('a press is not lost where an answer replaces the button under the finger', async ({ page, baseURL }) => {
     await signIn(page, baseURL, 'joss');
     await page.goto('/station/mask-and-hang');

@@ -75,8 +75,8 @@ final class FirstRunController
             ['The shop itself', 'What an hour costs; booth, hooks and compressor, as far as you know them.',
                 $shop->price_hour !== null || $shop->boothMm() !== null || $shop->compressor_m3_min !== null,
                 '/shop', '/shop'],
-            ['Safety equipment', 'Light-metal cabinet, breathing air, gun interlock. What is not recorded is asked at the '
-                .'station, and signed there.',
+            ['Safety equipment', 'Light-metal cabinet, breathing air, gun interlock. What is not recorded is asked at '
+                .'the station, and signed there.',
                 $shop->light_metal_cabinet !== null && $shop->gun_interlocked !== null, '/shop#safety', '/shop#safety'],
             ['People', 'Who else works here, and what each may do.', User::query()->count() > 1, '/people', '/people'],
         ]]);
