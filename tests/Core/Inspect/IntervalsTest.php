@@ -79,7 +79,7 @@ final class IntervalsTest extends TestCase
     public function test_enough_readings_are_enough(): void
     {
         $told = $right = 0;
-        for ($round = 0; $round < 4000; $round++) {
+        for ($round = 0; $round < 1200; $round++) {
             $true = 50 + 50 * self::chance();
             $readings = array_map(fn (): float => max(1.0, self::normal($true, 6.0)), range(1, 5));
             $judged = FilmJudgement::of(FilmReadings::of($readings), 60, 90, FilmWay::Plain);
@@ -91,7 +91,7 @@ final class IntervalsTest extends TestCase
             $limit = abs($mean - 60) < abs($mean - 90) ? 60 : 90;
             $right += ($mean < $limit) === ($true < $limit) ? 1 : 0;
         }
-        self::assertGreaterThan(1000, $told);
+        self::assertGreaterThan(300, $told);
         self::assertGreaterThan(0.95, $right / $told);
     }
 
