@@ -22,6 +22,7 @@ final class PowderNeedTest extends TestCase
         self::assertEqualsWithDelta(1.65 + 0.045, PowderNeed::kg(10.0, 1.5, 70.0, 0.7, Feed::Cup, 0.1), 1e-9);
         // A gun nobody recorded is taken for a cup gun.
         self::assertEqualsWithDelta(1.545, PowderNeed::kg(10.0, 1.5, 70.0, 0.7, null), 1e-9);
+        self::assertEqualsWithDelta(0.0075 + 0.045, PowderNeed::kg(0.05, 1.5, 70.0, 0.7, null), 1e-9, 'a small hinge');
         self::assertSame(0.0, PowderNeed::kg(0.0, 1.5, 70.0, 0.7, Feed::Hopper), 'nothing coated, nothing bought');
     }
 
