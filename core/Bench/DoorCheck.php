@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Bench;
 
 use Aenum\Core\Cure\PeakLimit;
+use Aenum\Core\Heat\Oven;
 use Aenum\Core\Job\Floor;
 use Aenum\Core\Job\Plan;
 use Aenum\Core\Job\Step;
@@ -28,6 +29,7 @@ final class DoorCheck
      * @param  float|null  $powderKg  uncured powder in the whole load
      * @param  float|null  $solventKg  solvent that goes in with the whole load
      * @param  float  $metalMinutesLater  equivalent minutes at 200 °C of the bakes still to come
+     * @param  Oven|null  $oven  it goes into; null for the one that speaks for the shop's ovens
      * @return list<Finding> those nobody has signed
      */
     public static function of(
@@ -39,6 +41,7 @@ final class DoorCheck
         ?float $powderKg = null,
         ?float $solventKg = null,
         float $metalMinutesLater = 0.0,
+        ?Oven $oven = null,
     ): array {
         $floor = new Floor(
             peakC: $peakC,
@@ -52,6 +55,7 @@ final class DoorCheck
             powderKg: $powderKg,
             solventKg: $solventKg,
             metalMinutesLater: $metalMinutesLater,
+            oven: $oven,
         );
         $findings = RuleBook::judge($route->on($floor), Moment::DoorShut);
 

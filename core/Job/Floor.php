@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aenum\Core\Job;
 
 use Aenum\Core\Cure\PeakLimit;
+use Aenum\Core\Heat\Oven;
 use Aenum\Core\Surface\Surface;
 
 /**
@@ -31,6 +32,7 @@ final readonly class Floor
      * @param  float|null  $powderKg  uncured powder in the load at hand
      * @param  float|null  $solventKg  solvent that goes into the oven with the load at hand
      * @param  float  $metalMinutesLater  equivalent minutes at 200 °C of the bakes still to come after this one
+     * @param  Oven|null  $oven  the load at hand goes into
      * @param  PeakLimit|null  $sheets  how hot the powders on the part may get at all, by their sheets
      */
     public function __construct(
@@ -51,6 +53,7 @@ final readonly class Floor
         public ?float $powderKg = null,
         public ?float $solventKg = null,
         public float $metalMinutesLater = 0.0,
+        public ?Oven $oven = null,
     ) {
     }
 
@@ -60,7 +63,7 @@ final readonly class Floor
         return new self(
             $this->airC, $this->airHumidityPct, $this->bareUsed, $this->peakC, $this->metalMinutes, $this->masks,
             $this->lot, $this->sinceAcidMin, $this->sheets, $this->bakedOutC, $this->besidePowder, $this->coat,
-            $surface, $metalC, $this->powderKg, $this->solventKg, $this->metalMinutesLater,
+            $surface, $metalC, $this->powderKg, $this->solventKg, $this->metalMinutesLater, $this->oven,
         );
     }
 }

@@ -90,7 +90,7 @@ final readonly class JobFacts
         float $reserve = 0.0,
     ): float {
         $one = $this->coats[$coat];
-        $area = $this->part->count * ($this->part->areaM2 ?? 0.0) * $one->share;
+        $area = $this->part->areaOfAllM2() * $one->share;
         $warm = $coat === 0 && $this->house->coat === CoatWay::Warm;
         $recoat = $coat > 0 || $one->over !== Over::Metal;
         $transfer = Transfer::of($this->part->openness(), $recoat, $warm, null, $sheet, $learned);

@@ -232,6 +232,7 @@ final readonly class BakeOutBoard implements OvenBoard
                 powderKg: $vapor->powderKg,
                 solventKg: $vapor->solventKg,
                 metalMinutesLater: $item->lot === null ? 0.0 : HeatToCome::after($item->lot, null),
+                oven: $load->oven->model(),
             ) as $finding) {
                 $found[] = new PartFinding($item->part, $finding);
             }

@@ -264,6 +264,7 @@ final readonly class BakeBoard implements OvenBoard
                 powderKg: $vapor->powderKg,
                 solventKg: $vapor->solventKg,
                 metalMinutesLater: $item->lot === null ? 0.0 : HeatToCome::after($item->lot, $item->coat?->position),
+                oven: $this->bake->oven->model(),
             ) as $finding) {
                 $findings["{$part->id} {$finding->rule->key}"] ??= new PartFinding($part, $finding);
             }

@@ -38,7 +38,7 @@ final class OvenVentilates extends Rule
 
     public function applies(Plan $plan): ?Said
     {
-        $oven = $plan->facts->equipment->oven;
+        $oven = $plan->floor->oven ?? $plan->facts->equipment->oven;
         $powderKg = $plan->floor->powderKg;
         if ($oven === null || $powderKg === null) {
             return null;

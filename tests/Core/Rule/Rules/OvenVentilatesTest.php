@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Rule\Rules;
 
 use Aenum\Core\Cure\OvenVentilation;
+use Aenum\Core\Heat\Oven;
 use Aenum\Core\Job\Floor;
 use Tests\Core\Loads;
 use Tests\Core\Rule\RuleTestCase;
@@ -27,8 +28,34 @@ final class OvenVentilatesTest extends RuleTestCase
                 true,
                 ['oven' => Loads::oven(), 'floor' => new Floor(powderKg: $most - 0.001, solventKg: 0.01)],
             ],
+            'an oven that draws less than the one that speaks for the shop' => [
+                true,
+                ['oven' => self::drawsTwice(), 'floor' => new Floor(powderKg: $most + 0.001, oven: Loads::oven())],
+            ],
+            'an oven that draws more' => [
+                false,
+                ['oven' => Loads::oven(), 'floor' => new Floor(powderKg: $most + 0.001, oven: self::drawsTwice())],
+            ],
             'powder not known' => [false, ['oven' => Loads::oven()]],
             'oven not known' => [false, ['floor' => new Floor(powderKg: 100)]],
         ];
+    }
+
+    private static function drawsTwice(): Oven
+    {
+        $oven = Loads::oven();
+
+        return Oven::of(
+            $oven->heaterKw,
+            $oven->bandK,
+            $oven->airKjPerK,
+            $oven->shellKjPerK,
+            $oven->airToShellWPerK,
+            $oven->shellLossWPerK,
+            2 * $oven->ventWPerK,
+            $oven->doorWPerK,
+            $oven->convectionWPerM2K,
+            $oven->maxC,
+        );
     }
 }
