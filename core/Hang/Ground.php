@@ -55,9 +55,9 @@ enum Ground
     public function says(): string
     {
         return match ($this) {
-            self::Bad => '1 MΩ or more: do not spray. Strip the hooks, bare the contact, check the rail to earth.',
+            self::Bad => '1 MΩ or more: do not spray. Strip the hooks, bare the contact, check the rail to ground.',
             self::Dirty => 'Under 1 MΩ, but the hooks are getting dirty: strip them soon.',
-            self::Good => 'Good earth.',
+            self::Good => 'Good ground.',
         };
     }
 }

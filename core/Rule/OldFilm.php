@@ -12,7 +12,7 @@ use Aenum\Core\Word\StepKind;
 /** Which step raises dust or fume out of an old film: blasting, grinding, wire brushing, burning, dry sanding. */
 final class OldFilm
 {
-    /** Steps that work on whatever lies on the metal; what a stripper left in the pores comes off with them. */
+    /** Steps that work on whatever is on the metal; what a stripper left in the pores comes off with them. */
     private const ALWAYS = [
         StepKind::Blast, StepKind::SweepBlast, StepKind::HandAbrade, StepKind::BreakEdges, StepKind::BurnOff,
     ];

@@ -6,7 +6,7 @@ namespace Aenum\Core\Surface;
 
 use Aenum\Core\Word\OnIt;
 
-/** Something that lies on the metal under the powder: what came in with the part, or what a step left behind. */
+/** Something on the metal under the powder: what came in with the part, or what a step left behind. */
 enum Layer: string
 {
     case MillScale = 'mill_scale';

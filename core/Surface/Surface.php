@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Surface;
 
-/** What lies on the metal at one moment, how it is keyed, and how many coats of powder are over it. */
+/** What is on the metal at one moment, how it is keyed, and how many coats of powder are over it. */
 final readonly class Surface
 {
     /**
@@ -22,7 +22,7 @@ final readonly class Surface
     ) {
     }
 
-    /** Whether any of these lies on it. */
+    /** Whether any of these layers is on it. */
     public function has(Layer ...$any): bool
     {
         return array_filter($any, fn (Layer $one): bool => in_array($one, $this->layers, true)) !== [];

@@ -110,12 +110,12 @@ test('a press is not lost where an answer replaces the button under the finger',
         await page.mouse.up();
     };
     await press();
-    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+    await expect(page.getByText('12 Ω to ground.')).toBeVisible();
     // Another button in its place was not meant.
     await page.getByLabel('Part to ground').fill('13');
     await press('Scrap it');
     await page.settled();
-    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+    await expect(page.getByText('12 Ω to ground.')).toBeVisible();
     await page.reload();
-    await expect(page.getByText('12 Ω to earth.')).toBeVisible();
+    await expect(page.getByText('12 Ω to ground.')).toBeVisible();
 });

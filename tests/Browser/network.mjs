@@ -27,7 +27,7 @@ export class Network {
         await closed;
     }
 
-    async mend() {
+    async restore() {
         await this.up(this.port);
     }
 

@@ -102,7 +102,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     // Until it is another minute: what is told then was done before.
     await expect(async () => expect(await minute(tablet)).not.toBe(pulled)).toPass({ timeout: 90_000 });
 
-    await network.mend();
+    await network.restore();
     await expect(net).toContainText('Not taken');
     await expect(net).toContainText('This load is pulled now');
     await expect(net).not.toContainText('to be sent');
@@ -164,7 +164,7 @@ test('a tablet whose clock is set meanwhile tells when it was pressed, or is ask
         const real = Date.now;
         Date.now = () => real() + 7_200_000;
     });
-    await network.mend();
+    await network.restore();
     await expect(net).toBeHidden();
     await page.goto(bake);
     const readings = page.getByRole('button', { name: /do not count the reading of/ });
@@ -184,7 +184,7 @@ test('a tablet whose clock is set meanwhile tells when it was pressed, or is ask
     await tablet.goto(bake);
     await tablet.getByRole('button', { name: /Pull: it/ }).click();
     await expect(net).toContainText('1 waits to be sent');
-    await network.mend();
+    await network.restore();
     await expect(net).toContainText('before its door was shut');
     const offer = net.getByRole('button', { name: /^Log it at / });
     const at = (await offer.textContent()).replace('Log it at ', '');

@@ -59,7 +59,7 @@ const AT = {
     'mask-and-hang': async () => {
         await fill({ 'Part to ground': '200' });
         await press('Save reading');
-        await said('Good earth');
+        await said('Good ground');
     },
     'coat': async () => {
         await press('Powder is on: log it');

@@ -3,7 +3,7 @@
  * processes are killed, those of the supervisor too. At the end every form is stored once, whatever was said, and one
  * stop ends all there is.
  *
- * node tests/Soak/storm.mjs ADDRESS VAR KILLS    loopback only; stops by itself
+ * node tests/Soak/storm.mjs ADDRESS VAR KILLS    loopback only; ends when the kills are done
  */
 import { execFileSync } from 'node:child_process';
 import { processesOf, start, tracesOf } from './processes.mjs';
@@ -26,7 +26,7 @@ storm.pauseMs = kills < 100 ? 500 : 0;
 
 const master = (program) => processesOf(dir, program).slice(0, 1);
 const child = (program) => processesOf(dir, program).slice(1, 2);
-/** Whom each kind of blow hits. Without its supervisor, one ./start brings the shop back; else it comes by itself. */
+/** Whom each kind of blow hits. Without its supervisor, one ./start brings the shop back. */
 const BLOWS = {
     database: () => master('db'),
     'PHP worker': () => child('php'),

@@ -9,7 +9,7 @@ use Aenum\Core\Word\StepOutcome;
 use App\Models\Lot;
 use App\Support\ThisRequest;
 
-/** What is on the metal of a batch now, by the steps that were done on it; one told as not needed was not done. */
+/** What is on the metal of a batch now, by the steps done on it; a step recorded as not needed was not done. */
 final class LotSurface
 {
     public static function of(Lot $lot): Surface

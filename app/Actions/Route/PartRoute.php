@@ -275,13 +275,18 @@ final readonly class PartRoute
         return $this->arriving()->words();
     }
 
-    /** What is on the metal after a step, in a line; null where the step changes nothing. */
-    public function surfaceAfter(int $position): ?string
+    /** @return list<?string> what is on the metal after each step, in a line; null where the step changes nothing */
+    public function surfaceAfter(): array
     {
-        $all = [SurfaceLedger::arrives($this->facts->part), ...SurfaceLedger::after($this->facts, $this->steps)];
-        [$before, $after] = [$all[$position] ?? null, $all[$position + 1] ?? null];
+        $lines = [];
+        $before = SurfaceLedger::arrives($this->facts->part)->words();
+        foreach (SurfaceLedger::after($this->facts, $this->steps) as $surface) {
+            $after = $surface->words();
+            $lines[] = $after === $before ? null : $after;
+            $before = $after;
+        }
 
-        return $after === null || $after->words() === $before?->words() ? null : $after->words();
+        return $lines;
     }
 
     /**

@@ -18,6 +18,7 @@ use App\Actions\Bench\RunClock;
 use App\Actions\Coat\CoatBoard;
 use App\Actions\Coat\ColourChanges;
 use App\Actions\Coat\EarthChecks;
+use App\Actions\Coat\PowderAir;
 use App\Actions\Coat\Spray;
 use App\Actions\Inspect\FilmTyped;
 use App\Actions\Inspect\UncuredTyped;
@@ -46,11 +47,6 @@ use Illuminate\Validation\ValidationException;
 final class CoatController
 {
     use KnowsWhoAsks;
-
-    /** Powder air against the gun's usual. */
-    private const LEAST_AIR = 0.1;
-
-    private const MOST_AIR = 10.0;
 
     /** What is turned on the whole bench. */
     private const TURNED = ['gun', 'program', 'openness', 'film', 'flow', 'hand', 'overlap', 'zone'];
@@ -116,7 +112,7 @@ final class CoatController
         $spray->tickZone($zone, [
             'kv' => $number('kv'),
             'ua' => $number('ua'),
-            'air' => self::airRatio($spraying->gun, $number('air')),
+            'air' => PowderAir::ratio($spraying->gun, $number('air')),
             'passes' => isset($in['passes']) ? (int) $in['passes'] : null,
         ], $this->person($request));
 
@@ -195,7 +191,7 @@ final class CoatController
         $in = $request->validate([
             'ohm_of' => ['required', Rule::in(array_keys(EarthChecks::OF))],
             'ohm' => ['required', 'numeric', 'between:0,1e12'],
-        ], ['ohm.*' => 'To earth is not a resistance; allowed: 0 and more, in Ω, such as 1200 or 2e6.']);
+        ], ['ohm.*' => 'Enter resistance to ground in Ω (0 or more), such as 1200 or 2e6.']);
         EarthChecks::write($in['ohm_of'], (float) $in['ohm'], $this->person($request));
 
         return redirect('/station/coat')->with('said', ucfirst(EarthChecks::OF[$in['ohm_of']]).': written down.');
@@ -344,21 +340,6 @@ final class CoatController
     }
 
     /**
-     * Powder air as it is read on a gun, as the ratio to its usual that settings are kept in.
-     *
-     * @throws ValidationException where no gun is set so
-     */
-    private static function airRatio(?Gun $gun, ?float $setting): ?float
-    {
-        $ratio = $setting === null ? null : ($gun?->model()->airRatio($setting) ?? $setting);
-        if ($ratio !== null && ($ratio < self::LEAST_AIR || $ratio > self::MOST_AIR)) {
-            throw ValidationException::withMessages(['air' => 'Enter powder air as the gun shows it.']);
-        }
-
-        return $ratio;
-    }
-
-    /**
      * @param  array<string, mixed>  $set
      * @return array{kv?: float, ua?: float, air?: float, away_mm?: float, tip?: Tip}
      */
@@ -369,7 +350,7 @@ final class CoatController
         return array_filter([
             'kv' => $number('kv') ?? $program?->kv,
             'ua' => $number('ua') ?? $program?->ua,
-            'air' => self::airRatio($gun, $number('air')) ?? $program?->air,
+            'air' => PowderAir::ratio($gun, $number('air')) ?? $program?->air,
             'away_mm' => Measured::read(Dimension::Length, $set['away'] ?? null),
             'tip' => Tip::tryFrom($set['tip'] ?? ''),
         ], fn (mixed $one): bool => $one !== null);

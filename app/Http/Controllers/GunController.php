@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aenum\Core\Unit\Dimension;
 use App\Actions\Coat\EarthChecks;
+use App\Actions\Coat\PowderAir;
 use App\Http\Requests\GunRequest;
 use App\Models\Gun;
 use App\Models\GunProgram;
@@ -15,16 +16,10 @@ use App\Support\ShopClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 /** Guns, their programs, the booth: what sprays, as this shop has it. */
 final class GunController
 {
-    /** Powder air of a program, against the gun's usual. */
-    private const LEAST_AIR = 0.1;
-
-    private const MOST_AIR = 5.0;
-
     public function index(): View
     {
         $guns = Gun::query()->with('programs')->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get();
@@ -85,13 +80,7 @@ final class GunController
             'kv.*' => "kV is not what this gun does; allowed: 0 to {$gun->most_kv}.",
             'ua.*' => 'µA is not what this gun does; allowed: 0 to '.($gun->most_ua ?? 1000).'.',
         ]);
-        $air = $gun->model()->airRatio((float) ($in['air'] ?? $gun->air_usual ?? 1.0));
-        if ($air < self::LEAST_AIR || $air > self::MOST_AIR) {
-            throw ValidationException::withMessages([
-                'air' => 'Enter powder air between '.$gun->model()->airWords(self::LEAST_AIR).' and '
-                    .$gun->model()->airWords(self::MOST_AIR).'.',
-            ]);
-        }
+        $air = PowderAir::ratio($gun, isset($in['air']) ? (float) $in['air'] : null) ?? 1.0;
         GunProgram::query()->updateOrCreate(['gun_id' => $gun->id, 'number' => (int) $in['number']], [
             'name' => trim($in['program_name']),
             'kv' => (float) $in['kv'],

@@ -219,7 +219,7 @@ final class MaskController
                 'unit' => ['required', Rule::in(['1', '1000', '1000000'])],
                 'volts' => ['nullable', Rule::in(array_keys(Ground::METERS))],
             ],
-            ['ohm.*' => 'Part to earth is not a resistance; allowed: 0 and more.'],
+            ['ohm.*' => 'Enter part to ground as a resistance (0 or more).'],
         );
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
         $earth = Earth::of($ohm);

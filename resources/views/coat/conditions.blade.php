@@ -20,7 +20,7 @@
             @endif
         @endif
     </dd>
-    <dt class="font-medium">Earth</dt>
+    <dt class="font-medium">Ground</dt>
     <dd>
         @if ($earth->mineOhm === null)
             Not measured on this rack.

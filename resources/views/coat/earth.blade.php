@@ -1,8 +1,8 @@
 {{-- Earth checks of the day, and the racks' trend. $earth --}}
 @use('App\Actions\Coat\EarthChecks')
 @use('Aenum\Core\Hang\Ground')
-<section class="panel grid gap-2" aria-label="Earth">
-    <h3>Earth</h3>
+<section class="panel grid gap-2" aria-label="Ground">
+    <h3>Ground</h3>
     @if ($earth->lines->isNotEmpty())
         <svg class="earth" viewBox="0 0 200 50" role="img"
             aria-label="Racks measured last: {{ collect($earth->points(200, 50))->pluck('says')->join(', ') }}">
@@ -25,7 +25,7 @@
             <form method="post" action="/earth-checks" class="grid gap-2">
                 <x-once />
                 <x-pick name="ohm_of" label="What" :options="EarthChecks::OF" />
-                <x-field name="ohm" id="earth-ohm" label="To earth, Ω" inputmode="decimal"
+                <x-field name="ohm" id="earth-ohm" label="To ground, Ω" inputmode="decimal"
                     hint="Such as 0.5, 1200, or 2e6." />
                 <button class="btn">Write down</button>
             </form>

@@ -3,6 +3,6 @@
 @use('Aenum\Core\Hang\Ground')
 @use('App\Support\ShopClock')
 @php($judged = Ground::of($line->figure('ohm')))
-<b @class(['wrong' => $judged === Ground::Bad])>{{ Ground::words($line->figure('ohm')) }} to earth.</b>
+<b @class(['wrong' => $judged === Ground::Bad])>{{ Ground::words($line->figure('ohm')) }} to ground.</b>
 {{ $judged->says() }}
 <span class="hint">{{ ShopClock::time($line->at) }}</span>

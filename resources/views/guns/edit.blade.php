@@ -72,8 +72,8 @@
             <div class="w-52"><x-field name="program_name" label="For" /></div>
             <div class="w-24"><x-field name="kv" label="kV" inputmode="decimal" /></div>
             <div class="w-24"><x-field name="ua" label="µA" inputmode="decimal" /></div>
-            <div class="w-32"><x-field name="air" label="Powder air" :unit="$gun->air_unit->unit()"
-                inputmode="decimal" /></div>
+            <div class="w-32"><x-field name="air" label="Powder air"
+                :unit="$gun->model()->airScale()->unit()" inputmode="decimal" /></div>
             <div class="w-32"><x-field name="powder_percent" label="Powder output, %" inputmode="decimal" /></div>
             @if ($gun->has_atomising)
                 <div class="w-32"><x-field name="atomising_air" label="Atomizing air" :unit="$gun->air_unit->unit()"

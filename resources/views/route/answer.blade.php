@@ -3,6 +3,7 @@
 @use('App\Support\Words')
 @php($holding = $route->holding())
 @php($open = $part->job->isOpen())
+@php($surface = $route->surfaceAfter())
 <div id="answer" class="grid gap-4 content-start busy">
     <x-verdict :tone="$route->tone()" :headline="$route->headline()" />
     @if ($route->unknown)
@@ -46,8 +47,8 @@
                             <span class="hint">{{ $u->said($step->takes()) }}</span>
                         </p>
                         <p class="hint">{{ $u->said($step->why) }}</p>
-                        @if ($route->surfaceAfter($n) !== null)
-                            <p class="ledger">On the metal: {{ $route->surfaceAfter($n) }}</p>
+                        @if ($surface[$n] !== null)
+                            <p class="ledger">On the metal: {{ $surface[$n] }}</p>
                         @endif
                     </div>
                     @if ($open)

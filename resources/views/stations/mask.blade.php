@@ -63,7 +63,7 @@
                     @if ($ground)
                         <x-ground :line="$ground" />
                     @else
-                        <b>Ground not measured on this rack.</b> Part to earth, under 1 MΩ.
+                        <b>Ground not measured on this rack.</b> Part to ground has to be under 1 MΩ.
                     @endif
                 </p>
                 <p class="border-t border-line pt-2">{{ ucfirst($u->said($hooks->words())) }}</p>

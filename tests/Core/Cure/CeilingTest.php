@@ -37,7 +37,7 @@ final class CeilingTest extends TestCase
         self::assertSame(180.0, CureSheet::ceiling($clear)->celsius);
         self::assertSame(180.0, CureSheet::ceiling($silent)->celsius, '10 K where it does not say what it stands');
         self::assertSame(180.0, CureSheet::ceiling($clear, $base)->celsius, 'a low-cure clear over a hot base');
-        self::assertSame(180.0, CureSheet::ceiling($base, $clear)->celsius, 'whichever lies on top');
+        self::assertSame(180.0, CureSheet::ceiling($base, $clear)->celsius, 'whichever is on top');
         self::assertStringContainsString('a layer under it', CureSheet::ceiling($base, $clear)->why);
         self::assertSame(180.0, CureSheet::ceiling($base, $silent)->celsius);
     }

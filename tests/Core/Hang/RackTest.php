@@ -91,7 +91,7 @@ final class RackTest extends TestCase
         self::assertSame([Ground::Dirty, Ground::Bad], [Ground::of(999999), Ground::of(1e6)]);
         self::assertSame([Ground::Good, Ground::Dirty], [Ground::of(1e5), Ground::of(100001)]);
         self::assertStringContainsString('do not spray', Ground::Bad->says());
-        self::assertSame('Good earth.', Ground::of(12)->says());
+        self::assertSame('Good ground.', Ground::of(12)->says());
     }
 
     public function test_rows_below_each_other_weigh_shade_and_take_room(): void

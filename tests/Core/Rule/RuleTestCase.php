@@ -21,7 +21,7 @@ abstract class RuleTestCase extends TestCase
 
     protected const BAKE = ['step' => 'bake', 'pmt_c' => 200, 'hold_min' => 10];
 
-    /** @return array<string, array{bool, array<string, mixed>}> what is so => [whether it fires, facts] */
+    /** @return array<string, array{bool, array<string, mixed>}> name of the case => [whether it fires, facts] */
     abstract public static function cases(): array;
 
     /** The rule under test. */
