@@ -1,10 +1,11 @@
-// Builds public/build: one stylesheet, the scripts, the fonts. The result is committed, so that starting needs no Node.
+// Builds public/build, or the folder given: one stylesheet, the scripts, the fonts. The result is committed, so that
+// starting needs no Node.
 import { execFileSync } from 'node:child_process';
 import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import * as esbuild from 'esbuild';
 
-const out = 'public/build';
+const out = process.argv[2] ?? 'public/build';
 rmSync(out, { recursive: true, force: true });
 mkdirSync(`${out}/fonts`, { recursive: true });
 for (const [family, weights] of Object.entries({ barlow: [400, 500, 600], 'barlow-semi-condensed': [500, 600] })) {

@@ -214,7 +214,7 @@ final class FormsTest extends ShopTestCase
             'rack of no rows' => ['/lots/{lot}/hang', ['rows' => '0'] + $hang, 'rows', ''],
             'rack of a part without depth' => ['/lots/{lot}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
             'rack that is not measured' => ['/lots/{lot}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
-            'ground below nought' => ['/lots/{lot}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 and more'],
+            'ground below nought' => ['/lots/{lot}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 or more'],
             'ground in furlongs' => ['/lots/{lot}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
             'mask that seals backwards' => [
                 '/masks',
