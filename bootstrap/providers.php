@@ -1,3 +1,3 @@
 <?php
 
-return [App\Providers\AppServiceProvider::class, Laravel\Sanctum\SanctumServiceProvider::class];
+return [\App\Providers\AppServiceProvider::class, \Laravel\Sanctum\SanctumServiceProvider::class];

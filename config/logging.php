@@ -11,6 +11,6 @@ return [
             'level' => env('LOG_LEVEL', 'warning'),
         ],
         'emergency' => ['path' => storage_path('logs/aenum.log')],
-        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+        'null' => ['driver' => 'monolog', 'handler' => \Monolog\Handler\NullHandler::class],
     ],
 ];

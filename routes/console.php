@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Accounts\EndAccess;
-use App\Actions\Accounts\FirstRun;
-use App\Actions\Floor\RunOven;
-use App\Models\OvenLoad;
-use App\Models\Shop;
-use App\Support\DemoSignIns;
-use App\Support\Photos;
+use App\Accounts\Commands\FirstRunCode;
+use App\Accounts\Commands\RevokeAccess;
+use App\Accounts\Models\Shop;
+use App\Curing\Commands\RunOven;
+use App\Curing\Models\OvenLoad;
+use App\Platform\Backup\Photos;
+use App\Platform\Demo\DemoSignIns;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 Artisan::command('demo:seed-if-empty', function (): void {
     // What nobody has touched is laid anew, so that whoever comes on the second day sees work under way.
     $stale = Shop::query()->where('created_at', '<', now()->subHours(DemoShop::STALE_H));
-    if (config('app.demo') && DB::table('spent_tokens')->doesntExist() && $stale->exists()) {
+    if (config('app.demo') && DB::table('idempotency_tokens')->doesntExist() && $stale->exists()) {
         Artisan::call('migrate:fresh', ['--force' => true]);
     }
     if (Shop::query()->doesntExist()) {
@@ -45,11 +45,11 @@ Artisan::command('demo:sign-ins', function () use ($say): void {
 Artisan::command('shop:first-run', function () use ($say): void {
     $say(Shop::query()->exists()
         ? 'Sign in with your own e-mail.'
-        : 'Open it with this code, once: '.FirstRun::code());
+        : 'Open it with this code, once: '.FirstRunCode::code());
 })->purpose('Print the code that opens a new shop');
 
 Artisan::command('access:end', function (): void {
-    EndAccess::ofEverybody();
+    RevokeAccess::ofEverybody();
 })->purpose('End all sessions, device tokens, calendar feeds and codes, as after a restore');
 
 // Photos that are kept in the database, out of it and into it: a folder as ./backup and ./restore know it.

@@ -2,51 +2,52 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\BakeController;
-use App\Http\Controllers\BakeOutController;
-use App\Http\Controllers\BlastController;
-use App\Http\Controllers\BoothController;
-use App\Http\Controllers\ClockController;
-use App\Http\Controllers\CoatController;
-use App\Http\Controllers\CustomerRecordController;
-use App\Http\Controllers\DayController;
-use App\Http\Controllers\DeviceController;
-use App\Http\Controllers\FaultController;
-use App\Http\Controllers\FirstRunController;
-use App\Http\Controllers\FloorController;
-use App\Http\Controllers\GunController;
-use App\Http\Controllers\HealthController;
-use App\Http\Controllers\HereController;
-use App\Http\Controllers\HoursController;
-use App\Http\Controllers\HouseController;
-use App\Http\Controllers\InspectController;
-use App\Http\Controllers\JobController;
-use App\Http\Controllers\LearnController;
-use App\Http\Controllers\LoggerController;
-use App\Http\Controllers\LotController;
-use App\Http\Controllers\MaskController;
-use App\Http\Controllers\MeController;
-use App\Http\Controllers\PartBenchController;
-use App\Http\Controllers\PeopleController;
-use App\Http\Controllers\PinController;
-use App\Http\Controllers\PowderController;
-use App\Http\Controllers\PracticeController;
-use App\Http\Controllers\QuoteController;
-use App\Http\Controllers\RailController;
-use App\Http\Controllers\RecordController;
-use App\Http\Controllers\ReleaseController;
-use App\Http\Controllers\RouteController;
-use App\Http\Controllers\ShelfController;
-use App\Http\Controllers\SignInController;
-use App\Http\Controllers\StationController;
-use App\Http\Controllers\StripController;
-use App\Http\Controllers\TabletController;
-use App\Http\Controllers\TrailController;
-use App\Http\Controllers\TrustController;
-use App\Http\Controllers\WashController;
-use App\Http\Middleware\HoldFirst;
-use App\Http\Middleware\SeesBoth;
-use App\Http\Middleware\StillWorksHere;
+use App\Accounts\Http\Controllers\FirstRunController;
+use App\Accounts\Http\Controllers\PeopleController;
+use App\Accounts\Http\Controllers\ProfileController;
+use App\Accounts\Http\Controllers\ShopController;
+use App\Accounts\Http\Controllers\SignInController;
+use App\Accounts\Http\Controllers\TabletController;
+use App\Accounts\Http\Middleware\EnsureUserIsActive;
+use App\Application\Http\Controllers\CoatController;
+use App\Catalog\Http\Controllers\GunController;
+use App\Catalog\Http\Controllers\PowderController;
+use App\Catalog\Http\Controllers\ShelfController;
+use App\Curing\Http\Controllers\BakeController;
+use App\Curing\Http\Controllers\BakeOutController;
+use App\Curing\Http\Controllers\LoadController;
+use App\Curing\Http\Controllers\LoggerController;
+use App\DeviceApi\Http\Controllers\DeviceTokenController;
+use App\Inspection\Http\Controllers\DefectController;
+use App\Inspection\Http\Controllers\InspectController;
+use App\Inspection\Http\Controllers\StatisticsController;
+use App\Intake\Http\Controllers\JobController;
+use App\Intake\Http\Controllers\PartGeometryController;
+use App\Intake\Http\Controllers\PinController;
+use App\Platform\Concurrency\LockBoundModels;
+use App\Platform\Concurrency\ResolveEditConflict;
+use App\Platform\Http\Controllers\AuditLogController;
+use App\Platform\Http\Controllers\HealthController;
+use App\Platform\Http\Controllers\LegacyPathController;
+use App\Platform\Http\Controllers\OfflineStatusController;
+use App\Platform\Http\Controllers\TrustController;
+use App\Preparation\Http\Controllers\BlastController;
+use App\Preparation\Http\Controllers\MaskController;
+use App\Preparation\Http\Controllers\StripController;
+use App\Preparation\Http\Controllers\TimerController;
+use App\Preparation\Http\Controllers\WashController;
+use App\Quoting\Http\Controllers\QuoteController;
+use App\Release\Http\Controllers\CustomerRecordController;
+use App\Release\Http\Controllers\RecordController;
+use App\Release\Http\Controllers\ReleaseController;
+use App\Routing\Http\Controllers\RouteController;
+use App\Scheduling\Http\Controllers\DayController;
+use App\Scheduling\Http\Controllers\WorkHoursController;
+use App\ShopFloor\Http\Controllers\BatchController;
+use App\ShopFloor\Http\Controllers\ShopBoardController;
+use App\ShopFloor\Http\Controllers\StationController;
+use App\Training\Http\Controllers\BoothController;
+use App\Training\Http\Controllers\PracticeController;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
 
@@ -54,10 +55,13 @@ Route::pattern('exercise', '[a-z_]{1,30}');
 Route::pattern('drill', '[a-z_]{1,30}');
 Route::pattern('station', '[a-z0-9-]{1,30}');
 Route::pattern('secret', '[A-Za-z0-9_-]{43}');
-foreach (['absence', 'at', 'bag', 'bake', 'bakeOut', 'bench', 'clock', 'coat', 'device', 'entry', 'event', 'fault',
-    'feed', 'fitting', 'gun', 'item', 'job', 'line', 'load', 'log', 'look', 'lot', 'mask', 'master', 'oven', 'panel',
-    'part', 'person', 'picture', 'pin', 'powder', 'powderLot', 'quote', 'reading', 'recordLink', 'rework', 'signature',
-    'spraying', 'tablet', 'wish', 'zone'] as $number) {
+$numbers = [
+    'absence', 'application', 'at', 'bag', 'bake', 'bakeOut', 'batch', 'bench', 'check', 'clock', 'coat', 'defect',
+    'device', 'entry', 'event', 'feed', 'gun', 'item', 'job', 'line', 'load', 'log', 'look', 'mask', 'oven', 'panel',
+    'part', 'person', 'picture', 'pin', 'powder', 'powderLot', 'preference', 'quote', 'reading', 'recordLink',
+    'rework', 'signature', 'spraying', 'standard', 'tablet', 'zone',
+];
+foreach ($numbers as $number) {
     Route::pattern($number, '[0-9]{1,9}');
 }
 
@@ -65,8 +69,13 @@ Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
 Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
 
+foreach (array_keys(LegacyPathController::SEGMENTS) as $segment) {
+    Route::any("/{$segment}/{rest?}", LegacyPathController::class)->where('rest', '[A-Za-z0-9/_-]{1,100}')
+        ->withoutMiddleware('web');
+}
+
 // Who a tablet's pages are from, and the mark their forms carry now: asked before what waited there is sent.
-Route::get('/here', HereController::class);
+Route::get('/here', OfflineStatusController::class);
 
 // A calendar signs in nowhere: its address is its right, and it can be taken back.
 Route::middleware('throttle:60,1')->get('/calendar/{secret}.ics', [DayController::class, 'calendar']);
@@ -88,28 +97,28 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/first-run', [FirstRunController::class, 'open']);
 });
 
-Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
+Route::middleware(['auth', EnsureUserIsActive::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'signOut']);
-    Route::get('/me', [MeController::class, 'show']);
-    Route::put('/me', [MeController::class, 'update']);
-    Route::put('/me/password', [MeController::class, 'password']);
-    Route::put('/me/pin', [MeController::class, 'pin']);
-    Route::post('/me/sessions/end', [MeController::class, 'endSessions']);
-    Route::get('/jobs/{job}/trail', [TrailController::class, 'job']);
-    Route::get('/ovens/{oven}/trail', [TrailController::class, 'oven']);
-    Route::get('/powders/{powder}/trail', [TrailController::class, 'powder']);
+    Route::get('/me', [ProfileController::class, 'show']);
+    Route::put('/me', [ProfileController::class, 'update']);
+    Route::put('/me/password', [ProfileController::class, 'password']);
+    Route::put('/me/pin', [ProfileController::class, 'pin']);
+    Route::post('/me/sessions/end', [ProfileController::class, 'endSessions']);
+    Route::get('/jobs/{job}/history', [AuditLogController::class, 'job']);
+    Route::get('/ovens/{oven}/history', [AuditLogController::class, 'oven']);
+    Route::get('/powders/{powder}/history', [AuditLogController::class, 'powder']);
 
-    Route::get('/devices', [DeviceController::class, 'index']);
-    Route::get('/devices/door', [DeviceController::class, 'door']);
-    Route::post('/devices', [DeviceController::class, 'store']);
-    Route::post('/devices/{device}/withdraw', [DeviceController::class, 'withdraw']);
+    Route::get('/devices', [DeviceTokenController::class, 'index']);
+    Route::get('/devices/api', [DeviceTokenController::class, 'api']);
+    Route::post('/devices', [DeviceTokenController::class, 'store']);
+    Route::post('/devices/{device}/withdraw', [DeviceTokenController::class, 'withdraw']);
 
-    Route::get('/', RailController::class);
-    Route::get('/find', [RailController::class, 'find']);
+    Route::get('/', ShopBoardController::class);
+    Route::get('/find', [ShopBoardController::class, 'find']);
     Route::get('/day', [DayController::class, 'show']);
     Route::get('/day/mine', [DayController::class, 'mine']);
     Route::get('/day/sheet', [DayController::class, 'sheet']);
-    Route::get('/day/late/{lot}', [DayController::class, 'waysOut']);
+    Route::get('/day/late/{batch}', [DayController::class, 'waysOut']);
     Route::get('/day/what-if', [DayController::class, 'whatIf']);
     Route::get('/station/strip', [StripController::class, 'show']);
     Route::get('/station/blast', [BlastController::class, 'show']);
@@ -131,9 +140,9 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/quotes/{quote}', [QuoteController::class, 'told']);
     Route::get('/quotes/{quote}/quote.pdf', [QuoteController::class, 'pdf']);
     Route::get('/quote-policies', [QuoteController::class, 'policies']);
-    Route::get('/faults', [FaultController::class, 'index']);
-    Route::get('/faults/{fault}', [FaultController::class, 'show']);
-    Route::get('/learn', LearnController::class);
+    Route::get('/defects', [DefectController::class, 'index']);
+    Route::get('/defects/{defect}', [DefectController::class, 'show']);
+    Route::get('/learn', StatisticsController::class);
     Route::get('/jobs/{job}/record', [RecordController::class, 'full']);
     Route::get('/jobs/{job}/sheet', [RecordController::class, 'sheet']);
     Route::get('/jobs/{job}/sheet.pdf', [RecordController::class, 'pdf']);
@@ -152,12 +161,12 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
     Route::get('/guns', [GunController::class, 'index']);
     Route::get('/rules', [RouteController::class, 'rules']);
     Route::get('/parts/{part}/route', [RouteController::class, 'show']);
-    Route::get('/parts/{part}/bench', [PartBenchController::class, 'show']);
-    Route::get('/parts/{part}/facets', [PartBenchController::class, 'facets']);
+    Route::get('/parts/{part}/bench', [PartGeometryController::class, 'show']);
+    Route::get('/parts/{part}/facets', [PartGeometryController::class, 'facets']);
     Route::get('/parts/{part}/pins', [PinController::class, 'show']);
     Route::get('/parts/{part}/agreement', [RouteController::class, 'agreement']);
     Route::get('/pictures/{picture}', [PinController::class, 'image']);
-    Route::get('/library', [PartBenchController::class, 'library']);
+    Route::get('/library', [PartGeometryController::class, 'library']);
     Route::get('/parts', fn (): RedirectResponse => redirect('/library'));
     Route::get('/metal', [RouteController::class, 'metal']);
     Route::get('/jobs/{job}/card', [JobController::class, 'card']);
@@ -170,55 +179,55 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/measured', [BoothController::class, 'measured']);
     });
 
-    Route::middleware(['can:work', HoldFirst::class, SeesBoth::class])->group(function (): void {
+    Route::middleware(['can:work', LockBoundModels::class, ResolveEditConflict::class])->group(function (): void {
         Route::post('/jobs/{job}/quotes', [QuoteController::class, 'store']);
         Route::post('/quotes/{quote}/answer', [QuoteController::class, 'answer']);
         Route::post('/quote-lines/{line}/took', [QuoteController::class, 'took']);
         Route::post('/day/anew', [DayController::class, 'anew']);
         Route::post('/day/away', [DayController::class, 'away']);
         Route::post('/absences/{absence}/withdraw', [DayController::class, 'back']);
-        Route::post('/wishes/{wish}/withdraw', [DayController::class, 'unwish']);
-        Route::post('/day/wishes', [DayController::class, 'wish']);
+        Route::post('/scheduling-preferences/{preference}/withdraw', [DayController::class, 'unwish']);
+        Route::post('/day/preferences', [DayController::class, 'wish']);
         Route::post('/calendar-feeds', [DayController::class, 'feed']);
         Route::post('/calendar-feeds/{feed}/withdraw', [DayController::class, 'unfeed']);
         Route::get('/jobs/create', [JobController::class, 'create']);
         Route::post('/jobs', [JobController::class, 'store']);
         Route::get('/jobs/{job}/edit', [JobController::class, 'edit']);
         Route::put('/jobs/{job}', [JobController::class, 'update']);
-        Route::get('/lots/{lot}/leave', [LotController::class, 'leave']);
-        Route::post('/lots/{lot}/go', [LotController::class, 'go']);
-        Route::post('/lots/{lot}/send', [LotController::class, 'send']);
-        Route::post('/lots/{lot}/metal-temperature', [LotController::class, 'metalTemperature']);
-        Route::post('/lots/{lot}/tick', [LotController::class, 'tick']);
-        Route::post('/lots/{lot}/reopen', [LotController::class, 'reopen']);
-        Route::post('/lots/{lot}/coated', [LotController::class, 'coated']);
-        Route::post('/lots/{lot}/weigh', [CoatController::class, 'weigh']);
+        Route::get('/batches/{batch}/leave', [BatchController::class, 'leave']);
+        Route::post('/batches/{batch}/go', [BatchController::class, 'go']);
+        Route::post('/batches/{batch}/send', [BatchController::class, 'send']);
+        Route::post('/batches/{batch}/metal-temperature', [BatchController::class, 'metalTemperature']);
+        Route::post('/batches/{batch}/tick', [BatchController::class, 'tick']);
+        Route::post('/batches/{batch}/reopen', [BatchController::class, 'reopen']);
+        Route::post('/batches/{batch}/coated', [BatchController::class, 'coated']);
+        Route::post('/batches/{batch}/weigh', [CoatController::class, 'weigh']);
         Route::post('/sprayings/{spraying}/zones/{zone}', [CoatController::class, 'tick']);
         Route::post('/sprayings/{spraying}/checks', [CoatController::class, 'check']);
         Route::post('/sprayings/{spraying}/done', [CoatController::class, 'done']);
         Route::post('/sprayings/{spraying}/blow-off', [CoatController::class, 'blowOff']);
         Route::get('/sprayings/{spraying}/gauge', [CoatController::class, 'gauge']);
         Route::get('/scale', [CoatController::class, 'scale']);
-        Route::post('/earth-checks', [CoatController::class, 'earth']);
-        Route::post('/lots/{lot}/drain-clock', [CoatController::class, 'drain']);
-        Route::post('/colour-changes', [CoatController::class, 'changed']);
-        Route::post('/lots/{lot}/split', [LotController::class, 'split']);
-        Route::post('/lots/{lot}/into', [LotController::class, 'into']);
-        Route::post('/lots/{lot}/join', [LotController::class, 'join']);
-        Route::post('/lots/{lot}/scrap', [LotController::class, 'scrap']);
-        Route::post('/lots/{lot}/release', [ReleaseController::class, 'release']);
-        Route::post('/lots/{lot}/looks', [InspectController::class, 'look']);
-        Route::post('/lots/{lot}/looks/all', [InspectController::class, 'lookAll']);
-        Route::post('/looks/{look}/withdraw', [InspectController::class, 'unlook']);
-        Route::get('/lots/{lot}/gauge', [InspectController::class, 'gauge']);
-        Route::get('/lots/{lot}/faults/create', [FaultController::class, 'create']);
-        Route::post('/lots/{lot}/faults', [FaultController::class, 'store']);
-        Route::post('/faults/{fault}/opened', [FaultController::class, 'opened']);
-        Route::post('/faults/{fault}/mend', [FaultController::class, 'mend']);
-        Route::post('/faults/{fault}/lies-on', [FaultController::class, 'lieOn']);
-        Route::post('/faults/{fault}/close', [FaultController::class, 'close']);
-        Route::post('/faults/{fault}/withdraw', [FaultController::class, 'withdraw']);
-        Route::post('/reworks/{rework}/withdraw', [FaultController::class, 'takeBack']);
+        Route::post('/ground-checks', [CoatController::class, 'earth']);
+        Route::post('/batches/{batch}/drain-clock', [CoatController::class, 'drain']);
+        Route::post('/color-changes', [CoatController::class, 'changed']);
+        Route::post('/batches/{batch}/split', [BatchController::class, 'split']);
+        Route::post('/batches/{batch}/into', [BatchController::class, 'into']);
+        Route::post('/batches/{batch}/join', [BatchController::class, 'join']);
+        Route::post('/batches/{batch}/scrap', [BatchController::class, 'scrap']);
+        Route::post('/batches/{batch}/release', [ReleaseController::class, 'release']);
+        Route::post('/batches/{batch}/inspection-checks', [InspectController::class, 'look']);
+        Route::post('/batches/{batch}/inspection-checks/all', [InspectController::class, 'lookAll']);
+        Route::post('/inspection-checks/{check}/withdraw', [InspectController::class, 'unlook']);
+        Route::get('/batches/{batch}/gauge', [InspectController::class, 'gauge']);
+        Route::get('/batches/{batch}/defects/create', [DefectController::class, 'create']);
+        Route::post('/batches/{batch}/defects', [DefectController::class, 'store']);
+        Route::post('/defects/{defect}/opened', [DefectController::class, 'opened']);
+        Route::post('/defects/{defect}/disposition', [DefectController::class, 'mend']);
+        Route::post('/defects/{defect}/batch', [DefectController::class, 'lieOn']);
+        Route::post('/defects/{defect}/close', [DefectController::class, 'close']);
+        Route::post('/defects/{defect}/withdraw', [DefectController::class, 'withdraw']);
+        Route::post('/reworks/{rework}/withdraw', [DefectController::class, 'takeBack']);
         Route::post('/jobs/{job}/supplements', [RecordController::class, 'supplement']);
         Route::post('/jobs/{job}/links', [RecordController::class, 'link']);
         Route::post('/record-links/{recordLink}/withdraw', [RecordController::class, 'withdrawLink']);
@@ -229,12 +238,12 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::put('/parts/{part}', [JobController::class, 'updatePart']);
         Route::post('/parts/{part}/withdraw', [JobController::class, 'withdrawPart']);
 
-        Route::post('/parts/{part}/shapes', [PartBenchController::class, 'add']);
-        Route::post('/parts/{part}/shapes/take', [PartBenchController::class, 'take']);
-        Route::post('/parts/{part}/shapes/copy', [PartBenchController::class, 'copy']);
-        Route::post('/parts/{part}/shapes/{at}/drop', [PartBenchController::class, 'drop']);
-        Route::post('/parts/{part}/mesh', [PartBenchController::class, 'mesh']);
-        Route::post('/parts/{part}/mesh/drop', [PartBenchController::class, 'dropMesh']);
+        Route::post('/parts/{part}/shapes', [PartGeometryController::class, 'add']);
+        Route::post('/parts/{part}/shapes/take', [PartGeometryController::class, 'take']);
+        Route::post('/parts/{part}/shapes/copy', [PartGeometryController::class, 'copy']);
+        Route::post('/parts/{part}/shapes/{at}/drop', [PartGeometryController::class, 'drop']);
+        Route::post('/parts/{part}/mesh', [PartGeometryController::class, 'mesh']);
+        Route::post('/parts/{part}/mesh/drop', [PartGeometryController::class, 'dropMesh']);
         Route::post('/parts/{part}/pictures', [PinController::class, 'upload']);
         Route::post('/pictures/{picture}/withdraw', [PinController::class, 'withdrawPicture']);
         Route::post('/parts/{part}/pins', [PinController::class, 'place']);
@@ -250,14 +259,14 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/parts/{part}/signatures', [RouteController::class, 'sign']);
         Route::post('/signatures/{signature}/withdraw', [RouteController::class, 'unsign']);
         Route::post('/parts/{part}/strip-way', [StripController::class, 'choose']);
-        Route::post('/lots/{lot}/strip-clock', [StripController::class, 'start']);
-        Route::post('/lots/{lot}/wash-clock', [WashController::class, 'start']);
+        Route::post('/batches/{batch}/strip-clock', [StripController::class, 'start']);
+        Route::post('/batches/{batch}/wash-clock', [WashController::class, 'start']);
         Route::post('/bath-log', [WashController::class, 'reading']);
-        Route::post('/clocks/{clock}/done', [ClockController::class, 'done']);
-        Route::post('/air', [ClockController::class, 'air']);
-        Route::post('/logbook/{entry}/withdraw', [ClockController::class, 'withdraw']);
-        Route::post('/lots/{lot}/blasted', [BlastController::class, 'blasted']);
-        Route::post('/lots/{lot}/sweep-again', [BlastController::class, 'sweepAgain']);
+        Route::post('/clocks/{clock}/done', [TimerController::class, 'done']);
+        Route::post('/air', [TimerController::class, 'air']);
+        Route::post('/logbook/{entry}/withdraw', [TimerController::class, 'withdraw']);
+        Route::post('/batches/{batch}/blasted', [BlastController::class, 'blasted']);
+        Route::post('/batches/{batch}/sweep-again', [BlastController::class, 'sweepAgain']);
         Route::post('/media-log', [BlastController::class, 'media']);
         Route::post('/bake-outs', [BakeOutController::class, 'hang']);
         Route::post('/bake-outs/{bakeOut}/set', [BakeOutController::class, 'set']);
@@ -267,10 +276,10 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bake-outs/{bakeOut}/pull', [BakeOutController::class, 'pull']);
         Route::post('/bake-outs/{bakeOut}/withdraw', [BakeOutController::class, 'withdraw']);
         Route::post('/pins/{pin}/fit', [MaskController::class, 'fit']);
-        Route::post('/fittings/{fitting}/off', [MaskController::class, 'off']);
-        Route::post('/fittings/{fitting}/withdraw', [MaskController::class, 'withdraw']);
-        Route::post('/lots/{lot}/hang', [MaskController::class, 'hang']);
-        Route::post('/lots/{lot}/ground', [MaskController::class, 'ground']);
+        Route::post('/mask-applications/{application}/off', [MaskController::class, 'off']);
+        Route::post('/mask-applications/{application}/withdraw', [MaskController::class, 'withdraw']);
+        Route::post('/batches/{batch}/hang', [MaskController::class, 'hang']);
+        Route::post('/batches/{batch}/ground', [MaskController::class, 'ground']);
         Route::post('/hooks', [MaskController::class, 'hooksCleaned']);
         Route::post('/masks', [MaskController::class, 'stock']);
         Route::post('/masks/{mask}/count', [MaskController::class, 'count']);
@@ -283,22 +292,22 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/bakes/{bake}/adjust', [BakeController::class, 'adjust']);
         Route::post('/bakes/{bake}/best', [BakeController::class, 'best']);
         Route::post('/bakes/{bake}/split', [BakeController::class, 'split']);
-        Route::post('/bakes/{bake}/shut', [FloorController::class, 'shut']);
-        Route::post('/loads/{load}/events', [FloorController::class, 'event']);
-        Route::post('/loads/{load}/readings', [FloorController::class, 'read']);
-        Route::get('/loads/{load}/thermometer', [FloorController::class, 'thermometer']);
-        Route::post('/bakes/{bake}/items/{item}/out', [FloorController::class, 'takeOut']);
-        Route::post('/bakes/{bake}/items/{item}/in', [FloorController::class, 'neverLeft']);
-        Route::post('/bakes/{bake}/pull', [FloorController::class, 'pull']);
-        Route::post('/bakes/{bake}/withdraw', [FloorController::class, 'withdraw']);
-        Route::post('/readings/{reading}/withdraw', [FloorController::class, 'withdrawReading']);
-        Route::post('/events/{event}/withdraw', [FloorController::class, 'withdrawEvent']);
+        Route::post('/bakes/{bake}/shut', [LoadController::class, 'shut']);
+        Route::post('/loads/{load}/events', [LoadController::class, 'event']);
+        Route::post('/loads/{load}/readings', [LoadController::class, 'read']);
+        Route::get('/loads/{load}/thermometer', [LoadController::class, 'thermometer']);
+        Route::post('/bakes/{bake}/items/{item}/out', [LoadController::class, 'takeOut']);
+        Route::post('/bakes/{bake}/items/{item}/in', [LoadController::class, 'neverLeft']);
+        Route::post('/bakes/{bake}/pull', [LoadController::class, 'pull']);
+        Route::post('/bakes/{bake}/withdraw', [LoadController::class, 'withdraw']);
+        Route::post('/readings/{reading}/withdraw', [LoadController::class, 'withdrawReading']);
+        Route::post('/events/{event}/withdraw', [LoadController::class, 'withdrawEvent']);
 
         Route::post('/coats/{coat}/solvent-rub', [InspectController::class, 'solventRub']);
         Route::post('/coats/{coat}/film', [InspectController::class, 'film']);
         Route::post('/coats/{coat}/cross-cut', [InspectController::class, 'crossCut']);
         Route::post('/coats/{coat}/gloss', [InspectController::class, 'gloss']);
-        Route::post('/coats/{coat}/colour', [InspectController::class, 'colour']);
+        Route::post('/coats/{coat}/color', [InspectController::class, 'colour']);
 
         Route::get('/powders/create', [ShelfController::class, 'createPowder']);
         Route::post('/powders', [ShelfController::class, 'storePowder']);
@@ -309,17 +318,17 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/powder-lots/{powderLot}', [PowderController::class, 'changeLot']);
         Route::post('/powders/{powder}/panels', [PowderController::class, 'panel']);
         Route::post('/panels/{panel}/withdraw', [PowderController::class, 'withdrawPanel']);
-        Route::post('/powders/{powder}/masters', [PowderController::class, 'master']);
-        Route::post('/masters/{master}/withdraw', [PowderController::class, 'withdrawMaster']);
+        Route::post('/powders/{powder}/color-standards', [PowderController::class, 'master']);
+        Route::post('/color-standards/{standard}/withdraw', [PowderController::class, 'withdrawMaster']);
         Route::post('/powders/{powder}/looks', [PowderController::class, 'look']);
         Route::post('/powder-pictures/{look}/withdraw', [PowderController::class, 'withdrawLook']);
 
         Route::post('/bakes/{bake}/logs', [LoggerController::class, 'keep']);
         Route::post('/bake-logs/{log}/withdraw', [LoggerController::class, 'withdraw']);
-        Route::post('/demo-clock', [HouseController::class, 'advanceClock']);
+        Route::post('/demo-clock', [ShopController::class, 'advanceClock']);
     });
 
-    Route::middleware(['can:manage', HoldFirst::class, SeesBoth::class])->group(function (): void {
+    Route::middleware(['can:manage', LockBoundModels::class, ResolveEditConflict::class])->group(function (): void {
         Route::get('/ovens/create', [ShelfController::class, 'createOven']);
         Route::post('/ovens', [ShelfController::class, 'storeOven']);
         Route::get('/ovens/{oven}/edit', [ShelfController::class, 'editOven']);
@@ -334,13 +343,13 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::post('/guns/{gun}/programs', [GunController::class, 'program']);
         Route::put('/booth', [GunController::class, 'booth']);
         Route::post('/quote-policies', [QuoteController::class, 'keepPolicies']);
-        Route::get('/hours', [HoursController::class, 'show']);
-        Route::put('/hours', [HoursController::class, 'update']);
-        Route::put('/hours/{person}', [HoursController::class, 'person']);
-        Route::post('/benches', [HoursController::class, 'addBench']);
-        Route::post('/benches/{bench}/retire', [HoursController::class, 'retireBench']);
-        Route::get('/shop', [HouseController::class, 'shop']);
-        Route::put('/shop', [HouseController::class, 'updateShop']);
+        Route::get('/hours', [WorkHoursController::class, 'show']);
+        Route::put('/hours', [WorkHoursController::class, 'update']);
+        Route::put('/hours/{person}', [WorkHoursController::class, 'person']);
+        Route::post('/benches', [WorkHoursController::class, 'addBench']);
+        Route::post('/benches/{bench}/retire', [WorkHoursController::class, 'retireBench']);
+        Route::get('/shop', [ShopController::class, 'shop']);
+        Route::put('/shop', [ShopController::class, 'updateShop']);
         Route::get('/set-up', [FirstRunController::class, 'steps']);
         Route::post('/set-up', [FirstRunController::class, 'done']);
         Route::get('/people', [PeopleController::class, 'index']);
@@ -348,7 +357,7 @@ Route::middleware(['auth', StillWorksHere::class])->group(function (): void {
         Route::put('/people/{person}', [PeopleController::class, 'change']);
         Route::post('/people/{person}/code', [PeopleController::class, 'code']);
         Route::post('/people/{person}/sessions/end', [PeopleController::class, 'endSessions']);
-        Route::get('/people/{person}/trail', [TrailController::class, 'person']);
+        Route::get('/people/{person}/history', [AuditLogController::class, 'person']);
         Route::post('/tablets', [PeopleController::class, 'shareTablet']);
         Route::post('/tablets/{tablet}/withdraw', [PeopleController::class, 'withdrawTablet']);
     });

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 /**
- * Draws docs/architecture.svg from the imports of the code: one box a folder, one line where it uses another.
- *
- * The rows are the order that the tests hold the folders to; a line only ever goes up. Run it after folders changed.
+ * Draws docs/architecture.svg from the imports of the code: a box for each folder, a line where it uses another. Lines
+ * only go up. Of app, controllers and the models of other contexts are left out, as in ArchitectureTest.
+ * Run it after folders changed.
  */
 
 use Tests\Core\ArchitectureTest;
@@ -29,7 +29,7 @@ function folders(string $root, string $layer): array
         $isOwn = $file instanceof SplFileInfo && $file->getExtension() === 'php';
         if ($isOwn && $file->getPath() !== "{$root}/{$layer}") {
             $parts = explode('/', substr($file->getPathname(), strlen("{$root}/{$layer}/")));
-            $name = $parts[0] === 'Actions' ? "{$parts[0]}/{$parts[1]}" : $parts[0];
+            $name = $parts[0];
             $found[$name] ??= [0, 0];
             $found[$name][0]++;
             $found[$name][1] += count(file($file->getPathname()) ?: []);
@@ -47,18 +47,41 @@ function uses(string $root, string $layer, string $namespace): array
         if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {
             continue;
         }
-        $place = fn (array $path): string => $path[0] === 'Actions' ? "Actions/{$path[1]}" : $path[0];
-        $own = $place(explode('/', substr($file->getPathname(), strlen("{$root}/{$layer}/"))));
+        $path = explode('/', substr($file->getPathname(), strlen("{$root}/{$layer}/")));
+        $own = $path[0];
+        if ($layer === 'app' && ($path[1] ?? '') === 'Http') {
+            continue;
+        }
         preg_match_all("~\\b{$namespace}\\\\([\\w\\\\]+)~", (string) file_get_contents($file->getPathname()), $found);
         foreach ($found[1] as $used) {
-            $other = $place(explode('\\', $used));
-            if ($other !== $own) {
+            [$other, $kind] = explode('\\', "{$used}\\");
+            if ($other !== $own && $kind !== 'Models') {
                 $uses[$own][$other] = true;
             }
         }
     }
 
     return $uses;
+}
+
+/**
+ * Returns folders in rows: each in the first row below everything it uses.
+ *
+ * @param  list<string>  $order  each uses only those before it
+ * @param  array<string, array<string, true>>  $uses
+ * @return list<list<string>>
+ */
+function rows(array $order, array $uses): array
+{
+    $row = $rows = [];
+    foreach ($order as $name) {
+        $above = array_intersect_key($row, $uses[$name] ?? []);
+        $row[$name] = $above === [] ? 0 : 1 + max($above);
+        $rows[$row[$name]][] = $name;
+    }
+    ksort($rows);
+
+    return $rows;
 }
 
 /**
@@ -90,7 +113,7 @@ function drawn(string $title, array $rows, array $folders, array $uses, int $top
     foreach ($at as $name => [$x, $y]) {
         [$files, $lines] = $folders[$name] ?? [0, 0];
         $svg .= sprintf('<rect x="%g" y="%g" width="%d" height="%d" rx="5" />', $x, $y, BOX_W, BOX_H);
-        $svg .= sprintf('<text x="%g" y="%g">%s</text>', $x + 9, $y + 17, str_replace('Actions/', 'Actions · ', $name));
+        $svg .= sprintf('<text x="%g" y="%g">%s</text>', $x + 9, $y + 17, $name);
         $size = "{$files} files, {$lines} lines";
         $svg .= sprintf('<text class="soft" x="%g" y="%g">%s</text>', $x + 9, $y + 32, $size)."\n";
     }
@@ -99,7 +122,9 @@ function drawn(string $title, array $rows, array $folders, array $uses, int $top
 }
 
 $core = drawn('core', ArchitectureTest::CORE, folders($root, 'core'), uses($root, 'core', 'Aenum\\\\Core'), MARGIN);
-$app = drawn('app', ArchitectureTest::APP, folders($root, 'app'), uses($root, 'app', 'App'), $core[2] + 10);
+$order = array_values(array_diff(ArchitectureTest::APP, ['Providers']));
+$contexts = uses($root, 'app', 'App');
+$app = drawn('app', rows($order, $contexts), folders($root, 'app'), $contexts, $core[2] + 10);
 $width = max($core[1], $app[1]);
 file_put_contents("{$root}/docs/architecture.svg", <<<SVG
     <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {$width} {$app[2]}" width="{$width}" height="{$app[2]}">

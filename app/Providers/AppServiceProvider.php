@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use Aenum\Core\Word\LoadKind;
-use Aenum\Core\Word\Station;
-use App\Actions\Rail\ReadRail;
-use App\Http\Middleware\SharedTablet;
-use App\Models\DeviceToken;
-use App\Models\OvenLoad;
-use App\Models\OvenLoadItem;
-use App\Models\User;
-use App\Support\FilesInDatabase;
-use App\Support\LostConnections;
-use App\Support\OutOfOrder;
-use App\Support\ShopDatabase;
-use App\Support\ThisRequest;
-use App\Support\Trail;
-use App\Support\Units;
+use Aenum\Core\Trade\LoadKind;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Http\Middleware\SharedTablet;
+use App\Accounts\Models\DeviceToken;
+use App\Accounts\Models\User;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Models\OvenLoadItem;
+use App\Platform\Audit\AuditLog;
+use App\Platform\Cache\RequestMemo;
+use App\Platform\Database\DatabaseFilesystemAdapter;
+use App\Platform\Database\LostConnections;
+use App\Platform\Database\ShopConnection;
+use App\Platform\Offline\OutOfOrder;
+use App\Platform\Presentation\Units;
+use App\ShopFloor\ViewModels\ShopBoard;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Gate;
@@ -40,9 +41,9 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(LostConnectionDetector::class, LostConnections::class);
-        Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ShopDatabase(...$with));
+        Connection::resolverFor('mariadb', fn (mixed ...$with): Connection => new ShopConnection(...$with));
         Storage::extend('database', fn (Application $app, array $config): FilesystemAdapter => new FilesystemAdapter(
-            new Filesystem($disk = new FilesInDatabase, $config),
+            new Filesystem($disk = new DatabaseFilesystemAdapter, $config),
             $disk,
             $config,
         ));
@@ -54,9 +55,10 @@ final class AppServiceProvider extends ServiceProvider
         // A page asks once for what all its rows want, not once a row.
         Model::automaticallyEagerLoadRelationships();
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
+        Relation::enforceMorphMap(['user' => User::class]);
         OutOfOrder::listen();
-        Trail::listen();
-        ThisRequest::listen();
+        AuditLog::listen();
+        RequestMemo::listen();
         self::bindRouteParameters();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());
@@ -65,7 +67,7 @@ final class AppServiceProvider extends ServiceProvider
             in_array($view->name(), self::BARE, true) ? null : $view->with('u', Units::current());
         });
         Paginator::defaultSimpleView('pages');
-        View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ReadRail::now()));
+        View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ShopBoard::now()));
     }
 
     /** Route parameters that are not a model's own key; here, because cached routes do not read routes/web.php. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Units\InvalidInput;
 
 /** A command, what it works on, and its options. */
 final readonly class Arguments
@@ -36,7 +36,7 @@ final readonly class Arguments
             $isFlag = in_array($name, self::FLAGS, true) && $value === null;
             $options[(string) $name] = $isFlag
                 ? ''
-                : $value ?? (array_shift($words) ?? throw InvalidQuantity::missing("--{$name}", 'a value after it'));
+                : $value ?? (array_shift($words) ?? throw InvalidInput::missing("--{$name}", 'a value after it'));
         }
 
         return new self($command, $operands, $options);
@@ -45,12 +45,12 @@ final readonly class Arguments
     /**
      * @param  list<string>  $options
      *
-     * @throws InvalidQuantity unless there are so many operands and no other options
+     * @throws InvalidInput unless there are so many operands and no other options
      */
     public function only(int $operands, array $options): self
     {
         if (count($this->operands) !== $operands) {
-            throw InvalidQuantity::outside(
+            throw InvalidInput::outside(
                 $this->command,
                 implode(' ', $this->operands),
                 $operands === 2
@@ -60,7 +60,7 @@ final readonly class Arguments
         }
         foreach (array_keys($this->options) as $name) {
             if (! in_array($name, $options, true)) {
-                throw InvalidQuantity::unknownKey(
+                throw InvalidInput::unknownKey(
                     "--{$name}",
                     $options === [] ? ['no options'] : array_map(fn (string $o): string => "--{$o}", $options),
                 );
@@ -73,7 +73,7 @@ final readonly class Arguments
     /**
      * The number given for an option; null where it was not given.
      *
-     * @throws InvalidQuantity
+     * @throws InvalidInput
      */
     public function number(string $name, float $least, float $most): ?float
     {
@@ -85,7 +85,7 @@ final readonly class Arguments
 
         return $number >= $least && $number <= $most
             ? $number
-            : throw InvalidQuantity::outside("--{$name}", $text, "a number from {$least} to {$most}");
+            : throw InvalidInput::outside("--{$name}", $text, "a number from {$least} to {$most}");
     }
 
     /** What was given for an option; null where it was not given. */

@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Blast\AirSystem;
-use Aenum\Core\Blast\BareSteelClock;
-use Aenum\Core\Blast\DewPoint;
-use Aenum\Core\Blast\Nozzle;
-use Aenum\Core\Coat\Charge;
-use Aenum\Core\Coat\Recess;
-use Aenum\Core\Coat\Stripes;
-use Aenum\Core\Coat\UncuredReading;
-use Aenum\Core\Format\LoadFile;
-use Aenum\Core\Format\Node;
-use Aenum\Core\Format\ShapeFile;
-use Aenum\Core\Heat\Cooling;
-use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Inspect\DeltaE;
-use Aenum\Core\Inspect\FilmJudgement;
-use Aenum\Core\Inspect\FilmReadings;
-use Aenum\Core\Powder\BoothAir;
-use Aenum\Core\Powder\Cover;
-use Aenum\Core\Powder\FilmPass;
-use Aenum\Core\Unit\Check;
-use Aenum\Core\Unit\InvalidQuantity;
-use Aenum\Core\Word\FilmWay;
+use Aenum\Core\Application\BoothAir;
+use Aenum\Core\Application\Charge;
+use Aenum\Core\Application\Coverage;
+use Aenum\Core\Application\FilmPass;
+use Aenum\Core\Application\Recess;
+use Aenum\Core\Application\Stripes;
+use Aenum\Core\Application\UncuredReading;
+use Aenum\Core\Files\LoadFile;
+use Aenum\Core\Files\Node;
+use Aenum\Core\Files\ShapeFile;
+use Aenum\Core\Inspection\DeltaE;
+use Aenum\Core\Inspection\FilmJudgement;
+use Aenum\Core\Inspection\FilmReadings;
+use Aenum\Core\Preparation\Blasting\AirSystem;
+use Aenum\Core\Preparation\Blasting\BareSteelClock;
+use Aenum\Core\Preparation\Blasting\DewPoint;
+use Aenum\Core\Preparation\Blasting\Nozzle;
+use Aenum\Core\Thermal\Cooling;
+use Aenum\Core\Thermal\LoadItem;
+use Aenum\Core\Trade\FilmCriterion;
+use Aenum\Core\Units\Check;
+use Aenum\Core\Units\InvalidInput;
 
 /** Small calculators: one JSON object in, one out. */
 final class CalcCommand
@@ -51,7 +51,7 @@ final class CalcCommand
             'stripes' => $this->stripes(...),
             'film' => $this->film(...),
             'delta_e' => $this->deltaE(...),
-            default => throw InvalidQuantity::outside(
+            default => throw InvalidInput::outside(
                 'calc',
                 $name,
                 'one of cool, cover, shape, nozzle, dewpoint, pass, booth, comb, recess, charge, stripes, film, '
@@ -91,7 +91,7 @@ final class CalcCommand
     private function cover(Node $in): array
     {
         $in->object(['sg', 'film_um', 'efficiency', 'area_m2']);
-        $cover = Cover::m2PerKg($in->number('sg'), $in->number('film_um'), $in->number('efficiency'));
+        $cover = Coverage::m2PerKg($in->number('sg'), $in->number('film_um'), $in->number('efficiency'));
         $area = $in->numberOr('area_m2', null);
 
         return ['m2_per_kg' => round($cover, 4)] +
@@ -230,7 +230,7 @@ final class CalcCommand
         $in->object(['kv', 'air', 'slot', 'bore', 'corner']);
         $kinds = array_values(array_filter(['slot', 'bore', 'corner'], $in->has(...)));
         if (count($kinds) !== 1) {
-            throw InvalidQuantity::unreadable(
+            throw InvalidInput::unreadable(
                 $kinds[1] ?? 'slot',
                 $kinds === [] ? 'is missing' : "is there beside {$kinds[0]}",
                 'one of slot, bore, corner',
@@ -305,7 +305,7 @@ final class CalcCommand
             FilmReadings::of($microns),
             $band[0],
             $band[1],
-            $in->find('way')?->enum(FilmWay::class) ?? FilmWay::Plain,
+            $in->find('way')?->enum(FilmCriterion::class) ?? FilmCriterion::Plain,
             $in->numberOr('nominal_um', null),
             $in->numberOr('area_m2', null),
         );

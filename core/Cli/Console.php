@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Units\InvalidInput;
 
 /** The core on the command line: JSON in, JSON out; a refusal is one line and exit code 2. */
 final readonly class Console
@@ -16,7 +16,7 @@ final readonly class Console
         .'judge LOG.csv --powder POWDER.json';
 
     /**
-     * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidQuantity
+     * @param  \Closure(string): string  $read  the text of a file, or of standard input for "-"; throws InvalidInput
      * @param  \Closure(string): void  $out
      * @param  \Closure(string): void  $err
      * @param  \Closure(): float  $clock  seconds since the program began
@@ -34,7 +34,7 @@ final readonly class Console
     {
         try {
             $answer = $this->answer(Arguments::of($words));
-        } catch (InvalidQuantity $e) {
+        } catch (InvalidInput $e) {
             ($this->err)($e->getMessage()."\n");
 
             return 2;
@@ -72,7 +72,7 @@ final readonly class Console
             'quote' => (new QuoteCommand())($arguments->only(1, []), $this->read),
             'mesh' => (new MeshCommand())($arguments->only(1, ['unit', 'material'])),
             'judge' => (new JudgeCommand())($arguments->only(1, ['powder']), $this->read),
-            default => throw InvalidQuantity::outside('command', $arguments->command, self::USAGE),
+            default => throw InvalidInput::outside('command', $arguments->command, self::USAGE),
         };
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Cure\Aim;
-use Aenum\Core\Cure\PeakLimit;
-use Aenum\Core\Cure\PullEnsemble;
-use Aenum\Core\Cure\Reading;
-use Aenum\Core\Format\LoadFile;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Curing\CureTarget;
+use Aenum\Core\Curing\PeakLimit;
+use Aenum\Core\Curing\PullEnsemble;
+use Aenum\Core\Curing\Reading;
+use Aenum\Core\Files\LoadFile;
+use Aenum\Core\Units\InvalidInput;
 
 /** What readings on the floor say of the pull, with the band it lies in two times in three. */
 final class CorrectCommand
@@ -23,20 +23,23 @@ final class CorrectCommand
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
         $file = LoadFile::parse($read($arguments->operands[0]));
-        $powder = $file->powder ?? throw InvalidQuantity::missing('powder', 'an object with chemistry and rows');
+        $powder = $file->powder ?? throw InvalidInput::missing('powder', 'an object with chemistry and rows');
         if ($file->setpointC === null) {
-            throw InvalidQuantity::missing('oven.setpoint_c', '-40 to 700');
+            throw InvalidInput::missing('oven.setpoint_c', '-40 to 700');
         }
         if ($file->runMinutes !== null) {
-            throw InvalidQuantity::outside('run', 'given', 'nothing; the minutes are what is asked for');
+            throw InvalidInput::outside('run', 'given', 'nothing; the minutes are what is asked for');
         }
         if ($file->readings === []) {
-            throw InvalidQuantity::missing('readings', 'a list of 1 to '.LoadFile::MOST_READINGS);
+            throw InvalidInput::missing('readings', 'a list of 1 to '.LoadFile::MOST_READINGS);
         }
         $told = PullEnsemble::of(
             $file->oven,
             $file->items,
-            array_map(fn (?PeakLimit $limit): Aim => Aim::fullCure($powder)->notAbove($limit), $file->limits),
+            array_map(
+                fn (?PeakLimit $limit): CureTarget => CureTarget::fullCure($powder)->notAbove($limit),
+                $file->limits,
+            ),
             $file->schedule,
             $file->rules,
             array_map(

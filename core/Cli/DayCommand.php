@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\DayFile;
-use Aenum\Core\Format\DayReport;
-use Aenum\Core\Plan\Budget;
-use Aenum\Core\Plan\DayPlanner;
+use Aenum\Core\Files\DayFile;
+use Aenum\Core\Files\DayReport;
+use Aenum\Core\Scheduling\Budget;
+use Aenum\Core\Scheduling\DayPlanner;
 
 /** `bin/aenum day FILE|- [--seconds 2] [--seed 1] [--steps N]`: a plan of the day. */
 final readonly class DayCommand

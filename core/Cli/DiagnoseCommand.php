@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\FaultFile;
-use Aenum\Core\Inspect\Diagnosis;
-use Aenum\Core\Inspect\LikelyCause;
-use Aenum\Core\Inspect\WeighedEvidence;
-use Aenum\Core\Unit\UnitSystem;
+use Aenum\Core\Files\DefectFile;
+use Aenum\Core\Inspection\Diagnosis;
+use Aenum\Core\Inspection\LikelyCause;
+use Aenum\Core\Inspection\WeighedEvidence;
+use Aenum\Core\Units\UnitSystem;
 
 /** A fault and its job's record in, ranked causes with their evidence out. */
 final class DiagnoseCommand
@@ -19,12 +19,12 @@ final class DiagnoseCommand
      */
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
-        $file = FaultFile::parse($read($arguments->operands[0]));
-        $found = Diagnosis::of($file->fault, $file->record, $file->confirmed);
+        $file = DefectFile::parse($read($arguments->operands[0]));
+        $found = Diagnosis::of($file->defect, $file->record, $file->confirmed);
 
         return [
             'format' => 'aenum-diagnosis/1',
-            'fault' => $found->fault->value,
+            'fault' => $found->defect->value,
             'causes' => array_map(fn (LikelyCause $one): array => [
                 'cause' => $one->cause->value,
                 'says' => $one->cause->label(),
@@ -44,8 +44,8 @@ final class DiagnoseCommand
                 'asks' => $found->check->asks(),
                 'bits' => round($found->checkBits, 6),
             ],
-            'now' => $found->fault->remedy(),
-            'next_time' => $found->fault->nextTime(),
+            'now' => $found->defect->remedy(),
+            'next_time' => $found->defect->nextTime(),
         ];
     }
 }

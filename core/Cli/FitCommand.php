@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\FitFile;
-use Aenum\Core\Heat\OvenFigure;
-use Aenum\Core\Heat\OvenFit;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Files\FitFile;
+use Aenum\Core\Thermal\OvenFigure;
+use Aenum\Core\Thermal\OvenFit;
+use Aenum\Core\Units\InvalidInput;
 
 /** An oven's figures as logged runs tell them. */
 final class FitCommand
@@ -18,7 +18,7 @@ final class FitCommand
      * @param  \Closure(string): string  $read
      * @return array<string, mixed>
      *
-     * @throws InvalidQuantity
+     * @throws InvalidInput
      */
     public function __invoke(Arguments $arguments, \Closure $read): array
     {

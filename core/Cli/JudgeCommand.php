@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Cure\ClockWay;
-use Aenum\Core\Cure\CureMeter;
-use Aenum\Core\Cure\Judgement;
-use Aenum\Core\Format\PowderFile;
-use Aenum\Core\Format\RunReport;
-use Aenum\Core\Logger\LoggerColumn;
-use Aenum\Core\Logger\LoggerFile;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Curing\CureMeter;
+use Aenum\Core\Curing\Judgement;
+use Aenum\Core\Curing\TimingCriterion;
+use Aenum\Core\Files\PowderFile;
+use Aenum\Core\Files\RunReport;
+use Aenum\Core\Loggers\LoggerColumn;
+use Aenum\Core\Loggers\LoggerFile;
+use Aenum\Core\Units\InvalidInput;
 
 /** Judges a logger's curves against a powder's sheet. */
 final class JudgeCommand
@@ -25,7 +25,7 @@ final class JudgeCommand
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
         $sheet = PowderFile::parse(
-            $read($arguments->option('powder') ?? throw InvalidQuantity::missing('--powder', 'a powder file')),
+            $read($arguments->option('powder') ?? throw InvalidInput::missing('--powder', 'a powder file')),
         );
         $log = LoggerFile::parse($read($arguments->operands[0]));
 
@@ -39,7 +39,7 @@ final class JudgeCommand
                     RunReport::judged($judgement) + [
                         'peak_c' => round($judgement->peakC, 2),
                         'longest_gap_s' => round($column->longestGapS(), 1),
-                        'state' => $judgement->state(ClockWay::Window)->value,
+                        'state' => $judgement->state(TimingCriterion::Window)->value,
                     ];
             }, $log->columns),
         ];

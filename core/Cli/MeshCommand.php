@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Metal\Metals;
-use Aenum\Core\Shape\MeshReader;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Geometry\MeshReader;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Units\InvalidInput;
 
 /** Measures an STL or OBJ file. */
 final class MeshCommand
@@ -17,14 +17,14 @@ final class MeshCommand
         $path = $arguments->operands[0];
         $kind = strtolower(pathinfo($path, PATHINFO_EXTENSION));
         if (! in_array($kind, ['stl', 'obj'], true)) {
-            throw InvalidQuantity::outside('file', $path, 'a name ending in .stl or .obj');
+            throw InvalidInput::outside('file', $path, 'a name ending in .stl or .obj');
         }
         $stream = is_file($path) ? @fopen($path, 'rb') : false;
         if ($stream === false) {
-            throw InvalidQuantity::unreadable($path, 'cannot be read', 'a file');
+            throw InvalidInput::unreadable($path, 'cannot be read', 'a file');
         }
         $material = $arguments->option('material');
-        $metal = $material === null ? null : Metals::get($material);
+        $metal = $material === null ? null : MetalCatalog::get($material);
         $mesh = MeshReader::read($stream, (int) filesize($path), $kind, $arguments->option('unit') ?? 'mm');
         fclose($stream);
 

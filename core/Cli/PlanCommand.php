@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Cure\Aim;
-use Aenum\Core\Cure\BakePlanner;
-use Aenum\Core\Cure\LoadSplit;
-use Aenum\Core\Cure\PeakLimit;
-use Aenum\Core\Format\LoadFile;
-use Aenum\Core\Format\PlanReport;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Curing\BakePlanner;
+use Aenum\Core\Curing\CureTarget;
+use Aenum\Core\Curing\LoadSplit;
+use Aenum\Core\Curing\PeakLimit;
+use Aenum\Core\Files\LoadFile;
+use Aenum\Core\Files\PlanReport;
+use Aenum\Core\Units\InvalidInput;
 
 /** Finds the shortest bake for a load file, or the bakes to part it into. */
 final class PlanCommand
@@ -22,18 +22,18 @@ final class PlanCommand
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
         $file = LoadFile::parse($read($arguments->operands[0]))->withoutReadings();
-        $powder = $file->powder ?? throw InvalidQuantity::missing('powder', 'an object with chemistry and rows');
+        $powder = $file->powder ?? throw InvalidInput::missing('powder', 'an object with chemistry and rows');
         if ($file->oven->maxC === null) {
-            throw InvalidQuantity::missing('oven.max_c', '-40 to 700');
+            throw InvalidInput::missing('oven.max_c', '-40 to 700');
         }
         foreach ($file->items as $n => $item) {
             if ($item->outS !== null) {
                 $allowed = 'nothing; a plan finds out itself what comes out when';
-                throw InvalidQuantity::outside("items[{$n}].out_min", $item->outS / 60, $allowed);
+                throw InvalidInput::outside("items[{$n}].out_min", $item->outS / 60, $allowed);
             }
         }
         $aims = array_map(
-            fn (?PeakLimit $limit): Aim => Aim::fullCure($powder)->notAbove($limit),
+            fn (?PeakLimit $limit): CureTarget => CureTarget::fullCure($powder)->notAbove($limit),
             $file->limits,
         );
         $plan = (new BakePlanner($file->oven, $file->items, $aims, $file->schedule, $file->rules))->plan($file->prefer);

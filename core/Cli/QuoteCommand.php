@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\QuoteFile;
+use Aenum\Core\Files\QuoteFile;
 
 /** `bin/aenum quote FILE|-`: what a job costs, line by line, at one piece, as many as asked, and ten times as many. */
 final class QuoteCommand

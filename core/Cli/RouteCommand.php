@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\RouteFile;
+use Aenum\Core\Files\RouteFile;
 
 /** Lays out a job's route and says what contradicts what. */
 final class RouteCommand

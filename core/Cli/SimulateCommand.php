@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Format\LoadFile;
-use Aenum\Core\Format\RunReport;
-use Aenum\Core\Heat\Simulation;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Files\LoadFile;
+use Aenum\Core\Files\RunReport;
+use Aenum\Core\Thermal\Simulation;
+use Aenum\Core\Units\InvalidInput;
 
 /** Runs a load file and reports temperatures at chosen minutes. */
 final class SimulateCommand
@@ -21,9 +21,9 @@ final class SimulateCommand
     public function __invoke(Arguments $arguments, \Closure $read): array
     {
         $file = LoadFile::parse($read($arguments->operands[0]))->withoutReadings();
-        $minutes = $file->runMinutes ?? throw InvalidQuantity::missing('run.minutes', 'above 0, up to 10080');
+        $minutes = $file->runMinutes ?? throw InvalidInput::missing('run.minutes', 'above 0, up to 10080');
         if ($file->setpointC === null) {
-            throw InvalidQuantity::missing('oven.setpoint_c', '-40 to 700');
+            throw InvalidInput::missing('oven.setpoint_c', '-40 to 700');
         }
         $run = (new Simulation($file->oven, $file->items, $file->schedule))->run(60 * $minutes);
 
@@ -38,7 +38,7 @@ final class SimulateCommand
         if ($at !== null) {
             return array_map(function (string $word) use ($minutes): float {
                 if (! is_numeric($word) || (float) $word < 0 || (float) $word > $minutes) {
-                    throw InvalidQuantity::outside(
+                    throw InvalidInput::outside(
                         '--at',
                         $word,
                         "minutes from 0 to {$minutes}, separated by commas",
@@ -50,7 +50,7 @@ final class SimulateCommand
         }
         if ($every !== null) {
             if (! is_numeric($every) || (float) $every <= 0 || $minutes / (float) $every > self::MOST_MOMENTS) {
-                throw InvalidQuantity::outside(
+                throw InvalidInput::outside(
                     '--every',
                     $every,
                     'minutes above 0, for at most '.self::MOST_MOMENTS.' moments',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
-use Aenum\Core\Coat\SprayedPanel;
-use Aenum\Core\Format\SprayFile;
+use Aenum\Core\Application\SprayedPanel;
+use Aenum\Core\Files\SprayFile;
 
 /** `bin/aenum spray FILE|- [--cells]`: the film a path of the gun leaves on a panel. */
 final class SprayCommand

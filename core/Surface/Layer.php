@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Surface;
 
-use Aenum\Core\Word\OnIt;
+use Aenum\Core\Trade\ArrivalCondition;
 
 /** Something on the metal under the powder: what came in with the part, or what a step left behind. */
 enum Layer: string
@@ -28,7 +28,7 @@ enum Layer: string
     case BakeOutOil = 'bake_out_oil';
 
     /** The layer a word of the counter stands for; null for bare metal. */
-    public static function found(OnIt $on): ?self
+    public static function found(ArrivalCondition $on): ?self
     {
         return self::tryFrom($on->value);
     }

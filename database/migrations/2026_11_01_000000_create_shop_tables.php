@@ -66,11 +66,4 @@ return new class extends Migration
                 .'BETWEEN 0 AND 2), ADD CONSTRAINT shops_limit CHECK (overbake_limit > 0)',
         );
     }
-
-    public function down(): void
-    {
-        foreach (['customers', 'shops', 'spent_tokens', 'sessions', 'users'] as $table) {
-            Schema::dropIfExists($table);
-        }
-    }
 };

@@ -68,11 +68,4 @@ return new class extends Migration
                 .'> 0 AND shell_kj_per_k > 0)',
         );
     }
-
-    public function down(): void
-    {
-        foreach (['ovens', 'powder_rows', 'powders'] as $table) {
-            Schema::dropIfExists($table);
-        }
-    }
 };

@@ -80,11 +80,4 @@ return new class extends Migration
                 .'BETWEEN 1 AND 10)',
         );
     }
-
-    public function down(): void
-    {
-        foreach (['moves', 'coats', 'sections', 'parts', 'jobs'] as $table) {
-            Schema::dropIfExists($table);
-        }
-    }
 };

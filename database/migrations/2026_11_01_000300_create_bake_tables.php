@@ -115,11 +115,4 @@ return new class extends Migration
                 .'set_emissivity > 0 AND set_emissivity <= 1)',
         );
     }
-
-    public function down(): void
-    {
-        foreach (['inspections', 'bake_results', 'readings', 'bake_events', 'bake_items', 'bakes'] as $table) {
-            Schema::dropIfExists($table);
-        }
-    }
 };

@@ -42,16 +42,4 @@ return new class extends Migration
             $table->index(['part_id', 'rule', 'withdrawn_at']);
         });
     }
-
-    public function down(): void
-    {
-        Schema::dropIfExists('signatures');
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['house', 'equipment', 'humidity_pct']));
-        Schema::table(
-            'powders',
-            fn (Blueprint $table) => $table->dropColumn(['effect', 'zinc_rich', 'gas_tolerant', 'conductive']),
-        );
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn(['facts', 'route']));
-        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn('lives'));
-    }
 };

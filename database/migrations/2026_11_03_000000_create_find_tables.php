@@ -19,10 +19,4 @@ return new class extends Migration
             $table->index('job_id');
         });
     }
-
-    public function down(): void
-    {
-        Schema::dropIfExists('job_words');
-        Schema::dropIfExists('words');
-    }
 };

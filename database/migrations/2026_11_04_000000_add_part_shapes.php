@@ -10,9 +10,4 @@ return new class extends Migration
     {
         Schema::table('parts', fn (Blueprint $table) => $table->json('shapes')->nullable());
     }
-
-    public function down(): void
-    {
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('shapes'));
-    }
 };

@@ -65,13 +65,4 @@ return new class extends Migration
         );
         DB::statement('ALTER TABLE bags ADD CONSTRAINT bags_ranges CHECK (count BETWEEN 1 AND 10000)');
     }
-
-    public function down(): void
-    {
-        foreach (['bags', 'pins', 'pictures'] as $table) {
-            Schema::dropIfExists($table);
-        }
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('prices'));
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('mesh'));
-    }
 };

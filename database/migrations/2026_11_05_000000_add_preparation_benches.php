@@ -111,15 +111,4 @@ return new class extends Migration
                 .'BETWEEN 1 AND 720 AND minutes > 0)',
         );
     }
-
-    public function down(): void
-    {
-        foreach (
-            ['practice_runs', 'bake_out_items', 'bake_outs', 'fittings', 'masks', 'clocks', 'logbook'] as $table
-        ) {
-            Schema::dropIfExists($table);
-        }
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('air'));
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn(['hang', 'prep']));
-    }
 };

@@ -20,9 +20,4 @@ return new class extends Migration
             $table->dateTime('withdrawn_at', 3)->nullable();
         });
     }
-
-    public function down(): void
-    {
-        Schema::dropIfExists('bake_logs');
-    }
 };

@@ -29,22 +29,4 @@ return new class extends Migration
             }
         }
     }
-
-    public function down(): void
-    {
-        foreach (self::COLUMNS as $table => $columns) {
-            foreach ($columns as $column) {
-                DB::statement("ALTER TABLE {$table} DROP CONSTRAINT {$table}_{$column}_is_a_word");
-                foreach (self::WORDS as $number => $word) {
-                    DB::table($table)->where($column, $word)->update([$column => (string) $number]);
-                }
-                DB::statement("ALTER TABLE {$table} MODIFY {$column} TINYINT UNSIGNED NOT NULL DEFAULT 1");
-            }
-        }
-        DB::statement('ALTER TABLE jobs ADD CONSTRAINT jobs_station CHECK (station BETWEEN 1 AND 10)');
-        DB::statement(
-            'ALTER TABLE moves ADD CONSTRAINT moves_stations'
-            .' CHECK (from_station BETWEEN 1 AND 10 AND to_station BETWEEN 1 AND 10)',
-        );
-    }
 };

@@ -47,43 +47,6 @@ return new class extends Migration
         Schema::drop('bake_outs');
     }
 
-    /** The shape as it was; bake-outs are not carried back. */
-    public function down(): void
-    {
-        DB::table('oven_results')->whereNull('coat_id')->delete();
-        DB::table('oven_load_items')->whereNull('coat_id')->delete();
-        DB::table('oven_loads')->where('kind', '!=', 'cure')->delete();
-        Schema::table('oven_loads', fn (Blueprint $table) => $table->dropUnique('oven_loads_one_running'));
-        Schema::table('oven_loads', fn (Blueprint $table) => $table->dropColumn('running_in'));
-        Schema::table('oven_loads', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('withdrawn_by');
-            $table->dropColumn(['kind', 'target_c', 'hold_minutes', 'withdrawn_at']);
-        });
-        Schema::table('oven_load_items', function (Blueprint $table): void {
-            $table->dropUnique('oven_load_items_once');
-            $table->dropColumn('coat_key');
-            $table->dropConstrainedForeignId('part_id');
-        });
-        Schema::table('oven_results', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('part_id');
-            $table->dropColumn(['reached', 'held_minutes']);
-        });
-        foreach (array_reverse(self::COLUMNS, true) as $table => $columns) {
-            foreach ($columns as $from => $to) {
-                DB::statement("ALTER TABLE {$table} RENAME COLUMN {$to} TO {$from}");
-            }
-        }
-        foreach (array_reverse(self::RENAMED, true) as $from => $to) {
-            Schema::rename($to, $from);
-        }
-        Schema::create('bake_outs', function (Blueprint $table): void {
-            $table->id();
-        });
-        Schema::create('bake_out_items', function (Blueprint $table): void {
-            $table->id();
-        });
-    }
-
     private function widen(): void
     {
         Schema::table('oven_loads', function (Blueprint $table): void {

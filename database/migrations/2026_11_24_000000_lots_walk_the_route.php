@@ -56,48 +56,6 @@ return new class extends Migration
         });
     }
 
-    /** The shape as it was; a job hangs where its hindmost lot does, and what was split is not parted any more. */
-    public function down(): void
-    {
-        Schema::table('jobs', function (Blueprint $table): void {
-            $table->dropIndex(['status', 'due_on']);
-            $table->string('station', 20)->default('intake');
-            $table->index(['status', 'station', 'due_on']);
-        });
-        DB::statement(
-            "ALTER TABLE jobs ADD CONSTRAINT jobs_station_is_a_word CHECK (station REGEXP '^[a-z]')",
-        );
-        DB::statement(
-            'UPDATE jobs SET station = COALESCE((SELECT lots.station FROM lots JOIN parts ON parts.id = lots.part_id '
-                .'WHERE parts.job_id = jobs.id ORDER BY lots.id LIMIT 1), station)',
-        );
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('by_the_sea'));
-        DB::table('moves')->whereIn('kind', ['split', 'joined', 'scrapped'])->delete();
-        Schema::table('moves', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('lot_id');
-            $table->enum('kind', ['taken_in', 'signed', 'sent_on', 'sent_back', 'released', 'declined'])->change();
-        });
-        DB::table('inspections')->whereNotNull('oven_log_id')->delete();
-        Schema::table('inspections', fn (Blueprint $table) => $table->dropConstrainedForeignId('oven_log_id'));
-        Schema::table('oven_loads', fn (Blueprint $table) => $table->dropColumn('frozen'));
-        Schema::table('oven_results', fn (Blueprint $table) => $table->dropColumn('at'));
-        // The key that holds the load's own foreign key is made anew before the other goes.
-        Schema::table('oven_load_items', function (Blueprint $table): void {
-            $table->index('oven_load_id', 'oven_load_items_load');
-            $table->dropUnique('oven_load_items_lot_once');
-            $table->dropColumn('out_at');
-        });
-        foreach (array_keys(self::OF_A_LOT) as $table) {
-            Schema::table($table, fn (Blueprint $blueprint) => $blueprint->dropConstrainedForeignId('lot_id'));
-        }
-        DB::statement(
-            'ALTER TABLE oven_load_items ADD UNIQUE KEY oven_load_items_once (oven_load_id, part_id, coat_key), '
-                .'DROP INDEX oven_load_items_load',
-        );
-        Schema::drop('step_marks');
-        Schema::drop('lots');
-    }
-
     private function makeLots(): void
     {
         Schema::create('lots', function (Blueprint $table): void {

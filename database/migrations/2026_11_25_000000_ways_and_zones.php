@@ -46,26 +46,4 @@ return new class extends Migration
         DB::statement('ALTER TABLE part_facets MODIFY facets MEDIUMBLOB NOT NULL');
         DB::statement('ALTER TABLE coats ADD CONSTRAINT coats_share CHECK (share > 0 AND share <= 1)');
     }
-
-    /** Parts nobody has weighed keep the least figures there can be, so that no row is lost. */
-    public function down(): void
-    {
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn('prefer'));
-        Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['door_open', 'bare', 'display_c']));
-        Schema::drop('part_facets');
-        Schema::drop('part_ways');
-        DB::statement('ALTER TABLE coats DROP CONSTRAINT coats_share');
-        DB::table('coats')->where('bake_to', 'part')->update(['bake_to' => 'flow']);
-        Schema::table('coats', function (Blueprint $table): void {
-            $table->dropColumn(['zone', 'share']);
-            $table->enum('bake_to', ['flow', 'full'])->default('full')->change();
-        });
-        DB::table('parts')->whereNull('mass_kg')->update(['mass_kg' => 0.001]);
-        DB::table('parts')->whereNull('area_m2')->update(['area_m2' => 0.001]);
-        Schema::table('parts', function (Blueprint $table): void {
-            $table->double('mass_kg')->nullable(false)->change();
-            $table->double('area_m2')->nullable(false)->change();
-            $table->dropColumn(['outside_only', 'joint', 'joint_many', 'joint_thick_mm', 'joint_long_mm']);
-        });
-    }
 };

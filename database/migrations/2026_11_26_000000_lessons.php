@@ -43,18 +43,6 @@ return new class extends Migration
         });
     }
 
-    public function down(): void
-    {
-        Schema::table('powders', fn (Blueprint $table) => $table->dropColumn(['clock_way', 'door_c', 'door_minutes']));
-        Schema::table('pins', fn (Blueprint $table) => $table->dropColumn(['answer', 'answered_by', 'answered_at']));
-        $this->oneRunning("status = 'running'");
-        Schema::table('oven_loads', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('rides_with');
-            $table->dropColumn('timer_out_at');
-        });
-        Schema::table('ovens', fn (Blueprint $table) => $table->dropColumn('lesson'));
-    }
-
     /** Which loads count as the one that runs in their oven. */
     private function oneRunning(string $which): void
     {

@@ -70,31 +70,6 @@ return new class extends Migration
         }
     }
 
-    public function down(): void
-    {
-        foreach (self::SUPERSEDED as $table => [$column, $unique]) {
-            DB::table($table)->whereNotNull('superseded_at')->delete();
-            Schema::table($table, fn (Blueprint $change) => $change->dropUnique("{$table}_one_that_stands"));
-            Schema::table($table, fn (Blueprint $change) => $change->dropColumn('stands'));
-            Schema::table($table, fn (Blueprint $change) => $change->dropConstrainedForeignId('superseded_by'));
-            Schema::table($table, fn (Blueprint $change) => $change->dropColumn('superseded_at'));
-            Schema::table($table, fn (Blueprint $change) => $change->unique(['part_id', $column], $unique));
-            Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_part_id_index"));
-        }
-        foreach (self::LATELY as $table => $indexes) {
-            foreach (array_keys($indexes) as $name) {
-                Schema::table($table, fn (Blueprint $change) => $change->dropIndex("{$table}_{$name}"));
-            }
-        }
-        Schema::table('parts', fn (Blueprint $table) => $table->dropIndex('parts_is_built'));
-        Schema::table('parts', fn (Blueprint $table) => $table->dropColumn('is_built'));
-        DB::unprepared('DROP TRIGGER IF EXISTS oven_load_items_fit');
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['tablet_minutes', 'set_up_at']));
-        Schema::table('users', fn (Blueprint $table) => $table->dropColumn(['pin', 'code', 'code_until']));
-        Schema::dropIfExists('tablets');
-        Schema::dropIfExists('trail');
-    }
-
     /** People who sign on with a PIN at a tablet many use, and come back by a code when they forgot a password. */
     private function accounts(): void
     {

@@ -15,8 +15,6 @@ return new class extends Migration
         'transfer', 'lel_g_m3', 'shrink', 'ohm_m', 'charge_uc_g', 'keep_below_c',
     ];
 
-    private const OF_THE_SHOP = ['booth_air_m3_min', 'booth_face_m_s', 'powder_reserve', 'booth_reclaims'];
-
     private const RANGES = [
         'powder_lots' => 'kg > 0 AND (counted_kg IS NULL OR counted_kg >= 0)',
         'guns' => 'most_kv > 0 AND most_kv <= 200 AND (low_kv IS NULL OR low_kv BETWEEN 0 AND most_kv) '
@@ -54,22 +52,6 @@ return new class extends Migration
         foreach (self::RANGES as $table => $holds) {
             DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_ranges CHECK ({$holds})");
         }
-    }
-
-    public function down(): void
-    {
-        foreach (
-            [
-                'booth_runs', 'spraying_checks', 'spraying_zones', 'sprayings', 'gun_programs', 'guns', 'panels',
-                'powder_pictures', 'powder_lots',
-            ] as $table
-        ) {
-            Schema::drop($table);
-        }
-        Schema::table('logbook', fn (Blueprint $table) => $table->dropIndex('logbook_last'));
-        Schema::table('pins', fn (Blueprint $table) => $table->dropColumn('depth_mm'));
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(self::OF_THE_SHOP));
-        Schema::table('powders', fn (Blueprint $table) => $table->dropColumn(self::OF_A_POWDER));
     }
 
     private function shelf(): void

@@ -9,11 +9,6 @@ use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
-    private const OF_A_FINDING = [
-        'way', 'pressure', 'nominal_um', 'figure', 'limit_low', 'limit_high', 'lab_l', 'lab_a', 'lab_b', 'place',
-        'source',
-    ];
-
     private const RANGES = [
         'faults' => 'pieces BETWEEN 1 AND 10000 AND (x IS NULL OR x BETWEEN 0 AND 1) '
             .'AND (y IS NULL OR y BETWEEN 0 AND 1) AND (size_mm IS NULL OR size_mm > 0)',
@@ -36,35 +31,6 @@ return new class extends Migration
         foreach (self::RANGES as $table => $holds) {
             DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_ranges CHECK ({$holds})");
         }
-    }
-
-    public function down(): void
-    {
-        foreach (['record_links', 'supplements', 'releases'] as $table) {
-            DB::unprepared("DROP TRIGGER IF EXISTS {$table}_no_delete");
-            DB::unprepared("DROP TRIGGER IF EXISTS {$table}_no_update");
-            Schema::drop($table);
-        }
-        Schema::drop('looks');
-        DB::table('coats')->whereNotNull('rework_id')->delete();
-        Schema::table('coats', fn (Blueprint $table) => $table->dropUnique('coats_one_of_each'));
-        Schema::table('coats', fn (Blueprint $table) => $table->dropColumn('mended_by'));
-        Schema::table('coats', fn (Blueprint $table) => $table->dropConstrainedForeignId('rework_id'));
-        Schema::table('coats', fn (Blueprint $table) => $table->unique(
-            ['part_id', 'position', 'stands'],
-            'coats_one_that_stands',
-        ));
-        foreach (['rework_steps', 'reworks', 'faults'] as $table) {
-            Schema::drop($table);
-        }
-        Schema::table('inspection_readings', fn (Blueprint $table) => $table->dropColumn('spot'));
-        DB::table('inspections')->whereIn('kind', ['cross_cut', 'gloss', 'colour', 'judged'])->delete();
-        Schema::table('inspections', fn (Blueprint $table) => $table->dropConstrainedForeignId('master_id'));
-        Schema::table('inspections', fn (Blueprint $table) => $table->dropColumn(self::OF_A_FINDING));
-        Schema::drop('masters');
-        Schema::table('pictures', fn (Blueprint $table) => $table->dropColumn('shows'));
-        Schema::table('sprayings', fn (Blueprint $table) => $table->dropColumn('raw_read_um'));
-        Schema::table('powders', fn (Blueprint $table) => $table->dropColumn(['gloss_low', 'gloss_high']));
     }
 
     /** A colour to hold pieces against, with what was agreed to be near enough. */

@@ -78,19 +78,6 @@ return new class extends Migration
         }
     }
 
-    public function down(): void
-    {
-        $tables = [
-            'quote_lines', 'quotes', 'quote_policies', 'calendar_feeds', 'wishes', 'planned_steps', 'day_plans',
-            'absences', 'user_stations', 'work_hours', 'benches',
-        ];
-        foreach ($tables as $table) {
-            Schema::drop($table);
-        }
-        Schema::table('users', fn (Blueprint $table) => $table->dropColumn('clock'));
-        Schema::table('shops', fn (Blueprint $table) => $table->dropColumn(['ovens_overnight', 'racks']));
-    }
-
     private function hours(): void
     {
         Schema::create('benches', function (Blueprint $table): void {

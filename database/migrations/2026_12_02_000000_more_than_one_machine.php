@@ -72,13 +72,4 @@ return new class extends Migration
         // Something done while there was no network, and told later: how much later, s.
         Schema::table('trail', fn (Blueprint $table) => $table->unsignedInteger('waited_s')->nullable());
     }
-
-    public function down(): void
-    {
-        Schema::table('trail', fn (Blueprint $table) => $table->dropColumn('waited_s'));
-        $added = ['live_samples', 'weights', 'door_answers', 'device_tokens', 'cache', 'cache_locks', 'stored_files'];
-        foreach ($added as $table) {
-            Schema::dropIfExists($table);
-        }
-    }
 };

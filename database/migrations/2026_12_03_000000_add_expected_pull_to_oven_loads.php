@@ -15,11 +15,4 @@ return new class extends Migration
             $table->dateTime('expected_pull_at', 3)->nullable();
         });
     }
-
-    public function down(): void
-    {
-        Schema::table('oven_loads', function (Blueprint $table): void {
-            $table->dropColumn('expected_pull_at');
-        });
-    }
 };

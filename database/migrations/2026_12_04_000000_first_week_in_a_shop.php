@@ -27,19 +27,4 @@ return new class extends Migration
             $table->dropUnique('bake_items_bake_id_coat_id_unique');
         });
     }
-
-    public function down(): void
-    {
-        Schema::table('oven_load_items', function (Blueprint $table): void {
-            $table->unique(['oven_load_id', 'coat_id'], 'bake_items_bake_id_coat_id_unique');
-        });
-        Schema::table('moves', function (Blueprint $table): void {
-            $table->dropColumn('pieces');
-        });
-        Schema::table('shops', function (Blueprint $table): void {
-            $table->dropColumn('reads_door_open');
-        });
-        DB::statement('UPDATE powders SET specific_gravity = 1.5 WHERE specific_gravity IS NULL');
-        DB::statement('ALTER TABLE powders MODIFY specific_gravity double NOT NULL');
-    }
 };

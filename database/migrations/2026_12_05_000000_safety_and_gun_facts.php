@@ -68,30 +68,4 @@ return new class extends Migration
             }
         }
     }
-
-    public function down(): void
-    {
-        DB::table('part_traits')->where('kind', 'licensed')->delete();
-        DB::statement("ALTER TABLE part_traits MODIFY kind ENUM('on_it','feature','mark') NOT NULL");
-        DB::statement('ALTER TABLE gun_programs DROP CONSTRAINT gun_programs_powder');
-        DB::statement('ALTER TABLE guns DROP CONSTRAINT guns_air');
-        DB::statement('ALTER TABLE shops DROP CONSTRAINT shops_duty');
-        Schema::table('coats', function (Blueprint $table): void {
-            $table->dropColumn('edge_m');
-        });
-        Schema::table('sprayings', function (Blueprint $table): void {
-            $table->dropColumn(['raw_kind', 'raw_sd_um', 'respirator']);
-        });
-        Schema::table('gun_programs', function (Blueprint $table): void {
-            $table->dropColumn(['powder_percent', 'atomising_air']);
-        });
-        Schema::table('guns', function (Blueprint $table): void {
-            $table->dropColumn(['positive', 'air_unit', 'air_usual']);
-        });
-        Schema::table('shops', function (Blueprint $table): void {
-            $table->dropColumn([
-                'light_metal_cabinet', 'gun_interlocked', 'co_alarm', 'breathing_air_tested_on', 'compressor_duty',
-            ]);
-        });
-    }
 };

@@ -32,6 +32,66 @@ CREATE TABLE `absences` (
 
 /*!40000 ALTER TABLE `absences` DISABLE KEYS */;
 /*!40000 ALTER TABLE `absences` ENABLE KEYS */;
+DROP TABLE IF EXISTS `audit_entries`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `audit_entries` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `at` datetime(3) NOT NULL,
+  `user_id` bigint(20) unsigned DEFAULT NULL,
+  `from_where` varchar(45) DEFAULT NULL,
+  `row_table` varchar(40) NOT NULL,
+  `row_id` bigint(20) unsigned NOT NULL,
+  `what` enum('created','updated','deleted') NOT NULL,
+  `before` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`before`)),
+  `after` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`after`)),
+  `job_id` bigint(20) unsigned DEFAULT NULL,
+  `oven_id` bigint(20) unsigned DEFAULT NULL,
+  `waited_s` int(10) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `trail_user_id_foreign` (`user_id`),
+  KEY `trail_row_table_row_id_index` (`row_table`,`row_id`),
+  KEY `trail_at_index` (`at`),
+  KEY `trail_job_id_index` (`job_id`),
+  KEY `trail_oven_id_index` (`oven_id`),
+  CONSTRAINT `trail_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `audit_entries` DISABLE KEYS */;
+/*!40000 ALTER TABLE `audit_entries` ENABLE KEYS */;
+/*!50003 SET @saved_cs_client      = @@character_set_client */ ;
+/*!50003 SET @saved_cs_results     = @@character_set_results */ ;
+/*!50003 SET @saved_col_connection = @@collation_connection */ ;
+/*!50003 SET character_set_client  = utf8mb4 */ ;
+/*!50003 SET character_set_results = utf8mb4 */ ;
+/*!50003 SET collation_connection  = utf8mb4_unicode_ci */ ;
+/*!50003 SET @saved_sql_mode       = @@sql_mode */ ;
+/*!50003 SET sql_mode              = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION' */ ;
+DELIMITER ;;
+/*!50003 CREATE*/ /*!50003 TRIGGER audit_entries_no_update BEFORE update ON audit_entries FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The audit log is append-only.' 
+*/;;
+DELIMITER ;
+/*!50003 SET sql_mode              = @saved_sql_mode */ ;
+/*!50003 SET character_set_client  = @saved_cs_client */ ;
+/*!50003 SET character_set_results = @saved_cs_results */ ;
+/*!50003 SET collation_connection  = @saved_col_connection */ ;
+/*!50003 SET @saved_cs_client      = @@character_set_client */ ;
+/*!50003 SET @saved_cs_results     = @@character_set_results */ ;
+/*!50003 SET @saved_col_connection = @@collation_connection */ ;
+/*!50003 SET character_set_client  = utf8mb4 */ ;
+/*!50003 SET character_set_results = utf8mb4 */ ;
+/*!50003 SET collation_connection  = utf8mb4_unicode_ci */ ;
+/*!50003 SET @saved_sql_mode       = @@sql_mode */ ;
+/*!50003 SET sql_mode              = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION' */ ;
+DELIMITER ;;
+/*!50003 CREATE*/ /*!50003 TRIGGER audit_entries_no_delete BEFORE delete ON audit_entries FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The audit log is append-only.' 
+*/;;
+DELIMITER ;
+/*!50003 SET sql_mode              = @saved_sql_mode */ ;
+/*!50003 SET character_set_client  = @saved_cs_client */ ;
+/*!50003 SET character_set_results = @saved_cs_results */ ;
+/*!50003 SET collation_connection  = @saved_col_connection */ ;
 DROP TABLE IF EXISTS `bags`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -63,6 +123,69 @@ CREATE TABLE `bags` (
 
 /*!40000 ALTER TABLE `bags` DISABLE KEYS */;
 /*!40000 ALTER TABLE `bags` ENABLE KEYS */;
+DROP TABLE IF EXISTS `batch_events`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `batch_events` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `job_id` bigint(20) unsigned NOT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `kind` varchar(20) NOT NULL,
+  `from_station` varchar(20) NOT NULL DEFAULT 'intake',
+  `to_station` varchar(20) NOT NULL DEFAULT 'intake',
+  `note` varchar(500) DEFAULT NULL,
+  `at` datetime(3) NOT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
+  `pieces` int(10) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `moves_job_id_foreign` (`job_id`),
+  KEY `moves_user_id_foreign` (`user_id`),
+  KEY `moves_at_index` (`at`),
+  KEY `moves_lot_id_foreign` (`batch_id`),
+  KEY `moves_lately` (`from_station`,`at`),
+  CONSTRAINT `moves_job_id_foreign` FOREIGN KEY (`job_id`) REFERENCES `jobs` (`id`),
+  CONSTRAINT `moves_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `moves_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `moves_from_station_is_a_word` CHECK (`from_station` regexp '^[a-z]'),
+  CONSTRAINT `moves_to_station_is_a_word` CHECK (`to_station` regexp '^[a-z]')
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `batch_events` DISABLE KEYS */;
+/*!40000 ALTER TABLE `batch_events` ENABLE KEYS */;
+DROP TABLE IF EXISTS `batches`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `batches` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `part_id` bigint(20) unsigned NOT NULL,
+  `number` smallint(5) unsigned NOT NULL,
+  `name` varchar(60) DEFAULT NULL,
+  `count` int(10) unsigned NOT NULL,
+  `station` varchar(20) NOT NULL,
+  `status` enum('open','released','declined','scrapped','joined') NOT NULL DEFAULT 'open',
+  `from_batch_id` bigint(20) unsigned DEFAULT NULL,
+  `joined_into` bigint(20) unsigned DEFAULT NULL,
+  `born_at` datetime(3) NOT NULL,
+  `ended_at` datetime(3) DEFAULT NULL,
+  `user_id` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  UNIQUE KEY `lots_part_id_number_unique` (`part_id`,`number`),
+  KEY `lots_from_lot_id_foreign` (`from_batch_id`),
+  KEY `lots_joined_into_foreign` (`joined_into`),
+  KEY `lots_user_id_foreign` (`user_id`),
+  KEY `lots_fate_station_index` (`status`,`station`),
+  CONSTRAINT `lots_from_lot_id_foreign` FOREIGN KEY (`from_batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `lots_joined_into_foreign` FOREIGN KEY (`joined_into`) REFERENCES `batches` (`id`),
+  CONSTRAINT `lots_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
+  CONSTRAINT `lots_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `lots_have_pieces` CHECK (`count` >= 1),
+  CONSTRAINT `lots_station_is_a_word` CHECK (`station` regexp '^[a-z]')
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `batches` DISABLE KEYS */;
+/*!40000 ALTER TABLE `batches` ENABLE KEYS */;
 DROP TABLE IF EXISTS `benches`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -174,36 +297,6 @@ CREATE TABLE `calendar_feeds` (
 
 /*!40000 ALTER TABLE `calendar_feeds` DISABLE KEYS */;
 /*!40000 ALTER TABLE `calendar_feeds` ENABLE KEYS */;
-DROP TABLE IF EXISTS `clocks`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `clocks` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `part_id` bigint(20) unsigned NOT NULL,
-  `step` varchar(30) NOT NULL,
-  `label` varchar(120) NOT NULL,
-  `started_at` datetime(3) NOT NULL,
-  `due_at` datetime(3) NOT NULL,
-  `late_at` datetime(3) DEFAULT NULL,
-  `done_at` datetime(3) DEFAULT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `done_by` bigint(20) unsigned DEFAULT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `clocks_part_id_foreign` (`part_id`),
-  KEY `clocks_user_id_foreign` (`user_id`),
-  KEY `clocks_done_by_foreign` (`done_by`),
-  KEY `clocks_done_at_due_at_index` (`done_at`,`due_at`),
-  KEY `clocks_lot_id_foreign` (`lot_id`),
-  CONSTRAINT `clocks_done_by_foreign` FOREIGN KEY (`done_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `clocks_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `clocks_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
-  CONSTRAINT `clocks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `clocks` DISABLE KEYS */;
-/*!40000 ALTER TABLE `clocks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `coats`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -238,6 +331,53 @@ CREATE TABLE `coats` (
 
 /*!40000 ALTER TABLE `coats` DISABLE KEYS */;
 /*!40000 ALTER TABLE `coats` ENABLE KEYS */;
+DROP TABLE IF EXISTS `color_standards`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `color_standards` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `powder_id` bigint(20) unsigned NOT NULL,
+  `name` varchar(80) NOT NULL,
+  `place` varchar(60) DEFAULT NULL,
+  `lab_l` double NOT NULL,
+  `lab_a` double NOT NULL,
+  `lab_b` double NOT NULL,
+  `tolerance` double NOT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `at` datetime(3) NOT NULL,
+  `withdrawn_at` datetime(3) DEFAULT NULL,
+  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `masters_powder_id_foreign` (`powder_id`),
+  KEY `masters_user_id_foreign` (`user_id`),
+  KEY `masters_withdrawn_by_foreign` (`withdrawn_by`),
+  CONSTRAINT `masters_powder_id_foreign` FOREIGN KEY (`powder_id`) REFERENCES `powders` (`id`),
+  CONSTRAINT `masters_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `masters_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `masters_ranges` CHECK (`lab_l` between 0 and 150 and `tolerance` > 0)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `color_standards` DISABLE KEYS */;
+/*!40000 ALTER TABLE `color_standards` ENABLE KEYS */;
+DROP TABLE IF EXISTS `cure_schedule_rows`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `cure_schedule_rows` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `powder_id` bigint(20) unsigned NOT NULL,
+  `pmt_c` double NOT NULL,
+  `min_minutes` double NOT NULL,
+  `max_minutes` double DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  UNIQUE KEY `powder_rows_powder_id_pmt_c_unique` (`powder_id`,`pmt_c`),
+  CONSTRAINT `powder_rows_powder_id_foreign` FOREIGN KEY (`powder_id`) REFERENCES `powders` (`id`) ON DELETE CASCADE,
+  CONSTRAINT `powder_rows_minutes` CHECK (`min_minutes` > 0 and (`max_minutes` is null or `max_minutes` >= `min_minutes`))
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `cure_schedule_rows` DISABLE KEYS */;
+/*!40000 ALTER TABLE `cure_schedule_rows` ENABLE KEYS */;
 DROP TABLE IF EXISTS `customers`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -272,6 +412,55 @@ CREATE TABLE `day_plans` (
 
 /*!40000 ALTER TABLE `day_plans` DISABLE KEYS */;
 /*!40000 ALTER TABLE `day_plans` ENABLE KEYS */;
+DROP TABLE IF EXISTS `defects`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `defects` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `part_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
+  `coat_id` bigint(20) unsigned DEFAULT NULL,
+  `kind` varchar(20) NOT NULL,
+  `picture_id` bigint(20) unsigned DEFAULT NULL,
+  `pin_id` bigint(20) unsigned DEFAULT NULL,
+  `x` double DEFAULT NULL,
+  `y` double DEFAULT NULL,
+  `size_mm` double DEFAULT NULL,
+  `pieces` int(10) unsigned NOT NULL DEFAULT 1,
+  `to_metal` tinyint(1) DEFAULT NULL,
+  `note` varchar(300) DEFAULT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `at` datetime(3) NOT NULL,
+  `cause` varchar(20) DEFAULT NULL,
+  `cause_by` bigint(20) unsigned DEFAULT NULL,
+  `cause_at` datetime(3) DEFAULT NULL,
+  `withdrawn_at` datetime(3) DEFAULT NULL,
+  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `faults_part_id_foreign` (`part_id`),
+  KEY `faults_lot_id_foreign` (`batch_id`),
+  KEY `faults_coat_id_foreign` (`coat_id`),
+  KEY `faults_picture_id_foreign` (`picture_id`),
+  KEY `faults_pin_id_foreign` (`pin_id`),
+  KEY `faults_user_id_foreign` (`user_id`),
+  KEY `faults_cause_by_foreign` (`cause_by`),
+  KEY `faults_withdrawn_by_foreign` (`withdrawn_by`),
+  KEY `faults_kind_cause_index` (`kind`,`cause`),
+  KEY `faults_at_index` (`at`),
+  CONSTRAINT `faults_cause_by_foreign` FOREIGN KEY (`cause_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `faults_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
+  CONSTRAINT `faults_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `faults_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
+  CONSTRAINT `faults_picture_id_foreign` FOREIGN KEY (`picture_id`) REFERENCES `pictures` (`id`),
+  CONSTRAINT `faults_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
+  CONSTRAINT `faults_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `faults_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `faults_ranges` CHECK (`pieces` between 1 and 10000 and (`x` is null or `x` between 0 and 1) and (`y` is null or `y` between 0 and 1) and (`size_mm` is null or `size_mm` > 0))
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `defects` DISABLE KEYS */;
+/*!40000 ALTER TABLE `defects` ENABLE KEYS */;
 DROP TABLE IF EXISTS `device_tokens`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -295,107 +484,6 @@ CREATE TABLE `device_tokens` (
 
 /*!40000 ALTER TABLE `device_tokens` DISABLE KEYS */;
 /*!40000 ALTER TABLE `device_tokens` ENABLE KEYS */;
-DROP TABLE IF EXISTS `door_answers`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `door_answers` (
-  `token_id` bigint(20) unsigned NOT NULL,
-  `key` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
-  `asked` char(64) NOT NULL,
-  `status` smallint(5) unsigned DEFAULT NULL,
-  `body` text DEFAULT NULL,
-  `at` datetime(3) NOT NULL,
-  PRIMARY KEY (`token_id`,`key`),
-  KEY `door_answers_at_index` (`at`),
-  CONSTRAINT `door_answers_token_id_foreign` FOREIGN KEY (`token_id`) REFERENCES `device_tokens` (`id`) ON DELETE CASCADE
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `door_answers` DISABLE KEYS */;
-/*!40000 ALTER TABLE `door_answers` ENABLE KEYS */;
-DROP TABLE IF EXISTS `faults`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `faults` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `part_id` bigint(20) unsigned NOT NULL,
-  `lot_id` bigint(20) unsigned NOT NULL,
-  `coat_id` bigint(20) unsigned DEFAULT NULL,
-  `kind` varchar(20) NOT NULL,
-  `picture_id` bigint(20) unsigned DEFAULT NULL,
-  `pin_id` bigint(20) unsigned DEFAULT NULL,
-  `x` double DEFAULT NULL,
-  `y` double DEFAULT NULL,
-  `size_mm` double DEFAULT NULL,
-  `pieces` int(10) unsigned NOT NULL DEFAULT 1,
-  `to_metal` tinyint(1) DEFAULT NULL,
-  `note` varchar(300) DEFAULT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `at` datetime(3) NOT NULL,
-  `cause` varchar(20) DEFAULT NULL,
-  `cause_by` bigint(20) unsigned DEFAULT NULL,
-  `cause_at` datetime(3) DEFAULT NULL,
-  `withdrawn_at` datetime(3) DEFAULT NULL,
-  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `faults_part_id_foreign` (`part_id`),
-  KEY `faults_lot_id_foreign` (`lot_id`),
-  KEY `faults_coat_id_foreign` (`coat_id`),
-  KEY `faults_picture_id_foreign` (`picture_id`),
-  KEY `faults_pin_id_foreign` (`pin_id`),
-  KEY `faults_user_id_foreign` (`user_id`),
-  KEY `faults_cause_by_foreign` (`cause_by`),
-  KEY `faults_withdrawn_by_foreign` (`withdrawn_by`),
-  KEY `faults_kind_cause_index` (`kind`,`cause`),
-  KEY `faults_at_index` (`at`),
-  CONSTRAINT `faults_cause_by_foreign` FOREIGN KEY (`cause_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `faults_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
-  CONSTRAINT `faults_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `faults_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
-  CONSTRAINT `faults_picture_id_foreign` FOREIGN KEY (`picture_id`) REFERENCES `pictures` (`id`),
-  CONSTRAINT `faults_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
-  CONSTRAINT `faults_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `faults_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `faults_ranges` CHECK (`pieces` between 1 and 10000 and (`x` is null or `x` between 0 and 1) and (`y` is null or `y` between 0 and 1) and (`size_mm` is null or `size_mm` > 0))
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `faults` DISABLE KEYS */;
-/*!40000 ALTER TABLE `faults` ENABLE KEYS */;
-DROP TABLE IF EXISTS `fittings`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `fittings` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `pin_id` bigint(20) unsigned NOT NULL,
-  `mask_id` bigint(20) unsigned DEFAULT NULL,
-  `fitted` int(10) unsigned NOT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `at` datetime(3) NOT NULL,
-  `removed` int(10) unsigned DEFAULT NULL,
-  `removed_by` bigint(20) unsigned DEFAULT NULL,
-  `removed_at` datetime(3) DEFAULT NULL,
-  `withdrawn_at` datetime(3) DEFAULT NULL,
-  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `fittings_pin_id_foreign` (`pin_id`),
-  KEY `fittings_mask_id_foreign` (`mask_id`),
-  KEY `fittings_user_id_foreign` (`user_id`),
-  KEY `fittings_removed_by_foreign` (`removed_by`),
-  KEY `fittings_withdrawn_by_foreign` (`withdrawn_by`),
-  KEY `fittings_lot_id_foreign` (`lot_id`),
-  CONSTRAINT `fittings_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `fittings_mask_id_foreign` FOREIGN KEY (`mask_id`) REFERENCES `masks` (`id`),
-  CONSTRAINT `fittings_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
-  CONSTRAINT `fittings_removed_by_foreign` FOREIGN KEY (`removed_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `fittings_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `fittings_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `fittings` DISABLE KEYS */;
-/*!40000 ALTER TABLE `fittings` ENABLE KEYS */;
 DROP TABLE IF EXISTS `gun_programs`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -455,18 +543,68 @@ CREATE TABLE `guns` (
 
 /*!40000 ALTER TABLE `guns` DISABLE KEYS */;
 /*!40000 ALTER TABLE `guns` ENABLE KEYS */;
-DROP TABLE IF EXISTS `house_ways`;
+DROP TABLE IF EXISTS `idempotency_tokens`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `house_ways` (
-  `question` varchar(30) NOT NULL,
-  `way` varchar(30) NOT NULL,
-  PRIMARY KEY (`question`)
+CREATE TABLE `idempotency_tokens` (
+  `token` char(36) NOT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `leads_to` varchar(500) DEFAULT NULL,
+  `created_at` timestamp NOT NULL DEFAULT current_timestamp(),
+  PRIMARY KEY (`token`),
+  KEY `spent_tokens_user_id_foreign` (`user_id`),
+  KEY `spent_tokens_created_at_index` (`created_at`),
+  CONSTRAINT `spent_tokens_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 
-/*!40000 ALTER TABLE `house_ways` DISABLE KEYS */;
-/*!40000 ALTER TABLE `house_ways` ENABLE KEYS */;
+/*!40000 ALTER TABLE `idempotency_tokens` DISABLE KEYS */;
+/*!40000 ALTER TABLE `idempotency_tokens` ENABLE KEYS */;
+DROP TABLE IF EXISTS `idempotent_responses`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `idempotent_responses` (
+  `token_id` bigint(20) unsigned NOT NULL,
+  `key` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+  `asked` char(64) NOT NULL,
+  `status` smallint(5) unsigned DEFAULT NULL,
+  `body` text DEFAULT NULL,
+  `at` datetime(3) NOT NULL,
+  PRIMARY KEY (`token_id`,`key`),
+  KEY `door_answers_at_index` (`at`),
+  CONSTRAINT `door_answers_token_id_foreign` FOREIGN KEY (`token_id`) REFERENCES `device_tokens` (`id`) ON DELETE CASCADE
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `idempotent_responses` DISABLE KEYS */;
+/*!40000 ALTER TABLE `idempotent_responses` ENABLE KEYS */;
+DROP TABLE IF EXISTS `inspection_checks`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `inspection_checks` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `batch_id` bigint(20) unsigned NOT NULL,
+  `what` varchar(20) NOT NULL,
+  `pin_id` bigint(20) unsigned DEFAULT NULL,
+  `signed_by` varchar(120) DEFAULT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `at` datetime(3) NOT NULL,
+  `withdrawn_at` datetime(3) DEFAULT NULL,
+  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `looks_lot_id_foreign` (`batch_id`),
+  KEY `looks_pin_id_foreign` (`pin_id`),
+  KEY `looks_user_id_foreign` (`user_id`),
+  KEY `looks_withdrawn_by_foreign` (`withdrawn_by`),
+  CONSTRAINT `looks_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `looks_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
+  CONSTRAINT `looks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `looks_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `inspection_checks` DISABLE KEYS */;
+/*!40000 ALTER TABLE `inspection_checks` ENABLE KEYS */;
 DROP TABLE IF EXISTS `inspection_readings`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -501,7 +639,7 @@ CREATE TABLE `inspections` (
   `solvent` varchar(60) DEFAULT NULL,
   `band_from_um` double DEFAULT NULL,
   `band_to_um` double DEFAULT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
   `oven_log_id` bigint(20) unsigned DEFAULT NULL,
   `way` varchar(12) DEFAULT NULL,
   `pressure` varchar(10) DEFAULT NULL,
@@ -514,17 +652,17 @@ CREATE TABLE `inspections` (
   `lab_l` double DEFAULT NULL,
   `lab_a` double DEFAULT NULL,
   `lab_b` double DEFAULT NULL,
-  `master_id` bigint(20) unsigned DEFAULT NULL,
+  `color_standard_id` bigint(20) unsigned DEFAULT NULL,
   PRIMARY KEY (`id`),
   KEY `inspections_user_id_foreign` (`user_id`),
   KEY `inspections_superseded_by_foreign` (`superseded_by`),
   KEY `inspections_coat_id_kind_superseded_by_index` (`coat_id`,`kind`,`superseded_by`),
-  KEY `inspections_lot_id_foreign` (`lot_id`),
+  KEY `inspections_lot_id_foreign` (`batch_id`),
   KEY `inspections_oven_log_id_foreign` (`oven_log_id`),
-  KEY `inspections_master_id_foreign` (`master_id`),
+  KEY `inspections_master_id_foreign` (`color_standard_id`),
   CONSTRAINT `inspections_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
-  CONSTRAINT `inspections_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `inspections_master_id_foreign` FOREIGN KEY (`master_id`) REFERENCES `masters` (`id`),
+  CONSTRAINT `inspections_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `inspections_master_id_foreign` FOREIGN KEY (`color_standard_id`) REFERENCES `color_standards` (`id`),
   CONSTRAINT `inspections_oven_log_id_foreign` FOREIGN KEY (`oven_log_id`) REFERENCES `oven_logs` (`id`),
   CONSTRAINT `inspections_superseded_by_foreign` FOREIGN KEY (`superseded_by`) REFERENCES `inspections` (`id`),
   CONSTRAINT `inspections_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
@@ -611,18 +749,18 @@ CREATE TABLE `logbook` (
   `withdrawn_at` datetime(3) DEFAULT NULL,
   `event` varchar(20) DEFAULT NULL,
   `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
   PRIMARY KEY (`id`),
   KEY `logbook_part_id_foreign` (`part_id`),
   KEY `logbook_user_id_foreign` (`user_id`),
   KEY `logbook_kind_subject_at_index` (`kind`,`subject`,`at`),
   KEY `logbook_withdrawn_by_foreign` (`withdrawn_by`),
-  KEY `logbook_lot_id_foreign` (`lot_id`),
+  KEY `logbook_lot_id_foreign` (`batch_id`),
   KEY `logbook_lately` (`kind`,`withdrawn_at`,`at`),
   KEY `logbook_events` (`kind`,`event`,`subject`,`withdrawn_at`,`id`),
   KEY `logbook_subjects` (`kind`,`subject`,`id`),
   KEY `logbook_last` (`kind`,`id`),
-  CONSTRAINT `logbook_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `logbook_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `logbook_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
   CONSTRAINT `logbook_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
   CONSTRAINT `logbook_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
@@ -647,66 +785,40 @@ CREATE TABLE `logbook_figures` (
 
 /*!40000 ALTER TABLE `logbook_figures` DISABLE KEYS */;
 /*!40000 ALTER TABLE `logbook_figures` ENABLE KEYS */;
-DROP TABLE IF EXISTS `looks`;
+DROP TABLE IF EXISTS `mask_applications`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `looks` (
+CREATE TABLE `mask_applications` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `lot_id` bigint(20) unsigned NOT NULL,
-  `what` varchar(20) NOT NULL,
-  `pin_id` bigint(20) unsigned DEFAULT NULL,
-  `signed_by` varchar(120) DEFAULT NULL,
+  `pin_id` bigint(20) unsigned NOT NULL,
+  `mask_id` bigint(20) unsigned DEFAULT NULL,
+  `fitted` int(10) unsigned NOT NULL,
   `user_id` bigint(20) unsigned NOT NULL,
   `at` datetime(3) NOT NULL,
+  `removed` int(10) unsigned DEFAULT NULL,
+  `removed_by` bigint(20) unsigned DEFAULT NULL,
+  `removed_at` datetime(3) DEFAULT NULL,
   `withdrawn_at` datetime(3) DEFAULT NULL,
   `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
   PRIMARY KEY (`id`),
-  KEY `looks_lot_id_foreign` (`lot_id`),
-  KEY `looks_pin_id_foreign` (`pin_id`),
-  KEY `looks_user_id_foreign` (`user_id`),
-  KEY `looks_withdrawn_by_foreign` (`withdrawn_by`),
-  CONSTRAINT `looks_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `looks_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
-  CONSTRAINT `looks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `looks_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
+  KEY `fittings_pin_id_foreign` (`pin_id`),
+  KEY `fittings_mask_id_foreign` (`mask_id`),
+  KEY `fittings_user_id_foreign` (`user_id`),
+  KEY `fittings_removed_by_foreign` (`removed_by`),
+  KEY `fittings_withdrawn_by_foreign` (`withdrawn_by`),
+  KEY `fittings_lot_id_foreign` (`batch_id`),
+  CONSTRAINT `fittings_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `fittings_mask_id_foreign` FOREIGN KEY (`mask_id`) REFERENCES `masks` (`id`),
+  CONSTRAINT `fittings_pin_id_foreign` FOREIGN KEY (`pin_id`) REFERENCES `pins` (`id`),
+  CONSTRAINT `fittings_removed_by_foreign` FOREIGN KEY (`removed_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `fittings_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `fittings_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 
-/*!40000 ALTER TABLE `looks` DISABLE KEYS */;
-/*!40000 ALTER TABLE `looks` ENABLE KEYS */;
-DROP TABLE IF EXISTS `lots`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `lots` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `part_id` bigint(20) unsigned NOT NULL,
-  `number` smallint(5) unsigned NOT NULL,
-  `name` varchar(60) DEFAULT NULL,
-  `count` int(10) unsigned NOT NULL,
-  `station` varchar(20) NOT NULL,
-  `fate` enum('open','released','declined','scrapped','joined') NOT NULL DEFAULT 'open',
-  `from_lot_id` bigint(20) unsigned DEFAULT NULL,
-  `joined_into` bigint(20) unsigned DEFAULT NULL,
-  `born_at` datetime(3) NOT NULL,
-  `ended_at` datetime(3) DEFAULT NULL,
-  `user_id` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  UNIQUE KEY `lots_part_id_number_unique` (`part_id`,`number`),
-  KEY `lots_from_lot_id_foreign` (`from_lot_id`),
-  KEY `lots_joined_into_foreign` (`joined_into`),
-  KEY `lots_user_id_foreign` (`user_id`),
-  KEY `lots_fate_station_index` (`fate`,`station`),
-  CONSTRAINT `lots_from_lot_id_foreign` FOREIGN KEY (`from_lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `lots_joined_into_foreign` FOREIGN KEY (`joined_into`) REFERENCES `lots` (`id`),
-  CONSTRAINT `lots_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
-  CONSTRAINT `lots_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `lots_have_pieces` CHECK (`count` >= 1),
-  CONSTRAINT `lots_station_is_a_word` CHECK (`station` regexp '^[a-z]')
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `lots` DISABLE KEYS */;
-/*!40000 ALTER TABLE `lots` ENABLE KEYS */;
+/*!40000 ALTER TABLE `mask_applications` DISABLE KEYS */;
+/*!40000 ALTER TABLE `mask_applications` ENABLE KEYS */;
 DROP TABLE IF EXISTS `masks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -730,35 +842,6 @@ CREATE TABLE `masks` (
 
 /*!40000 ALTER TABLE `masks` DISABLE KEYS */;
 /*!40000 ALTER TABLE `masks` ENABLE KEYS */;
-DROP TABLE IF EXISTS `masters`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `masters` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `powder_id` bigint(20) unsigned NOT NULL,
-  `name` varchar(80) NOT NULL,
-  `place` varchar(60) DEFAULT NULL,
-  `lab_l` double NOT NULL,
-  `lab_a` double NOT NULL,
-  `lab_b` double NOT NULL,
-  `tolerance` double NOT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `at` datetime(3) NOT NULL,
-  `withdrawn_at` datetime(3) DEFAULT NULL,
-  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `masters_powder_id_foreign` (`powder_id`),
-  KEY `masters_user_id_foreign` (`user_id`),
-  KEY `masters_withdrawn_by_foreign` (`withdrawn_by`),
-  CONSTRAINT `masters_powder_id_foreign` FOREIGN KEY (`powder_id`) REFERENCES `powders` (`id`),
-  CONSTRAINT `masters_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `masters_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `masters_ranges` CHECK (`lab_l` between 0 and 150 and `tolerance` > 0)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `masters` DISABLE KEYS */;
-/*!40000 ALTER TABLE `masters` ENABLE KEYS */;
 DROP TABLE IF EXISTS `migrations`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -795,38 +878,9 @@ INSERT INTO `migrations` VALUES
 (21,'2026_12_02_000000_more_than_one_machine',1),
 (22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1),
 (23,'2026_12_04_000000_first_week_in_a_shop',1),
-(24,'2026_12_05_000000_safety_and_gun_facts',1);
+(24,'2026_12_05_000000_safety_and_gun_facts',1),
+(25,'2026_12_06_000000_use_standard_names',1);
 /*!40000 ALTER TABLE `migrations` ENABLE KEYS */;
-DROP TABLE IF EXISTS `moves`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `moves` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `job_id` bigint(20) unsigned NOT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `kind` varchar(20) NOT NULL,
-  `from_station` varchar(20) NOT NULL DEFAULT 'intake',
-  `to_station` varchar(20) NOT NULL DEFAULT 'intake',
-  `note` varchar(500) DEFAULT NULL,
-  `at` datetime(3) NOT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
-  `pieces` int(10) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `moves_job_id_foreign` (`job_id`),
-  KEY `moves_user_id_foreign` (`user_id`),
-  KEY `moves_at_index` (`at`),
-  KEY `moves_lot_id_foreign` (`lot_id`),
-  KEY `moves_lately` (`from_station`,`at`),
-  CONSTRAINT `moves_job_id_foreign` FOREIGN KEY (`job_id`) REFERENCES `jobs` (`id`),
-  CONSTRAINT `moves_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `moves_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `moves_from_station_is_a_word` CHECK (`from_station` regexp '^[a-z]'),
-  CONSTRAINT `moves_to_station_is_a_word` CHECK (`to_station` regexp '^[a-z]')
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `moves` DISABLE KEYS */;
-/*!40000 ALTER TABLE `moves` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_events`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -861,16 +915,16 @@ CREATE TABLE `oven_load_items` (
   `count` int(10) unsigned NOT NULL,
   `part_id` bigint(20) unsigned NOT NULL,
   `coat_key` bigint(20) unsigned GENERATED ALWAYS AS (coalesce(`coat_id`,0)) STORED,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
   `out_at` datetime(3) DEFAULT NULL,
   PRIMARY KEY (`id`),
-  UNIQUE KEY `oven_load_items_lot_once` (`oven_load_id`,`lot_id`,`coat_key`),
+  UNIQUE KEY `oven_load_items_lot_once` (`oven_load_id`,`batch_id`,`coat_key`),
   KEY `bake_items_coat_id_foreign` (`coat_id`),
   KEY `oven_load_items_part_id_foreign` (`part_id`),
-  KEY `oven_load_items_lot_id_foreign` (`lot_id`),
+  KEY `oven_load_items_lot_id_foreign` (`batch_id`),
   CONSTRAINT `bake_items_bake_id_foreign` FOREIGN KEY (`oven_load_id`) REFERENCES `oven_loads` (`id`),
   CONSTRAINT `bake_items_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
-  CONSTRAINT `oven_load_items_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `oven_load_items_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `oven_load_items_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
   CONSTRAINT `bake_items_count` CHECK (`count` >= 1)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
@@ -890,14 +944,14 @@ DELIMITER ;;
 /*!50003 CREATE*/ /*!50003 TRIGGER oven_load_items_fit BEFORE INSERT ON oven_load_items FOR EACH ROW
 BEGIN
     DECLARE pieces, hung INT UNSIGNED;
-    IF NEW.lot_id IS NOT NULL AND EXISTS (SELECT 1 FROM oven_loads l
+    IF NEW.batch_id IS NOT NULL AND EXISTS (SELECT 1 FROM oven_loads l
         WHERE l.id = NEW.oven_load_id AND l.status IN ('planned', 'running')) THEN
-        SELECT count INTO pieces FROM lots WHERE id = NEW.lot_id FOR UPDATE;
+        SELECT count INTO pieces FROM batches WHERE id = NEW.batch_id FOR UPDATE;
         SELECT COALESCE(SUM(i.count), 0) INTO hung FROM oven_load_items i
             JOIN oven_loads l ON l.id = i.oven_load_id
-            WHERE i.lot_id = NEW.lot_id AND i.out_at IS NULL AND l.status IN ('planned', 'running');
+            WHERE i.batch_id = NEW.batch_id AND i.out_at IS NULL AND l.status IN ('planned', 'running');
         IF hung + NEW.count > pieces THEN
-            SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'More pieces hang in ovens than the lot has.';
+            SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'More pieces hang in ovens than the batch has.';
         END IF;
     END IF;
 END 
@@ -934,10 +988,10 @@ CREATE TABLE `oven_loads` (
   `hold_minutes` double DEFAULT NULL,
   `withdrawn_at` datetime(3) DEFAULT NULL,
   `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  `frozen` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`frozen`)),
-  `rides_with` bigint(20) unsigned DEFAULT NULL,
+  `snapshot` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`snapshot`)),
+  `host_load_id` bigint(20) unsigned DEFAULT NULL,
   `timer_out_at` datetime(3) DEFAULT NULL,
-  `running_in` bigint(20) unsigned GENERATED ALWAYS AS (if(`status` = 'running' and `rides_with` is null,`oven_id`,NULL)) STORED,
+  `running_in` bigint(20) unsigned GENERATED ALWAYS AS (if(`status` = 'running' and `host_load_id` is null,`oven_id`,NULL)) STORED,
   `expected_pull_at` datetime(3) DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `oven_loads_one_running` (`running_in`),
@@ -948,13 +1002,13 @@ CREATE TABLE `oven_loads` (
   KEY `bakes_status_index` (`status`),
   KEY `oven_loads_withdrawn_by_foreign` (`withdrawn_by`),
   KEY `oven_loads_kind_index` (`kind`),
-  KEY `oven_loads_rides_with_foreign` (`rides_with`),
+  KEY `oven_loads_rides_with_foreign` (`host_load_id`),
   KEY `oven_loads_lately` (`kind`,`status`,`pulled_at`),
   CONSTRAINT `bakes_created_by_foreign` FOREIGN KEY (`created_by`) REFERENCES `users` (`id`),
   CONSTRAINT `bakes_oven_id_foreign` FOREIGN KEY (`oven_id`) REFERENCES `ovens` (`id`),
   CONSTRAINT `bakes_pulled_by_foreign` FOREIGN KEY (`pulled_by`) REFERENCES `users` (`id`),
   CONSTRAINT `bakes_shut_by_foreign` FOREIGN KEY (`shut_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `oven_loads_rides_with_foreign` FOREIGN KEY (`rides_with`) REFERENCES `oven_loads` (`id`),
+  CONSTRAINT `oven_loads_rides_with_foreign` FOREIGN KEY (`host_load_id`) REFERENCES `oven_loads` (`id`),
   CONSTRAINT `oven_loads_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
   CONSTRAINT `bakes_clock` CHECK (`pulled_at` is null or `shut_at` is not null and `pulled_at` >= `shut_at`),
   CONSTRAINT `bakes_running` CHECK (`status` not in ('running','pulled') or `shut_at` is not null),
@@ -1011,7 +1065,7 @@ CREATE TABLE `oven_results` (
   `part_id` bigint(20) unsigned NOT NULL,
   `reached` tinyint(1) DEFAULT NULL,
   `held_minutes` double DEFAULT NULL,
-  `lot_id` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
   `at` datetime(3) DEFAULT NULL,
   PRIMARY KEY (`id`),
   KEY `bake_results_bake_id_foreign` (`oven_load_id`),
@@ -1019,13 +1073,13 @@ CREATE TABLE `oven_results` (
   KEY `bake_results_section_id_foreign` (`section_id`),
   KEY `bake_results_coat_id_section_id_index` (`coat_id`,`section_id`),
   KEY `oven_results_part_id_foreign` (`part_id`),
-  KEY `oven_results_lot_id_foreign` (`lot_id`),
+  KEY `oven_results_lot_id_foreign` (`batch_id`),
   KEY `oven_results_at_index` (`at`),
   CONSTRAINT `bake_results_bake_id_foreign` FOREIGN KEY (`oven_load_id`) REFERENCES `oven_loads` (`id`),
   CONSTRAINT `bake_results_bake_item_id_foreign` FOREIGN KEY (`oven_load_item_id`) REFERENCES `oven_load_items` (`id`),
   CONSTRAINT `bake_results_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
   CONSTRAINT `bake_results_section_id_foreign` FOREIGN KEY (`section_id`) REFERENCES `sections` (`id`),
-  CONSTRAINT `oven_results_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `oven_results_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `oven_results_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
@@ -1059,7 +1113,7 @@ CREATE TABLE `ovens` (
   `minutes_to_200` double DEFAULT NULL,
   `heater_said_kw` double DEFAULT NULL,
   `retired_by` bigint(20) unsigned DEFAULT NULL,
-  `lesson` text DEFAULT NULL,
+  `calibration` text DEFAULT NULL,
   PRIMARY KEY (`id`),
   UNIQUE KEY `ovens_name_unique` (`name`),
   KEY `ovens_retired_by_foreign` (`retired_by`),
@@ -1111,6 +1165,22 @@ CREATE TABLE `part_facets` (
 
 /*!40000 ALTER TABLE `part_facets` DISABLE KEYS */;
 /*!40000 ALTER TABLE `part_facets` ENABLE KEYS */;
+DROP TABLE IF EXISTS `part_policies`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `part_policies` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `part_id` bigint(20) unsigned NOT NULL,
+  `question` varchar(30) NOT NULL,
+  `way` varchar(30) NOT NULL,
+  PRIMARY KEY (`id`),
+  UNIQUE KEY `part_ways_part_id_question_unique` (`part_id`,`question`),
+  CONSTRAINT `part_ways_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `part_policies` DISABLE KEYS */;
+/*!40000 ALTER TABLE `part_policies` ENABLE KEYS */;
 DROP TABLE IF EXISTS `part_steps`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1150,22 +1220,6 @@ CREATE TABLE `part_traits` (
 
 /*!40000 ALTER TABLE `part_traits` DISABLE KEYS */;
 /*!40000 ALTER TABLE `part_traits` ENABLE KEYS */;
-DROP TABLE IF EXISTS `part_ways`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `part_ways` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `part_id` bigint(20) unsigned NOT NULL,
-  `question` varchar(30) NOT NULL,
-  `way` varchar(30) NOT NULL,
-  PRIMARY KEY (`id`),
-  UNIQUE KEY `part_ways_part_id_question_unique` (`part_id`,`question`),
-  CONSTRAINT `part_ways_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `part_ways` DISABLE KEYS */;
-/*!40000 ALTER TABLE `part_ways` ENABLE KEYS */;
 DROP TABLE IF EXISTS `parts`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1291,7 +1345,7 @@ DROP TABLE IF EXISTS `planned_steps`;
 CREATE TABLE `planned_steps` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
   `day_plan_id` bigint(20) unsigned NOT NULL,
-  `lot_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
   `load` smallint(5) unsigned NOT NULL DEFAULT 1,
   `loads` smallint(5) unsigned NOT NULL DEFAULT 1,
   `step` varchar(40) NOT NULL,
@@ -1307,14 +1361,14 @@ CREATE TABLE `planned_steps` (
   `hands_min` double NOT NULL,
   `begun` tinyint(1) NOT NULL DEFAULT 0,
   PRIMARY KEY (`id`),
-  KEY `planned_steps_lot_id_foreign` (`lot_id`),
+  KEY `planned_steps_lot_id_foreign` (`batch_id`),
   KEY `planned_steps_bench_id_foreign` (`bench_id`),
   KEY `planned_steps_oven_id_foreign` (`oven_id`),
   KEY `planned_steps_user_id_foreign` (`user_id`),
   KEY `planned_steps_day_plan_id_from_at_index` (`day_plan_id`,`from_at`),
   CONSTRAINT `planned_steps_bench_id_foreign` FOREIGN KEY (`bench_id`) REFERENCES `benches` (`id`),
   CONSTRAINT `planned_steps_day_plan_id_foreign` FOREIGN KEY (`day_plan_id`) REFERENCES `day_plans` (`id`) ON DELETE CASCADE,
-  CONSTRAINT `planned_steps_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `planned_steps_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `planned_steps_oven_id_foreign` FOREIGN KEY (`oven_id`) REFERENCES `ovens` (`id`),
   CONSTRAINT `planned_steps_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
@@ -1380,24 +1434,6 @@ CREATE TABLE `powder_pictures` (
 
 /*!40000 ALTER TABLE `powder_pictures` DISABLE KEYS */;
 /*!40000 ALTER TABLE `powder_pictures` ENABLE KEYS */;
-DROP TABLE IF EXISTS `powder_rows`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `powder_rows` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `powder_id` bigint(20) unsigned NOT NULL,
-  `pmt_c` double NOT NULL,
-  `min_minutes` double NOT NULL,
-  `max_minutes` double DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  UNIQUE KEY `powder_rows_powder_id_pmt_c_unique` (`powder_id`,`pmt_c`),
-  CONSTRAINT `powder_rows_powder_id_foreign` FOREIGN KEY (`powder_id`) REFERENCES `powders` (`id`) ON DELETE CASCADE,
-  CONSTRAINT `powder_rows_minutes` CHECK (`min_minutes` > 0 and (`max_minutes` is null or `max_minutes` >= `min_minutes`))
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `powder_rows` DISABLE KEYS */;
-/*!40000 ALTER TABLE `powder_rows` ENABLE KEYS */;
 DROP TABLE IF EXISTS `powders`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1641,7 +1677,7 @@ DROP TABLE IF EXISTS `releases`;
 CREATE TABLE `releases` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
   `job_id` bigint(20) unsigned NOT NULL,
-  `lot_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
   `document` longtext NOT NULL,
   `digest` char(64) NOT NULL,
   `taken_by` varchar(120) DEFAULT NULL,
@@ -1649,11 +1685,11 @@ CREATE TABLE `releases` (
   `user_id` bigint(20) unsigned NOT NULL,
   `at` datetime(3) NOT NULL,
   PRIMARY KEY (`id`),
-  UNIQUE KEY `releases_lot_id_unique` (`lot_id`),
+  UNIQUE KEY `releases_lot_id_unique` (`batch_id`),
   KEY `releases_job_id_foreign` (`job_id`),
   KEY `releases_user_id_foreign` (`user_id`),
   CONSTRAINT `releases_job_id_foreign` FOREIGN KEY (`job_id`) REFERENCES `jobs` (`id`),
-  CONSTRAINT `releases_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `releases_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `releases_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
@@ -1721,8 +1757,8 @@ DROP TABLE IF EXISTS `reworks`;
 CREATE TABLE `reworks` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
   `part_id` bigint(20) unsigned NOT NULL,
-  `lot_id` bigint(20) unsigned NOT NULL,
-  `fault_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
+  `defect_id` bigint(20) unsigned NOT NULL,
   `way` varchar(10) NOT NULL,
   `minutes` double NOT NULL,
   `wait_minutes` double NOT NULL,
@@ -1739,14 +1775,14 @@ CREATE TABLE `reworks` (
   `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
   PRIMARY KEY (`id`),
   KEY `reworks_part_id_foreign` (`part_id`),
-  KEY `reworks_lot_id_foreign` (`lot_id`),
-  KEY `reworks_fault_id_foreign` (`fault_id`),
+  KEY `reworks_lot_id_foreign` (`batch_id`),
+  KEY `reworks_fault_id_foreign` (`defect_id`),
   KEY `reworks_user_id_foreign` (`user_id`),
   KEY `reworks_closed_by_foreign` (`closed_by`),
   KEY `reworks_withdrawn_by_foreign` (`withdrawn_by`),
   CONSTRAINT `reworks_closed_by_foreign` FOREIGN KEY (`closed_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `reworks_fault_id_foreign` FOREIGN KEY (`fault_id`) REFERENCES `faults` (`id`),
-  CONSTRAINT `reworks_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `reworks_fault_id_foreign` FOREIGN KEY (`defect_id`) REFERENCES `defects` (`id`),
+  CONSTRAINT `reworks_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `reworks_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
   CONSTRAINT `reworks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
   CONSTRAINT `reworks_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
@@ -1756,6 +1792,34 @@ CREATE TABLE `reworks` (
 
 /*!40000 ALTER TABLE `reworks` DISABLE KEYS */;
 /*!40000 ALTER TABLE `reworks` ENABLE KEYS */;
+DROP TABLE IF EXISTS `scheduling_preferences`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `scheduling_preferences` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `batch_id` bigint(20) unsigned NOT NULL,
+  `kind` varchar(12) NOT NULL,
+  `user_id` bigint(20) unsigned DEFAULT NULL,
+  `not_before` date DEFAULT NULL,
+  `made_by` bigint(20) unsigned NOT NULL,
+  `at` datetime(3) NOT NULL,
+  `withdrawn_at` datetime(3) DEFAULT NULL,
+  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `wishes_lot_id_foreign` (`batch_id`),
+  KEY `wishes_user_id_foreign` (`user_id`),
+  KEY `wishes_made_by_foreign` (`made_by`),
+  KEY `wishes_withdrawn_by_foreign` (`withdrawn_by`),
+  CONSTRAINT `wishes_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `wishes_made_by_foreign` FOREIGN KEY (`made_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `wishes_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
+  CONSTRAINT `wishes_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `wishes_ranges` CHECK (`kind` in ('first','not_before','by'))
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `scheduling_preferences` DISABLE KEYS */;
+/*!40000 ALTER TABLE `scheduling_preferences` ENABLE KEYS */;
 DROP TABLE IF EXISTS `sections`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1798,6 +1862,18 @@ CREATE TABLE `sessions` (
 
 /*!40000 ALTER TABLE `sessions` DISABLE KEYS */;
 /*!40000 ALTER TABLE `sessions` ENABLE KEYS */;
+DROP TABLE IF EXISTS `shop_policies`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `shop_policies` (
+  `question` varchar(30) NOT NULL,
+  `way` varchar(30) NOT NULL,
+  PRIMARY KEY (`question`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `shop_policies` DISABLE KEYS */;
+/*!40000 ALTER TABLE `shop_policies` ENABLE KEYS */;
 DROP TABLE IF EXISTS `shops`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1882,23 +1958,6 @@ CREATE TABLE `signatures` (
 
 /*!40000 ALTER TABLE `signatures` DISABLE KEYS */;
 /*!40000 ALTER TABLE `signatures` ENABLE KEYS */;
-DROP TABLE IF EXISTS `spent_tokens`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `spent_tokens` (
-  `token` char(36) NOT NULL,
-  `user_id` bigint(20) unsigned NOT NULL,
-  `leads_to` varchar(500) DEFAULT NULL,
-  `created_at` timestamp NOT NULL DEFAULT current_timestamp(),
-  PRIMARY KEY (`token`),
-  KEY `spent_tokens_user_id_foreign` (`user_id`),
-  KEY `spent_tokens_created_at_index` (`created_at`),
-  CONSTRAINT `spent_tokens_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `spent_tokens` DISABLE KEYS */;
-/*!40000 ALTER TABLE `spent_tokens` ENABLE KEYS */;
 DROP TABLE IF EXISTS `spraying_checks`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -1934,7 +1993,7 @@ CREATE TABLE `spraying_zones` (
   `kv` double NOT NULL,
   `ua` double NOT NULL,
   `air` double NOT NULL,
-  `away_mm` double NOT NULL,
+  `gun_distance_mm` double NOT NULL,
   `film_um` double NOT NULL,
   `passes` tinyint(3) unsigned NOT NULL,
   `ticked_at` datetime(3) DEFAULT NULL,
@@ -1955,7 +2014,7 @@ DROP TABLE IF EXISTS `sprayings`;
 CREATE TABLE `sprayings` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
   `part_id` bigint(20) unsigned NOT NULL,
-  `lot_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
   `coat_id` bigint(20) unsigned NOT NULL,
   `powder_id` bigint(20) unsigned NOT NULL,
   `powder_lot_id` bigint(20) unsigned DEFAULT NULL,
@@ -1972,7 +2031,7 @@ CREATE TABLE `sprayings` (
   `area_m2` double NOT NULL,
   `charge_index` double NOT NULL,
   `flow_g_min` double NOT NULL,
-  `hand_mm_s` double NOT NULL,
+  `gun_speed_mm_s` double NOT NULL,
   `overlap` double NOT NULL,
   `minutes` double DEFAULT NULL,
   `part_c` double DEFAULT NULL,
@@ -1987,7 +2046,7 @@ CREATE TABLE `sprayings` (
   `blown_off_at` datetime(3) DEFAULT NULL,
   `blown_off_by` bigint(20) unsigned DEFAULT NULL,
   `blown_off_why` varchar(300) DEFAULT NULL,
-  `open_on` bigint(20) unsigned GENERATED ALWAYS AS (if(`done_at` is null and `blown_off_at` is null,`lot_id`,NULL)) STORED,
+  `open_on` bigint(20) unsigned GENERATED ALWAYS AS (if(`done_at` is null and `blown_off_at` is null,`batch_id`,NULL)) STORED,
   `raw_read_um` double DEFAULT NULL,
   `raw_kind` varchar(12) DEFAULT NULL,
   `raw_sd_um` double DEFAULT NULL,
@@ -1995,7 +2054,7 @@ CREATE TABLE `sprayings` (
   PRIMARY KEY (`id`),
   UNIQUE KEY `sprayings_one_open` (`open_on`),
   KEY `sprayings_part_id_foreign` (`part_id`),
-  KEY `sprayings_lot_id_foreign` (`lot_id`),
+  KEY `sprayings_lot_id_foreign` (`batch_id`),
   KEY `sprayings_coat_id_foreign` (`coat_id`),
   KEY `sprayings_powder_lot_id_foreign` (`powder_lot_id`),
   KEY `sprayings_gun_id_foreign` (`gun_id`),
@@ -2007,7 +2066,7 @@ CREATE TABLE `sprayings` (
   CONSTRAINT `sprayings_coat_id_foreign` FOREIGN KEY (`coat_id`) REFERENCES `coats` (`id`),
   CONSTRAINT `sprayings_done_by_foreign` FOREIGN KEY (`done_by`) REFERENCES `users` (`id`),
   CONSTRAINT `sprayings_gun_id_foreign` FOREIGN KEY (`gun_id`) REFERENCES `guns` (`id`),
-  CONSTRAINT `sprayings_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  CONSTRAINT `sprayings_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `sprayings_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
   CONSTRAINT `sprayings_powder_id_foreign` FOREIGN KEY (`powder_id`) REFERENCES `powders` (`id`),
   CONSTRAINT `sprayings_powder_lot_id_foreign` FOREIGN KEY (`powder_lot_id`) REFERENCES `powder_lots` (`id`),
@@ -2018,12 +2077,12 @@ CREATE TABLE `sprayings` (
 
 /*!40000 ALTER TABLE `sprayings` DISABLE KEYS */;
 /*!40000 ALTER TABLE `sprayings` ENABLE KEYS */;
-DROP TABLE IF EXISTS `step_marks`;
+DROP TABLE IF EXISTS `step_completions`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `step_marks` (
+CREATE TABLE `step_completions` (
   `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `lot_id` bigint(20) unsigned NOT NULL,
+  `batch_id` bigint(20) unsigned NOT NULL,
   `step` varchar(60) NOT NULL,
   `outcome` enum('done','not_needed','put_off','open') NOT NULL,
   `source` enum('logged','hand','told') NOT NULL,
@@ -2034,14 +2093,44 @@ CREATE TABLE `step_marks` (
   `at` datetime(3) NOT NULL,
   PRIMARY KEY (`id`),
   KEY `step_marks_user_id_foreign` (`user_id`),
-  KEY `step_marks_lot_id_step_index` (`lot_id`,`step`),
-  CONSTRAINT `step_marks_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
+  KEY `step_marks_lot_id_step_index` (`batch_id`,`step`),
+  CONSTRAINT `step_marks_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
   CONSTRAINT `step_marks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 /*!40101 SET character_set_client = @saved_cs_client */;
 
-/*!40000 ALTER TABLE `step_marks` DISABLE KEYS */;
-/*!40000 ALTER TABLE `step_marks` ENABLE KEYS */;
+/*!40000 ALTER TABLE `step_completions` DISABLE KEYS */;
+/*!40000 ALTER TABLE `step_completions` ENABLE KEYS */;
+DROP TABLE IF EXISTS `step_timers`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `step_timers` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `part_id` bigint(20) unsigned NOT NULL,
+  `step` varchar(30) NOT NULL,
+  `label` varchar(120) NOT NULL,
+  `started_at` datetime(3) NOT NULL,
+  `due_at` datetime(3) NOT NULL,
+  `late_at` datetime(3) DEFAULT NULL,
+  `done_at` datetime(3) DEFAULT NULL,
+  `user_id` bigint(20) unsigned NOT NULL,
+  `done_by` bigint(20) unsigned DEFAULT NULL,
+  `batch_id` bigint(20) unsigned DEFAULT NULL,
+  PRIMARY KEY (`id`),
+  KEY `clocks_part_id_foreign` (`part_id`),
+  KEY `clocks_user_id_foreign` (`user_id`),
+  KEY `clocks_done_by_foreign` (`done_by`),
+  KEY `clocks_done_at_due_at_index` (`done_at`,`due_at`),
+  KEY `clocks_lot_id_foreign` (`batch_id`),
+  CONSTRAINT `clocks_done_by_foreign` FOREIGN KEY (`done_by`) REFERENCES `users` (`id`),
+  CONSTRAINT `clocks_lot_id_foreign` FOREIGN KEY (`batch_id`) REFERENCES `batches` (`id`),
+  CONSTRAINT `clocks_part_id_foreign` FOREIGN KEY (`part_id`) REFERENCES `parts` (`id`),
+  CONSTRAINT `clocks_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `step_timers` DISABLE KEYS */;
+/*!40000 ALTER TABLE `step_timers` ENABLE KEYS */;
 DROP TABLE IF EXISTS `stored_files`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -2129,66 +2218,6 @@ CREATE TABLE `tablets` (
 
 /*!40000 ALTER TABLE `tablets` DISABLE KEYS */;
 /*!40000 ALTER TABLE `tablets` ENABLE KEYS */;
-DROP TABLE IF EXISTS `trail`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `trail` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `at` datetime(3) NOT NULL,
-  `user_id` bigint(20) unsigned DEFAULT NULL,
-  `from_where` varchar(45) DEFAULT NULL,
-  `row_table` varchar(40) NOT NULL,
-  `row_id` bigint(20) unsigned NOT NULL,
-  `what` enum('created','updated','deleted') NOT NULL,
-  `before` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`before`)),
-  `after` longtext CHARACTER SET utf8mb4 COLLATE utf8mb4_bin DEFAULT NULL CHECK (json_valid(`after`)),
-  `job_id` bigint(20) unsigned DEFAULT NULL,
-  `oven_id` bigint(20) unsigned DEFAULT NULL,
-  `waited_s` int(10) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `trail_user_id_foreign` (`user_id`),
-  KEY `trail_row_table_row_id_index` (`row_table`,`row_id`),
-  KEY `trail_at_index` (`at`),
-  KEY `trail_job_id_index` (`job_id`),
-  KEY `trail_oven_id_index` (`oven_id`),
-  CONSTRAINT `trail_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`)
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `trail` DISABLE KEYS */;
-/*!40000 ALTER TABLE `trail` ENABLE KEYS */;
-/*!50003 SET @saved_cs_client      = @@character_set_client */ ;
-/*!50003 SET @saved_cs_results     = @@character_set_results */ ;
-/*!50003 SET @saved_col_connection = @@collation_connection */ ;
-/*!50003 SET character_set_client  = utf8mb4 */ ;
-/*!50003 SET character_set_results = utf8mb4 */ ;
-/*!50003 SET collation_connection  = utf8mb4_unicode_ci */ ;
-/*!50003 SET @saved_sql_mode       = @@sql_mode */ ;
-/*!50003 SET sql_mode              = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION' */ ;
-DELIMITER ;;
-/*!50003 CREATE*/ /*!50003 TRIGGER trail_no_update BEFORE UPDATE ON trail FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The trail is only added to.' 
-*/;;
-DELIMITER ;
-/*!50003 SET sql_mode              = @saved_sql_mode */ ;
-/*!50003 SET character_set_client  = @saved_cs_client */ ;
-/*!50003 SET character_set_results = @saved_cs_results */ ;
-/*!50003 SET collation_connection  = @saved_col_connection */ ;
-/*!50003 SET @saved_cs_client      = @@character_set_client */ ;
-/*!50003 SET @saved_cs_results     = @@character_set_results */ ;
-/*!50003 SET @saved_col_connection = @@collation_connection */ ;
-/*!50003 SET character_set_client  = utf8mb4 */ ;
-/*!50003 SET character_set_results = utf8mb4 */ ;
-/*!50003 SET collation_connection  = utf8mb4_unicode_ci */ ;
-/*!50003 SET @saved_sql_mode       = @@sql_mode */ ;
-/*!50003 SET sql_mode              = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION' */ ;
-DELIMITER ;;
-/*!50003 CREATE*/ /*!50003 TRIGGER trail_no_delete BEFORE DELETE ON trail FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The trail is only added to.' 
-*/;;
-DELIMITER ;
-/*!50003 SET sql_mode              = @saved_sql_mode */ ;
-/*!50003 SET character_set_client  = @saved_cs_client */ ;
-/*!50003 SET character_set_results = @saved_cs_results */ ;
-/*!50003 SET collation_connection  = @saved_col_connection */ ;
 DROP TABLE IF EXISTS `user_stations`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;
@@ -2248,34 +2277,6 @@ CREATE TABLE `weights` (
 
 /*!40000 ALTER TABLE `weights` DISABLE KEYS */;
 /*!40000 ALTER TABLE `weights` ENABLE KEYS */;
-DROP TABLE IF EXISTS `wishes`;
-/*!40101 SET @saved_cs_client     = @@character_set_client */;
-/*!40101 SET character_set_client = utf8mb4 */;
-CREATE TABLE `wishes` (
-  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
-  `lot_id` bigint(20) unsigned NOT NULL,
-  `kind` varchar(12) NOT NULL,
-  `user_id` bigint(20) unsigned DEFAULT NULL,
-  `not_before` date DEFAULT NULL,
-  `made_by` bigint(20) unsigned NOT NULL,
-  `at` datetime(3) NOT NULL,
-  `withdrawn_at` datetime(3) DEFAULT NULL,
-  `withdrawn_by` bigint(20) unsigned DEFAULT NULL,
-  PRIMARY KEY (`id`),
-  KEY `wishes_lot_id_foreign` (`lot_id`),
-  KEY `wishes_user_id_foreign` (`user_id`),
-  KEY `wishes_made_by_foreign` (`made_by`),
-  KEY `wishes_withdrawn_by_foreign` (`withdrawn_by`),
-  CONSTRAINT `wishes_lot_id_foreign` FOREIGN KEY (`lot_id`) REFERENCES `lots` (`id`),
-  CONSTRAINT `wishes_made_by_foreign` FOREIGN KEY (`made_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `wishes_user_id_foreign` FOREIGN KEY (`user_id`) REFERENCES `users` (`id`),
-  CONSTRAINT `wishes_withdrawn_by_foreign` FOREIGN KEY (`withdrawn_by`) REFERENCES `users` (`id`),
-  CONSTRAINT `wishes_ranges` CHECK (`kind` in ('first','not_before','by'))
-) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
-/*!40101 SET character_set_client = @saved_cs_client */;
-
-/*!40000 ALTER TABLE `wishes` DISABLE KEYS */;
-/*!40000 ALTER TABLE `wishes` ENABLE KEYS */;
 DROP TABLE IF EXISTS `words`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;

@@ -4,40 +4,40 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Bench\BlastSetting;
-use Aenum\Core\Bench\WashLine;
-use Aenum\Core\Blast\Media;
-use Aenum\Core\Hang\RackSetting;
-use Aenum\Core\Mask\MaskMaterial;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Practice\Exercise;
-use Aenum\Core\Practice\Move;
-use Aenum\Core\Word\StepKind;
-use App\Actions\BakeOut\HangBakeOut;
-use App\Actions\Bench\BareSteelWatch;
-use App\Actions\Bench\RunClock;
-use App\Actions\Bench\StripOfPart;
-use App\Actions\Blast\MediaLog;
-use App\Actions\Blast\ShopBlast;
-use App\Actions\Floor\RunOven;
-use App\Actions\Intake\MeshOfPart;
-use App\Actions\Log\Ground;
-use App\Actions\Log\WriteLog;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\TickStep;
-use App\Actions\Mask\RackOfPart;
-use App\Actions\Pins\KeepPicture;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Practice\PlayPot;
-use App\Actions\Route\PartRoute;
-use App\Models\Bag;
-use App\Models\Fitting;
-use App\Models\Lot;
-use App\Models\Mask;
-use App\Models\Oven;
-use App\Models\Part;
-use App\Models\User;
-use App\Support\ShopClock;
+use Aenum\Core\Advice\BlastSetting;
+use Aenum\Core\Advice\WashLine;
+use Aenum\Core\Preparation\Blasting\Media;
+use Aenum\Core\Preparation\Masking\MaskMaterial;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Preparation\Racking\RackSetting;
+use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Training\Exercise;
+use Aenum\Core\Training\PotMove;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Mask;
+use App\Catalog\Models\Oven;
+use App\Curing\Commands\LoadBakeOut;
+use App\Curing\Commands\RunOven;
+use App\Intake\Commands\ImportMesh;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Commands\StorePicture;
+use App\Intake\Models\Bag;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Preparation\Commands\BareSteelTimer;
+use App\Preparation\Commands\SetRack;
+use App\Preparation\Models\MaskApplication;
+use App\Preparation\Queries\StripOptions;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Commands\RunTimer;
+use App\Routing\Commands\WriteLog;
+use App\Routing\Queries\GroundReading;
+use App\Routing\Queries\MediaLog;
+use App\Routing\Queries\PartRoute;
+use App\Routing\Queries\RoutingProgress;
+use App\Routing\Queries\ShopBlast;
+use App\Training\Commands\PlayPot;
 use Carbon\CarbonImmutable;
 
 /** The preparation benches of the demo shop, each in the middle of something. */
@@ -70,9 +70,9 @@ final readonly class DemoBenches
         return Part::query()->where('name', $name)->with('job')->firstOrFail();
     }
 
-    private function lot(string $name): Lot
+    private function batch(string $name): Batch
     {
-        return Lot::query()->whereHas('part', fn ($part) => $part->where('name', $name))->firstOrFail();
+        return Batch::query()->whereHas('part', fn ($part) => $part->where('name', $name))->firstOrFail();
     }
 
     private function at(CarbonImmutable $moment): void
@@ -86,7 +86,7 @@ final readonly class DemoBenches
         $this->at($now->subHours(5));
         $place = new PlacePin();
         $bollard = Part::query()->where('name', 'bollard base')->firstOrFail();
-        $photo = (new KeepPicture())($bollard, DemoPhoto::bollard(), $this->finisher);
+        $photo = (new StorePicture())($bollard, DemoPhoto::bollard(), $this->finisher);
         foreach (
             [
                 [PinKind::Thread, 0.5, 0.38, 24, 1, 'M24, blind, 40 deep', false],
@@ -173,7 +173,7 @@ final readonly class DemoBenches
                     ],
                 ],
             ]);
-        (new MeshOfPart())(
+        (new ImportMesh())(
             Part::query()->where('name', 'lantern cap')->firstOrFail(),
             DemoMesh::lanternCap(),
             'mm',
@@ -273,11 +273,11 @@ final readonly class DemoBenches
                 $name === 'bench end',
             );
         }
-        $watch = new BareSteelWatch();
+        $watch = new BareSteelTimer();
         $this->at($now->subHours(2));
         $watch->air($this->finisher, 18.5, 52, 'by hand');
         $this->at($now->subMinutes(70));
-        $watch->start($this->lot('lamp arm'), $this->finisher);
+        $watch->start($this->batch('lamp arm'), $this->finisher);
         $this->at($now->subMinutes(40));
         $watch->air($this->finisher, 18.9, 57, 'weather station');
     }
@@ -285,13 +285,13 @@ final readonly class DemoBenches
     /** Bin liners under stripper. */
     private function stripping(CarbonImmutable $now): void
     {
-        $run = new RunClock();
+        $run = new RunTimer();
         $liner = $this->part('bin liner');
         $this->at($now->subMinutes(24));
-        $soak = StripOfPart::of($liner->refresh())->way->steps;
-        $lot = $this->lot('bin liner');
+        $soak = StripOptions::of($liner->refresh())->way->steps;
+        $batch = $this->batch('bin liner');
         $degrease = $run->start(
-            $lot,
+            $batch,
             $this->finisher,
             $soak[0]->key,
             $soak[0]->does,
@@ -300,30 +300,30 @@ final readonly class DemoBenches
         );
         $this->at($now->subMinutes(12));
         $run->stop($degrease, $this->finisher);
-        TickStep::logged($lot, $this->finisher, null, StepKind::Degrease);
+        CompleteStep::logged($batch, $this->finisher, null, StepKind::Degrease);
         $this->at($now->subMinutes(9));
         $coat = collect($soak)->firstOrFail(fn ($step): bool => $step->dwell > 0 && $step->key !== $soak[0]->key);
-        $run->start($lot, $this->finisher, $coat->key, $coat->does, $coat->dwell, $coat->tooLong);
+        $run->start($batch, $this->finisher, $coat->key, $coat->does, $coat->dwell, $coat->tooLong);
     }
 
     /** Vane arms in the oven. */
     private function bakingOut(CarbonImmutable $now): void
     {
         $this->at($now->subMinutes(12));
-        $out = (new HangBakeOut())($this->bakeOutOven, [$this->lot('vane arm')->id => 4], $this->finisher);
+        $out = (new LoadBakeOut())($this->bakeOutOven, [$this->batch('vane arm')->id => 4], $this->finisher);
         (new RunOven())->shut($out, $this->finisher);
     }
 
     /** Trim on the conversion line. */
     private function washing(CarbonImmutable $now): void
     {
-        $run = new RunClock();
+        $run = new RunTimer();
         $trim = $this->part('trim length');
         $stages = WashLine::for(PartRoute::of($trim->refresh())->plan())->stages;
         $this->at($now->subMinutes(7));
-        $lot = $this->lot('trim length');
+        $batch = $this->batch('trim length');
         $clean = $run->start(
-            $lot,
+            $batch,
             $this->finisher,
             $stages[0]->key,
             $stages[0]->name,
@@ -332,9 +332,9 @@ final readonly class DemoBenches
         );
         $this->at($now->subMinutes(3));
         $run->stop($clean, $this->finisher);
-        TickStep::logged($lot, $this->finisher, null, StepKind::Wash);
+        CompleteStep::logged($batch, $this->finisher, null, StepKind::Wash);
         $this->at($now->subSeconds(40));
-        $run->start($lot, $this->finisher, $stages[1]->key, $stages[1]->name, $stages[1]->least, $stages[1]->most);
+        $run->start($batch, $this->finisher, $stages[1]->key, $stages[1]->name, $stages[1]->least, $stages[1]->most);
     }
 
     /** Handrail ends on the rack, one pin plugged. */
@@ -342,18 +342,18 @@ final readonly class DemoBenches
     {
         $this->at($now->subMinutes(15));
         $end = $this->part('handrail end');
-        RackOfPart::save(
+        SetRack::save(
             $end,
             RackSetting::of([110.0, 320.0, 110.0], 5, 2, 210, 420, 1, drain: 'spigot down, it drains by itself'),
         );
-        $lot = $this->lot('handrail end');
-        Ground::write($lot, 240.0, $this->finisher);
-        TickStep::logged($lot, $this->finisher, null, StepKind::Hang);
-        TickStep::logged($lot, $this->finisher, null, StepKind::GroundCheck);
+        $batch = $this->batch('handrail end');
+        GroundReading::write($batch, 240.0, $this->finisher);
+        CompleteStep::logged($batch, $this->finisher, null, StepKind::Hang);
+        CompleteStep::logged($batch, $this->finisher, null, StepKind::GroundCheck);
         $thread = $end->pins()->where('kind', 'thread')->firstOrFail();
-        Fitting::query()->create([
+        MaskApplication::query()->create([
             'pin_id' => $thread->id,
-            'lot_id' => $lot->id,
+            'batch_id' => $batch->id,
             'mask_id' => Mask::query()->where('name', 'plug 10 to 14')->firstOrFail()->id,
             'fitted' => 20,
             'user_id' => $this->finisher->id,
@@ -365,16 +365,16 @@ final readonly class DemoBenches
     private function catchUp(CarbonImmutable $now): void
     {
         $this->at($now->subHours(3));
-        foreach (Lot::hanging()->get() as $lot) {
-            $walk = LotWalk::of($lot)->walk;
+        foreach (Batch::hanging()->get() as $batch) {
+            $walk = RoutingProgress::of($batch)->walk;
             foreach ($walk->undone() as $n) {
                 $kind = $walk->steps[$n]->kind;
-                if ($kind === StepKind::Bake || ! $lot->station->isAfter($kind->station())) {
+                if ($kind === StepKind::Bake || ! $batch->station->isAfter($kind->station())) {
                     continue;
                 }
                 $kind->hasOwnLog()
-                    ? TickStep::logged($lot, $this->finisher, null, $kind)
-                    : (new TickStep())->byHand($lot, $this->finisher, $walk->keys[$n]->text());
+                    ? CompleteStep::logged($batch, $this->finisher, null, $kind)
+                    : (new CompleteStep())->byHand($batch, $this->finisher, $walk->keys[$n]->text());
             }
         }
     }
@@ -387,7 +387,7 @@ final readonly class DemoBenches
             $exercise = Exercise::all()[$key];
             $play->start($exercise, $this->finisher);
             foreach (
-                [...$key === 'plug' ? [Move::MoreMedia, Move::LessMedia] : [], ...$exercise->shortest()] as $move
+                [...$key === 'plug' ? [PotMove::MoreMedia, PotMove::LessMedia] : [], ...$exercise->shortest()] as $move
             ) {
                 $play->move($exercise, $this->finisher, $move);
             }

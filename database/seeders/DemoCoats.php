@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Coat\AirUnit;
-use Aenum\Core\Coat\CoatTurned;
-use Aenum\Core\Coat\Feed;
-use Aenum\Core\Coat\GunKind;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Word\StepKind;
-use App\Actions\Coat\CoatBoard;
-use App\Actions\Coat\ColourChanges;
-use App\Actions\Coat\EarthChecks;
-use App\Actions\Coat\Spray;
-use App\Actions\Log\Ground;
-use App\Actions\Log\WriteLog;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\TickStep;
-use App\Actions\Pins\PlacePin;
-use App\Models\Coat;
-use App\Models\Gun;
-use App\Models\Lot;
-use App\Models\Panel;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\PowderLot;
-use App\Models\Shop;
-use App\Models\User;
-use App\Support\ShopClock;
+use Aenum\Core\Application\AirUnit;
+use Aenum\Core\Application\CoatTurned;
+use Aenum\Core\Application\Feed;
+use Aenum\Core\Application\GunKind;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Application\Commands\SprayCoat;
+use App\Application\Queries\ColorChanges;
+use App\Application\Queries\GroundChecks;
+use App\Application\ViewModels\CoatViewModel;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\Panel;
+use App\Catalog\Models\Powder;
+use App\Catalog\Models\PowderLot;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Commands\WriteLog;
+use App\Routing\Queries\GroundReading;
+use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 
 /** The booth of the demo shop: guns, powders of every kind and their lots, sprayings done and under way. */
@@ -143,8 +143,8 @@ final readonly class DemoCoats
             'tip_slot' => true,
         ]);
         $today = ShopClock::today();
-        foreach (self::LOTS as $key => $lots) {
-            foreach ($lots as [$number, $kg, $came, $lasts, $place]) {
+        foreach (self::LOTS as $key => $batches) {
+            foreach ($batches as [$number, $kg, $came, $lasts, $place]) {
                 PowderLot::query()->create([
                     'powder_id' => $this->powders[$key]->id,
                     'number' => $number,
@@ -166,13 +166,13 @@ final readonly class DemoCoats
     }
 
     /** A coat of a lot that went through the booth: weighed, timed, measured raw, each a little its own way. */
-    public function sprayed(Lot $lot, Coat $coat): void
+    public function sprayed(Batch $batch, Coat $coat): void
     {
-        $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
-        $turn = ($lot->id + $coat->position) % 5 - 2;
+        $board = CoatViewModel::onLot($batch, RoutingProgress::of($batch), new CoatTurned());
+        $turn = ($batch->id + $coat->position) % 5 - 2;
         $weighs = $board !== null && $board->stock->totalG() > 2 * $board->bench->plan->weighOutG();
         $plan = $board?->bench->plan;
-        (new Spray())->logged($lot, $coat, $lot->count, $coat->powder->lot, $plan === null || ! $weighs ? [] : [
+        (new SprayCoat())->logged($batch, $coat, $batch->count, $coat->powder->lot, $plan === null || ! $weighs ? [] : [
             'weighed_g' => $plan->weighOutG(),
             'back_g' => round(max(0.0, $plan->weighOutG() - (1.05 + 0.03 * $turn) * $plan->sprayG)),
             'minutes' => round((1.1 + 0.08 * $turn) * $plan->plainMinutes),
@@ -185,9 +185,9 @@ final readonly class DemoCoats
     {
         $this->time->at($now->subHours(2));
         foreach (['booth' => 0.4, 'gun' => 0.6, 'rail' => 2.1] as $what => $ohm) {
-            EarthChecks::write($what, $ohm, $this->finisher);
+            GroundChecks::write($what, $ohm, $this->finisher);
         }
-        WriteLog::line(ColourChanges::KIND, 'Promenade green, fine texture > Bandstand white', [
+        WriteLog::line(ColorChanges::KIND, 'Promenade green, fine texture > Bandstand white', [
             'planned_min' => 33.0, 'actual_min' => 38.0,
         ], $this->finisher);
         $crown = Part::query()->where('name', 'lantern crown')->firstOrFail();
@@ -207,11 +207,11 @@ final readonly class DemoCoats
             ['shape' => 'cone', 'count' => 1, 'diameter_mm' => 320, 'top_diameter_mm' => 90, 'height_mm' => 180],
         ]]);
         $this->time->at($now->subMinutes(12));
-        $lot = Lot::query()->where('part_id', $crown->id)->firstOrFail();
-        Ground::write($lot, 42.0, $this->finisher);
-        TickStep::logged($lot, $this->finisher, null, StepKind::GroundCheck);
-        $board = CoatBoard::onLot($lot, LotWalk::of($lot), new CoatTurned());
-        $spray = new Spray();
+        $batch = Batch::query()->where('part_id', $crown->id)->firstOrFail();
+        GroundReading::write($batch, 42.0, $this->finisher);
+        CompleteStep::logged($batch, $this->finisher, null, StepKind::GroundCheck);
+        $board = CoatViewModel::onLot($batch, RoutingProgress::of($batch), new CoatTurned());
+        $spray = new SprayCoat();
         if ($board !== null) {
             $grams = $board->bench->plan->weighOutG();
             $under = $spray->weighOut($board, $grams, $board->from, 2, null, $this->finisher, respirator: true);

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Inspect\FaultKind;
-use Aenum\Core\Inspect\ReworkWay;
-use Aenum\Core\Inspect\SolventRub;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Word\FilmWay;
-use Aenum\Core\Word\Station;
-use App\Actions\Inspect\FilmTyped;
-use App\Actions\Inspect\LookedOver;
-use App\Actions\Inspect\MendFault;
-use App\Actions\Inspect\RecordInspection;
-use App\Actions\Inspect\Stack;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Rail\MoveLot;
-use App\Models\Coat;
-use App\Models\Fault;
-use App\Models\Lot;
-use App\Models\Part;
-use App\Models\User;
-use App\Support\ShopClock;
+use Aenum\Core\Inspection\DefectKind;
+use Aenum\Core\Inspection\ReworkMethod;
+use Aenum\Core\Inspection\SolventRub;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Trade\FilmCriterion;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Application\Queries\FilmReadingsInput;
+use App\Inspection\Commands\DecideDisposition;
+use App\Inspection\Commands\InspectionChecklist;
+use App\Inspection\Commands\RecordInspection;
+use App\Inspection\Models\Defect;
+use App\Inspection\Queries\FilmStack;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Routing\Queries\RoutingProgress;
+use App\ShopFloor\Commands\MoveBatch;
 
 /** What is found at Inspect and Release in the demo shop. */
 final readonly class DemoInspection
@@ -33,17 +33,17 @@ final readonly class DemoInspection
     }
 
     /** @param  array<string, string>  $spots  readings as they are typed */
-    public function film(Lot $lot, array $spots): void
+    public function film(Batch $batch, array $spots): void
     {
-        $typed = FilmTyped::read($spots, 'gauge');
-        (new RecordInspection())->film(self::top($lot), $lot, $this->finisher, $typed, FilmWay::Plain, null);
+        $typed = FilmReadingsInput::read($spots, 'gauge');
+        (new RecordInspection())->film(self::top($batch), $batch, $this->finisher, $typed, FilmCriterion::Plain, null);
     }
 
-    public function rub(Lot $lot, int $rating, ?string $note = null): void
+    public function rub(Batch $batch, int $rating, ?string $note = null): void
     {
         (new RecordInspection())->solventRub(
-            self::top($lot),
-            $lot,
+            self::top($batch),
+            $batch,
             $this->finisher,
             SolventRub::of(50, $rating),
             'MEK',
@@ -52,12 +52,12 @@ final readonly class DemoInspection
     }
 
     /** Every look of the station it hangs at is ticked. */
-    public function over(Lot $lot): void
+    public function over(Batch $batch): void
     {
-        $lot = Lot::query()->findOrFail($lot->id);
-        foreach (LookedOver::of(LotWalk::of($lot))->at($lot->station) as $line) {
+        $batch = Batch::query()->findOrFail($batch->id);
+        foreach (InspectionChecklist::of(RoutingProgress::of($batch))->at($batch->station) as $line) {
             $by = $line->wantsName() ? $this->owner->name : null;
-            LookedOver::tick($lot, $line->what, $line->pin, $by, $this->finisher);
+            InspectionChecklist::tick($batch, $line->what, $line->pin, $by, $this->finisher);
         }
     }
 
@@ -74,29 +74,29 @@ final readonly class DemoInspection
     }
 
     /** Thin in its recess, on so many of them. */
-    public function thin(Lot $lot, int $pieces): Fault
+    public function thin(Batch $batch, int $pieces): Defect
     {
-        $pin = $lot->part->pins()->firstOrFail();
+        $pin = $batch->part->pins()->firstOrFail();
 
-        return Fault::query()->create([
-            'part_id' => $lot->part_id, 'lot_id' => $lot->id, 'coat_id' => self::top($lot)->id,
-            'kind' => FaultKind::ThinRecess, 'pin_id' => $pin->id, 'x' => $pin->x, 'y' => $pin->y, 'size_mm' => 20,
+        return Defect::query()->create([
+            'part_id' => $batch->part_id, 'batch_id' => $batch->id, 'coat_id' => self::top($batch)->id,
+            'kind' => DefectKind::ThinRecess, 'pin_id' => $pin->id, 'x' => $pin->x, 'y' => $pin->y, 'size_mm' => 20,
             'pieces' => $pieces, 'to_metal' => false, 'note' => 'metal seen with the torch',
             'user_id' => $this->finisher->id, 'at' => ShopClock::now(),
         ])->refresh();
     }
 
     /** Sanded and coated again: its pieces on their way back to Coat. */
-    public function recoat(Fault $fault): void
+    public function recoat(Defect $defect): void
     {
-        $lot = (new MendFault())->choose($fault, ReworkWay::Recoat, null, null, $this->owner);
-        (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Coat, null, Station::Inspect);
+        $batch = (new DecideDisposition())->choose($defect, ReworkMethod::Recoat, null, null, $this->owner);
+        (new MoveBatch())->send($batch->refresh(), $this->finisher, Station::Coat, null, Station::Inspect);
     }
 
-    private static function top(Lot $lot): Coat
+    private static function top(Batch $batch): Coat
     {
-        $stack = Stack::of(LotWalk::of(Lot::query()->findOrFail($lot->id)));
+        $stack = FilmStack::of(RoutingProgress::of(Batch::query()->findOrFail($batch->id)));
 
-        return $stack->top ?? throw new \LogicException("nothing is baked on {$lot->title()}");
+        return $stack->top ?? throw new \LogicException("nothing is baked on {$batch->title()}");
     }
 }

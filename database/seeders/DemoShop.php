@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Heat\OvenEstimate;
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\Cure\HangLoad;
-use App\Actions\Cure\LoadOfBake;
-use App\Actions\Floor\RunOven;
-use App\Actions\Intake\SaveJob;
-use App\Actions\Intake\SavePart;
-use App\Actions\Logger\KeepLog;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\SplitLot;
-use App\Actions\Lot\TickStep;
-use App\Actions\Rail\MoveLot;
-use App\Actions\Release\HandOver;
-use App\Actions\Route\ChangeRoute;
-use App\Actions\Route\PartRoute;
-use App\Actions\Route\WriteFacts;
-use App\Devices\SimulatedLogger;
-use App\Devices\SimulatedThermometer;
-use App\Models\Bag;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Oven;
-use App\Models\OvenLoad;
-use App\Models\Powder;
-use App\Models\Shop;
-use App\Models\User;
-use App\Models\WorkHours;
-use App\Support\ShopClock;
+use Aenum\Core\Thermal\OvenEstimate;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
+use App\Curing\Commands\LoadCure;
+use App\Curing\Commands\RunOven;
+use App\Curing\Commands\SaveOvenLog;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Queries\BakeModelFactory;
+use App\Curing\Simulated\SimulatedLogger;
+use App\Curing\Simulated\SimulatedThermometer;
+use App\Intake\Commands\SaveJob;
+use App\Intake\Commands\SavePart;
+use App\Intake\Models\Bag;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Platform\Clock\ShopClock;
+use App\Release\Commands\ReleaseBatch;
+use App\Routing\Commands\ChangeRoute;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Commands\SplitBatch;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Queries\PartRoute;
+use App\Routing\Queries\RoutingProgress;
+use App\Scheduling\Models\WorkHours;
+use App\ShopFloor\Commands\MoveBatch;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -397,29 +397,29 @@ final class DemoShop extends Seeder
         $this->bake($start->addHours(5), 'big', $job, readings: true);
         $logged = OvenLoad::query()->latest('id')->firstOrFail();
         $seconds = (float) $logged->shut_at?->diffInSeconds($logged->pulled_at);
-        (new KeepLog())(
+        (new SaveOvenLog())(
             $logged,
-            (new SimulatedLogger(LoadOfBake::from($logged)))->file($seconds),
+            (new SimulatedLogger(BakeModelFactory::from($logged)))->file($seconds),
             'rack logger',
             0,
             $this->finisher,
         );
         $this->at($start->addMinutes(390));
-        $lot = $this->lot($job);
-        (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
-        $this->looked->film($lot, ['face' => '138 146 141', 'inside' => '152 148 155', 'far_side' => '133 139 136']);
-        $this->looked->rub($lot, 5);
-        $this->looked->over($lot);
+        $batch = $this->batch($job);
+        (new MoveBatch())->send($batch, $this->finisher, Station::Inspect, null, Station::Cure);
+        $this->looked->film($batch, ['face' => '138 146 141', 'inside' => '152 148 155', 'far_side' => '133 139 136']);
+        $this->looked->rub($batch, 5);
+        $this->looked->over($batch);
         $this->at($start->addHours(7));
-        (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
+        (new MoveBatch())->send($batch->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
         $this->at($start->addHours(8));
-        $this->looked->over($lot->refresh());
-        (new HandOver())($lot->refresh(), $this->owner, 'All twelve counted back.', 'V. Lindqvarn', null);
+        $this->looked->over($batch->refresh());
+        (new ReleaseBatch())($batch->refresh(), $this->owner, 'All twelve counted back.', 'V. Lindqvarn', null);
     }
 
-    private function lot(Job $job): Lot
+    private function batch(Job $job): Batch
     {
-        return Lot::query()->whereIn('part_id', $job->parts()->pluck('id'))->orderBy('id')->firstOrFail();
+        return Batch::query()->whereIn('part_id', $job->parts()->pluck('id'))->orderBy('id')->firstOrFail();
     }
 
     private function rail(CarbonImmutable $now): void
@@ -508,7 +508,7 @@ final class DemoShop extends Seeder
             ['finial', 6, 'brass', 0.7, 0.05, null, [], [['clear', 'clear', 'full']]],
         ]);
         $this->facts($declined, ['made' => 'machined', 'features' => ['solder_or_white_metal']]);
-        (new MoveLot())->decline(
+        (new MoveBatch())->decline(
             $declined,
             $this->owner,
             'Soldered joints would melt in the oven; the customer was told.',
@@ -582,21 +582,21 @@ final class DemoShop extends Seeder
         ]);
         $this->bake($start->addHours(5), 'small', $soft);
         $this->at($start->addHours(6));
-        $lot = $this->lot($soft);
-        (new MoveLot())->send($lot, $this->finisher, Station::Inspect, null, Station::Cure);
-        $this->looked->film($lot, ['face' => '74 81 77', 'inside' => '69 72 70', 'far_side' => '78 75 80']);
-        $this->looked->rub($lot, 2, 'soft at the lower rail');
+        $batch = $this->batch($soft);
+        (new MoveBatch())->send($batch, $this->finisher, Station::Inspect, null, Station::Cure);
+        $this->looked->film($batch, ['face' => '74 81 77', 'inside' => '69 72 70', 'far_side' => '78 75 80']);
+        $this->looked->rub($batch, 2, 'soft at the lower rail');
         $ready = $this->job($start, 'Drinking-fountain bowls', 'Parks and gardens', 2, Station::Cure, null, [
             ['fountain bowl', 2, 'cast_aluminium', 5.4, 0.48, null, [], [['base', 'white', 'full']]],
         ]);
         $this->bake($start->addHours(7), 'small', $ready);
         $this->at($start->addHours(8));
-        $bowl = $this->lot($ready);
-        (new MoveLot())->send($bowl, $this->finisher, Station::Inspect, null, Station::Cure);
+        $bowl = $this->batch($ready);
+        (new MoveBatch())->send($bowl, $this->finisher, Station::Inspect, null, Station::Cure);
         $this->looked->film($bowl, ['face' => '82 88 85', 'inside' => '79 83 81', 'far_side' => '91 84 87']);
         $this->looked->rub($bowl, 5);
         $this->looked->over($bowl);
-        (new MoveLot())->send($bowl->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
+        (new MoveBatch())->send($bowl->refresh(), $this->finisher, Station::Release, null, Station::Inspect);
         Bag::query()->create([
             'part_id' => $bowl->part_id,
             'name' => 'F2',
@@ -620,18 +620,18 @@ final class DemoShop extends Seeder
                 [$name, 8, 'cast_aluminium', 2.1, 0.24, null, [], [['base', 'green', 'full']]],
             ]);
             $this->looked->recess($job->parts()->firstOrFail());
-            $lot = $this->lot($job);
-            $this->walk($lot, $start->addHours(3), Station::Cure);
+            $batch = $this->batch($job);
+            $this->walk($batch, $start->addHours(3), Station::Cure);
             $this->bake($start->addHours($hour), 'yard', $job);
             $this->at($start->addHours($hour + 1));
-            (new MoveLot())->send($lot->refresh(), $this->finisher, Station::Inspect, null, Station::Cure);
-            $this->looked->film($lot->refresh(), [
+            (new MoveBatch())->send($batch->refresh(), $this->finisher, Station::Inspect, null, Station::Cure);
+            $this->looked->film($batch->refresh(), [
                 'face' => '72 75 70', 'inside' => '66 64 68', 'far_side' => '74 71 77', 'pin-1' => '41 44 38',
             ]);
-            $this->looked->rub($lot, 5);
-            $fault = $this->looked->thin($lot, 2);
+            $this->looked->rub($batch, 5);
+            $defect = $this->looked->thin($batch, 2);
             if ($name === 'sundial plate') {
-                $this->looked->recoat($fault);
+                $this->looked->recoat($defect);
             }
         }
         $this->time->set($now);
@@ -654,7 +654,7 @@ final class DemoShop extends Seeder
         $plaques->parts()->firstOrFail()->coats()->where('position', 2)->update([
             'zone' => 'the letters', 'share' => 0.15,
         ]);
-        $this->walk($this->lot($plaques), $from, Station::MaskAndHang);
+        $this->walk($this->batch($plaques), $from, Station::MaskAndHang);
         $this->job($from, 'Mooring rings', 'Lake boating club', 11, Station::Intake, null, [
             ['mooring ring', 10, 'carbon_steel', 1.3, 0.06, null, [], [
                 ['primer', 'epoxy', 'flow'], ['base', 'bright', 'full'], ['clear', 'clear', 'full'],
@@ -665,12 +665,12 @@ final class DemoShop extends Seeder
     /** 240 brackets at 50 to a cart: each cart on its own way. */
     private function carts(Job $many, CarbonImmutable $from): void
     {
-        $lot = $this->lot($many);
+        $batch = $this->batch($many);
         $this->at($from->addMinutes(10));
-        (new SplitLot())->into($lot, 50, $this->finisher);
-        $lots = Lot::query()->where('part_id', $lot->part_id)->orderBy('id');
+        (new SplitBatch())->into($batch, 50, $this->finisher);
+        $batches = Batch::query()->where('part_id', $batch->part_id)->orderBy('id');
         $at = [Station::Intake, Station::Coat, Station::MaskAndHang, Station::Wash, Station::Blast];
-        foreach ($lots->get() as $n => $cart) {
+        foreach ($batches->get() as $n => $cart) {
             $cart->update(['name' => 'cart '.($n + 1)]);
             $this->walk($cart, $from, $at[$n]);
         }
@@ -758,15 +758,15 @@ final class DemoShop extends Seeder
         $load = [];
         foreach ([$benches, $panels, $lanterns] as $job) {
             $part = $job->parts()->firstOrFail();
-            $load[$this->lot($job)->id] = $part->count;
+            $load[$this->batch($job)->id] = $part->count;
         }
-        $running = (new HangLoad())($this->ovens['big'], $load, $this->finisher, 75);
+        $running = (new LoadCure())($this->ovens['big'], $load, $this->finisher, 75);
         (new RunOven())->shut($running, $this->finisher);
         $this->at($now->subMinutes(6));
         $this->read($running, 0);
         $this->at($now);
-        $cap = Lot::query()->whereHas('part', fn ($part) => $part->where('name', 'lantern cap'))->firstOrFail();
-        (new HangLoad())($this->ovens['small'], [$cap->id => 2], $this->finisher, 30);
+        $cap = Batch::query()->whereHas('part', fn ($part) => $part->where('name', 'lantern cap'))->firstOrFail();
+        (new LoadCure())($this->ovens['small'], [$cap->id => 2], $this->finisher, 30);
         $this->time->set($now);
     }
 
@@ -820,44 +820,44 @@ final class DemoShop extends Seeder
                 $job->update(['lives' => $lives]);
             }
         }
-        $lots = Lot::query()->whereIn('part_id', $job->parts()->pluck('id'));
-        foreach ($lots->get() as $lot) {
-            $this->walk($lot, $from, $at);
+        $batches = Batch::query()->whereIn('part_id', $job->parts()->pluck('id'));
+        foreach ($batches->get() as $batch) {
+            $this->walk($batch, $from, $at);
         }
 
         return Job::query()->findOrFail($job->id);
     }
 
     /** Every step before a station done and ticked, and the lot hung there. */
-    private function walk(Lot $lot, CarbonImmutable $from, Station $at): void
+    private function walk(Batch $batch, CarbonImmutable $from, Station $at): void
     {
-        for ($minute = 20; $lot->station !== $at; $minute += 25) {
+        for ($minute = 20; $batch->station !== $at; $minute += 25) {
             $this->at($from->addMinutes(min($minute, 240)));
-            $next = LotWalk::of($lot->refresh())->nextStation();
+            $next = RoutingProgress::of($batch->refresh())->nextStation();
             $next = $next->isAfter($at) ? $at : $next;
-            foreach (LotWalk::of($lot)->walk->passed($lot->station, $next) as $n) {
-                $walk = LotWalk::of($lot->refresh());
+            foreach (RoutingProgress::of($batch)->walk->passed($batch->station, $next) as $n) {
+                $walk = RoutingProgress::of($batch->refresh());
                 $coat = $walk->coatDue();
                 $kind = $walk->walk->steps[$n]->kind;
                 match (true) {
-                    $kind === StepKind::Coat && $coat !== null => $this->coats->sprayed($lot, $coat),
-                    $kind->hasOwnLog() => TickStep::logged($lot, $this->finisher, null, $kind),
-                    default => (new TickStep())->byHand($lot, $this->finisher, $walk->walk->keys[$n]->text()),
+                    $kind === StepKind::Coat && $coat !== null => $this->coats->sprayed($batch, $coat),
+                    $kind->hasOwnLog() => CompleteStep::logged($batch, $this->finisher, null, $kind),
+                    default => (new CompleteStep())->byHand($batch, $this->finisher, $walk->walk->keys[$n]->text()),
                 };
             }
-            (new MoveLot())->send($lot->refresh(), $this->finisher, $next, null, $lot->station);
-            $lot->refresh();
+            (new MoveBatch())->send($batch->refresh(), $this->finisher, $next, null, $batch->station);
+            $batch->refresh();
         }
     }
 
     private function bake(CarbonImmutable $when, string $oven, Job $job, bool $readings = false): void
     {
         $this->at($when);
-        $this->coatAgain($this->lot($job), $when);
+        $this->coatAgain($this->batch($job), $when);
         $part = $job->parts()->firstOrFail();
-        $bake = (new HangLoad())(
+        $bake = (new LoadCure())(
             $this->ovens[$oven],
-            [$this->lot($job)->id => $part->count],
+            [$this->batch($job)->id => $part->count],
             $this->finisher,
         );
         (new RunOven())->shut($bake, $this->finisher);
@@ -870,20 +870,20 @@ final class DemoShop extends Seeder
     }
 
     /** A coat that is due and not on: back to Coat, sprayed, and to Cure again. */
-    private function coatAgain(Lot $lot, CarbonImmutable $when): void
+    private function coatAgain(Batch $batch, CarbonImmutable $when): void
     {
-        $walk = LotWalk::of($lot);
+        $walk = RoutingProgress::of($batch);
         $coat = $walk->coatDue();
         if ($coat !== null && ! $walk->isCoated($coat)) {
-            (new MoveLot())->send($lot, $this->finisher, Station::Coat, null, Station::Cure);
-            $this->walk($lot->refresh(), $when->subMinutes(20), Station::Cure);
+            (new MoveBatch())->send($batch, $this->finisher, Station::Coat, null, Station::Cure);
+            $this->walk($batch->refresh(), $when->subMinutes(20), Station::Cure);
             $this->at($when);
         }
     }
 
     private function read(OvenLoad $bake, int $item): void
     {
-        $load = LoadOfBake::from(OvenLoad::query()->findOrFail($bake->id));
+        $load = BakeModelFactory::from(OvenLoad::query()->findOrFail($bake->id));
         (new RunOven())->read(
             $bake,
             $this->finisher,

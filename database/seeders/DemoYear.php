@@ -4,32 +4,32 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use Aenum\Core\Coat\Openness;
-use Aenum\Core\Cure\ClockWay;
-use Aenum\Core\Cure\CureState;
-use Aenum\Core\Inspect\FaultCause;
-use Aenum\Core\Inspect\FaultKind;
-use Aenum\Core\Inspect\ReworkWay;
-use Aenum\Core\Job\StepKey;
-use Aenum\Core\Word\LoadKind;
-use Aenum\Core\Word\Station;
-use App\Actions\Lot\LotWalk;
-use App\Models\Coat;
-use App\Models\Customer;
-use App\Models\Fault;
-use App\Models\Gun;
-use App\Models\Inspection;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Oven;
-use App\Models\OvenLoad;
-use App\Models\OvenResult;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\PowderLot;
-use App\Models\Rework;
-use App\Models\Spraying;
-use App\Models\User;
+use Aenum\Core\Application\Openness;
+use Aenum\Core\Curing\CureState;
+use Aenum\Core\Curing\TimingCriterion;
+use Aenum\Core\Inspection\DefectCause;
+use Aenum\Core\Inspection\DefectKind;
+use Aenum\Core\Inspection\ReworkMethod;
+use Aenum\Core\Routing\StepKey;
+use Aenum\Core\Trade\LoadKind;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Application\Models\Spraying;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
+use App\Catalog\Models\PowderLot;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Models\OvenResult;
+use App\Customers\Models\Customer;
+use App\Inspection\Models\Defect;
+use App\Inspection\Models\Inspection;
+use App\Inspection\Models\Rework;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
@@ -58,16 +58,16 @@ final class DemoYear
 
     /** Which of the lots went wrong, by their number: kind, cause, way. */
     private const FAULTS = [
-        3 => [FaultKind::ThinRecess, FaultCause::RecessLate, ReworkWay::Recoat],
-        9 => [FaultKind::Seeds, FaultCause::HookDirt, ReworkWay::Recoat],
-        14 => [FaultKind::Pinhole, FaultCause::MetalGas, ReworkWay::Strip],
-        20 => [FaultKind::ThinRecess, FaultCause::RecessLate, ReworkWay::Recoat],
-        24 => [FaultKind::Seeds, FaultCause::HookDirt, ReworkWay::Accept],
-        27 => [FaultKind::OrangePeel, FaultCause::HeavyFilm, ReworkWay::Recoat],
-        32 => [FaultKind::ThinRecess, FaultCause::HighVoltage, ReworkWay::Recoat],
-        38 => [FaultKind::Pinhole, FaultCause::MetalGas, ReworkWay::Strip],
-        44 => [FaultKind::SoftFilm, FaultCause::UnderCured, ReworkWay::Rebake],
-        50 => [FaultKind::ThinRecess, null, ReworkWay::Recoat],
+        3 => [DefectKind::ThinRecess, DefectCause::RecessLate, ReworkMethod::Recoat],
+        9 => [DefectKind::Seeds, DefectCause::HookDirt, ReworkMethod::Recoat],
+        14 => [DefectKind::Pinhole, DefectCause::MetalGas, ReworkMethod::Strip],
+        20 => [DefectKind::ThinRecess, DefectCause::RecessLate, ReworkMethod::Recoat],
+        24 => [DefectKind::Seeds, DefectCause::HookDirt, ReworkMethod::Accept],
+        27 => [DefectKind::OrangePeel, DefectCause::HeavyFilm, ReworkMethod::Recoat],
+        32 => [DefectKind::ThinRecess, DefectCause::HighVoltage, ReworkMethod::Recoat],
+        38 => [DefectKind::Pinhole, DefectCause::MetalGas, ReworkMethod::Strip],
+        44 => [DefectKind::SoftFilm, DefectCause::UnderCured, ReworkMethod::Rebake],
+        50 => [DefectKind::ThinRecess, null, ReworkMethod::Recoat],
     ];
 
     /**
@@ -122,31 +122,32 @@ final class DemoYear
             'job_id' => $job->id, 'name' => $name, 'count' => $count, 'metal' => $metal, 'mass_kg' => $mass,
             'area_m2' => $area, 'view_factor' => 0.8, 'made' => $made, 'paint_test' => 'none',
         ])->refresh();
-        $lot = Lot::query()->create([
-            'part_id' => $part->id, 'number' => 1, 'count' => $count, 'station' => Station::Release, 'fate' => 'open',
+        $batch = Batch::query()->create([
+            'part_id' => $part->id, 'number' => 1, 'count' => $count, 'station' => Station::Release, 'status' => 'open',
             'born_at' => $out->subDays(2), 'user_id' => $this->owner->id,
         ])->refresh();
         $coat = Coat::query()->create([
             'part_id' => $part->id, 'position' => 1, 'powder_id' => $this->powders[$powder]->id, 'role' => 'base',
             'bake_to' => 'full',
         ])->refresh();
-        $this->sprayed($lot, $coat, $n, $out->subHours(6));
-        $this->baked($lot, $coat, $n, $out->subHours(4));
-        $this->measured($lot, $coat, $n, $out->subHours(2));
-        $this->wentWrong($lot, $coat, $n, $out->subHours(2));
-        $this->ticked($lot, $out);
-        $lot->update(['fate' => 'released', 'ended_at' => $out]);
+        $this->sprayed($batch, $coat, $n, $out->subHours(6));
+        $this->baked($batch, $coat, $n, $out->subHours(4));
+        $this->measured($batch, $coat, $n, $out->subHours(2));
+        $this->wentWrong($batch, $coat, $n, $out->subHours(2));
+        $this->ticked($batch, $out);
+        $batch->update(['status' => 'released', 'ended_at' => $out]);
     }
 
-    private function sprayed(Lot $lot, Coat $coat, int $n, CarbonImmutable $at): void
+    private function sprayed(Batch $batch, Coat $coat, int $n, CarbonImmutable $at): void
     {
         $humid = 42 + 9 * ($n % 5);
         Spraying::query()->create([
-            'part_id' => $lot->part_id, 'lot_id' => $lot->id, 'coat_id' => $coat->id, 'powder_id' => $coat->powder_id,
+            'part_id' => $batch->part_id, 'batch_id' => $batch->id,
+            'coat_id' => $coat->id, 'powder_id' => $coat->powder_id,
             'powder_lot_id' => $this->powderLot($coat, $n)->id, 'gun_id' => Gun::query()->min('id'),
-            'pieces' => $lot->count, 'openness' => Openness::Casting,
+            'pieces' => $batch->count, 'openness' => Openness::Casting,
             'planned_g' => 760, 'planned_um' => 75, 'planned_transfer' => 0.6, 'planned_minutes' => 30,
-            'area_m2' => 2.4, 'charge_index' => 0.55, 'flow_g_min' => 110, 'hand_mm_s' => 300, 'overlap' => 0.5,
+            'area_m2' => 2.4, 'charge_index' => 0.55, 'flow_g_min' => 110, 'gun_speed_mm_s' => 300, 'overlap' => 0.5,
             'ohm' => 40 + $n, 'humidity_pct' => $humid,
             'user_id' => $n % 3 === 0 ? $this->owner->id : $this->finisher->id, 'at' => $at, 'done_at' => $at,
             'done_by' => $this->finisher->id,
@@ -164,28 +165,28 @@ final class DemoYear
         ]);
     }
 
-    private function baked(Lot $lot, Coat $coat, int $n, CarbonImmutable $at): void
+    private function baked(Batch $batch, Coat $coat, int $n, CarbonImmutable $at): void
     {
         $oven = $this->ovens[$n % 3 === 0 ? 'small' : 'big'];
         $load = OvenLoad::query()->create([
             'kind' => LoadKind::Cure, 'oven_id' => $oven->id, 'status' => 'pulled', 'setpoint_c' => 205,
-            'minutes' => 27, 'door_open_s' => 60, 'ambient_c' => 20, 'way' => ClockWay::Window, 'margin' => 0.1,
+            'minutes' => 27, 'door_open_s' => 60, 'ambient_c' => 20, 'way' => TimingCriterion::Window, 'margin' => 0.1,
             'overbake_limit' => 0.85, 'created_by' => $this->finisher->id, 'shut_at' => $at,
             'shut_by' => $this->finisher->id, 'pulled_at' => $at->addMinutes(27), 'pulled_by' => $this->finisher->id,
         ])->refresh();
         $item = $load->items()->create([
-            'lot_id' => $lot->id, 'part_id' => $lot->part_id, 'coat_id' => $coat->id, 'count' => $lot->count,
+            'batch_id' => $batch->id, 'part_id' => $batch->part_id, 'coat_id' => $coat->id, 'count' => $batch->count,
         ]);
         $dose = 1.35 + 0.12 * self::turn(3 * $n);
         OvenResult::query()->create([
-            'oven_load_id' => $load->id, 'oven_load_item_id' => $item->id, 'part_id' => $lot->part_id,
-            'lot_id' => $lot->id, 'coat_id' => $coat->id, 'dose' => round($dose, 3), 'overbake' => 0.42,
+            'oven_load_id' => $load->id, 'oven_load_item_id' => $item->id, 'part_id' => $batch->part_id,
+            'batch_id' => $batch->id, 'coat_id' => $coat->id, 'dose' => round($dose, 3), 'overbake' => 0.42,
             'window_minutes' => 12.5, 'reaches_minutes' => 14.0, 'peak_c' => 199.0, 'metal_minutes' => 11.0,
             'fresh' => true, 'state' => CureState::Cured, 'handle_minutes' => 25, 'at' => $at->addMinutes(27),
         ]);
     }
 
-    private function measured(Lot $lot, Coat $coat, int $n, CarbonImmutable $at): void
+    private function measured(Batch $batch, Coat $coat, int $n, CarbonImmutable $at): void
     {
         $powder = $coat->powder;
         $middle = ($powder->film_min_um + $powder->film_max_um) / 2;
@@ -193,7 +194,7 @@ final class DemoYear
         $drifts = $powder->is($this->powders['black']) ? max(0, $n - 46) * 0.035 : 0.0;
         $mean = $middle * (1.0 + 0.05 * self::turn($n) + $drifts);
         $film = Inspection::query()->create([
-            'coat_id' => $coat->id, 'lot_id' => $lot->id, 'kind' => 'film', 'band_from_um' => $powder->film_min_um,
+            'coat_id' => $coat->id, 'batch_id' => $batch->id, 'kind' => 'film', 'band_from_um' => $powder->film_min_um,
             'band_to_um' => $powder->film_max_um, 'nominal_um' => $middle, 'way' => 'plain', 'source' => 'gauge',
             'verdict' => $mean < $powder->film_max_um - 3 ? 'pass' : 'fail', 'user_id' => $this->finisher->id,
             'at' => $at,
@@ -204,26 +205,26 @@ final class DemoYear
             'spot' => ['face', 'inside', 'far_side'][intdiv($k, 3)],
         ], range(0, 8)));
         Inspection::query()->create([
-            'coat_id' => $coat->id, 'lot_id' => $lot->id, 'kind' => 'solvent_rub', 'rubs' => 50, 'rating' => 5,
+            'coat_id' => $coat->id, 'batch_id' => $batch->id, 'kind' => 'solvent_rub', 'rubs' => 50, 'rating' => 5,
             'pressure' => 'firm', 'solvent' => 'MEK', 'verdict' => 'pass', 'user_id' => $this->finisher->id,
             'at' => $at->addMinutes(20),
         ]);
     }
 
-    private function wentWrong(Lot $lot, Coat $coat, int $n, CarbonImmutable $at): void
+    private function wentWrong(Batch $batch, Coat $coat, int $n, CarbonImmutable $at): void
     {
         [$kind, $cause, $way] = self::FAULTS[$n] ?? [null, null, null];
         if ($kind === null) {
             return;
         }
-        $fault = Fault::query()->create([
-            'part_id' => $lot->part_id, 'lot_id' => $lot->id, 'coat_id' => $coat->id, 'kind' => $kind,
+        $defect = Defect::query()->create([
+            'part_id' => $batch->part_id, 'batch_id' => $batch->id, 'coat_id' => $coat->id, 'kind' => $kind,
             'pieces' => 1 + $n % 3, 'user_id' => $this->finisher->id, 'at' => $at, 'cause' => $cause,
             'cause_by' => $cause === null ? null : $this->owner->id, 'cause_at' => $cause === null ? null : $at,
         ]);
-        $accepted = $way === ReworkWay::Accept;
+        $accepted = $way === ReworkMethod::Accept;
         Rework::query()->create([
-            'part_id' => $lot->part_id, 'lot_id' => $lot->id, 'fault_id' => $fault->id, 'way' => $way,
+            'part_id' => $batch->part_id, 'batch_id' => $batch->id, 'defect_id' => $defect->id, 'way' => $way,
             'minutes' => $accepted ? 0 : 38, 'wait_minutes' => $accepted ? 0 : 55, 'powder_kg' => $accepted ? 0 : 0.2,
             'money' => $accepted ? 0 : 52, 'agreed_by' => $accepted ? 'W. Sandgren, town works yard' : null,
             'user_id' => $this->owner->id, 'at' => $at, 'closed_at' => $at->addHour(),
@@ -232,15 +233,15 @@ final class DemoYear
     }
 
     /** Every step of its route was done. */
-    private function ticked(Lot $lot, CarbonImmutable $at): void
+    private function ticked(Batch $batch, CarbonImmutable $at): void
     {
         // Alike parts go alike ways: it is worked out once.
-        $keys = $this->ways[$lot->part->name] ??= array_map(
+        $keys = $this->ways[$batch->part->name] ??= array_map(
             fn (StepKey $key): string => $key->text(),
-            LotWalk::of($lot)->walk->keys,
+            RoutingProgress::of($batch)->walk->keys,
         );
-        DB::table('step_marks')->insert(array_map(fn (string $key): array => [
-            'lot_id' => $lot->id, 'step' => $key, 'outcome' => 'done', 'source' => 'hand',
+        DB::table('step_completions')->insert(array_map(fn (string $key): array => [
+            'batch_id' => $batch->id, 'step' => $key, 'outcome' => 'done', 'source' => 'hand',
             'user_id' => $this->finisher->id, 'at' => $at->subHours(3)->format('Y-m-d H:i:s'),
         ], $keys));
     }

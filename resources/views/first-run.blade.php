@@ -1,3 +1,4 @@
+@use('App\Platform\Validation\StrongPassword')
 <x-bare title="Open the shop" wide>
     <form method="post" action="/first-run" class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
         @csrf
@@ -13,7 +14,7 @@
         <x-field name="owner" label="Name" autocomplete="name" />
         <x-field name="email" label="E-mail" type="email" autocomplete="username" />
         <x-field name="password" label="Password" autocomplete="new-password"
-            :hint="'Shown as you type. '.App\Rules\GoodPassword::LEAST.' characters or more.'" />
+            :hint="'Shown as you type. '.StrongPassword::LEAST.' characters or more.'" />
         <details class="col-span-full" @if ($errors->any()) open @endif>
             <summary>Time zone Europe/Zurich, CHF, °C and kg: change</summary>
             <div class="grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">

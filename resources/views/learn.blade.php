@@ -1,3 +1,4 @@
+@use('Aenum\Core\Inspection\MovingRange')
 <x-layout title="What the shop has learned">
     <h1 class="mb-1">What the shop has learned</h1>
     <p class="hint mb-3">Lots handed over within a year. Every share stands with what it is of, and between what it lies
@@ -48,7 +49,7 @@
     @endif
     <h2 class="mt-5 mb-2">Drift</h2>
     <p class="hint mb-2">One value after the other; middle and limits are of the first
-        {{ Aenum\Core\Inspect\MovingRange::TO_SET }}. Fewer set none.</p>
+        {{ MovingRange::TO_SET }}. Fewer set none.</p>
     <div class="grid grid-cols-3 max-[1100px]:grid-cols-2 max-[700px]:grid-cols-1 gap-4">
         @foreach ($films as $chart)
             <x-drift-chart :chart="$chart" what="film, 1 is the middle of its band" />

@@ -1,4 +1,5 @@
-@use('App\Support\ShopClock')
+@use('App\Curing\Commands\UpdateExpectedPull')
+@use('App\Platform\Clock\ShopClock')
 <x-layout title="The rail">
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-3">
         <h1>What hangs where</h1>
@@ -7,7 +8,7 @@
         @endif
     </div>
     @foreach ($running as $bake)
-        @php($pull = App\Actions\Oven\ExpectedPull::of($bake))
+        @php($pull = UpdateExpectedPull::of($bake))
         <a href="/bakes/{{ $bake->id }}"
             class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline">
             <span class="num text-[2.6rem]" data-until="{{ $pull->getTimestampMs() }}"
@@ -17,13 +18,13 @@
         </a>
     @endforeach
     @foreach ($bare as $clock)
-        <a href="/station/{{ $clock->lot->station->value }}?lot={{ $clock->lot_id }}"
+        <a href="/station/{{ $clock->batch->station->value }}?lot={{ $clock->batch_id }}"
             class="panel flex flex-wrap items-center gap-x-6 gap-y-1 mb-3 no-underline {{
                 $clock->due_at->lte(ShopClock::now()) ? 'wrong' : '' }}">
             <span class="num text-[1.8rem]" data-until="{{ $clock->due_at->getTimestampMs() }}"
                 data-past="over">{{ ShopClock::time($clock->due_at) }}</span>
-            <span><b>{{ ucfirst($clock->lot->partName()) }}</b>, job {{ $clock->lot->part->job->number }}: bare steel,
-                powder on by
+            <span><b>{{ ucfirst($clock->batch->partName()) }}</b>, job {{ $clock->batch->part->job->number }}: bare
+                steel, powder on by
                 {{ ShopClock::time($clock->due_at) }}{{ $clock->due_at->lte(ShopClock::now())
                     ? '; past its time, sweep-blast it again' : '' }}.</span>
         </a>

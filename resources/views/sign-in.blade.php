@@ -1,3 +1,4 @@
+@use('App\Platform\Demo\DemoSignIns')
 <x-bare title="Sign in">
     <div class="panel grid gap-4">
         <div>
@@ -22,7 +23,7 @@
         </p>
         @if ($demo)
             <div class="border-t border-line pt-3">
-                <p>Demo shop, made-up data. The password is <b>{{ App\Support\DemoSignIns::PASSWORD }}</b> for:</p>
+                <p>Demo shop, made-up data. The password is <b>{{ DemoSignIns::PASSWORD }}</b> for:</p>
                 <ul>
                     <li>mara@lakeside-coating.example, owner</li>
                     <li>joss@lakeside-coating.example, finisher</li>

@@ -1,4 +1,4 @@
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 <x-bare :title="$tablet->name" wide :now="ShopClock::now()">
     <div class="grid grid-cols-[minmax(0,1fr)_22rem] max-[900px]:grid-cols-1 gap-5">
         <section id="clocks" aria-label="Clocks that run" class="grid gap-3 content-start" hx-get="/tablet"

@@ -5,21 +5,21 @@ declare(strict_types=1);
 /**
  * Hidden ovens whose eight figures all differ from the model's by up to 40 % either way; one reading and what the
  * display showed. Prints how often the true pull lies in the band that is told, and how far off the pull told is.
- * With "live": a logger on everything instead, as App\Actions\Oven\LiveLogger takes it into the reckoning.
+ * With "live": a logger on everything instead, as App\Curing\Queries\LiveLogger takes it into the reckoning.
  * Run: php tests/Bench/correct.php [how many] [seed] [live]
  */
 
-use Aenum\Core\Cure\Aim;
-use Aenum\Core\Cure\AttemptRun;
-use Aenum\Core\Cure\BakeRules;
-use Aenum\Core\Cure\Outcome;
-use Aenum\Core\Cure\PullEnsemble;
-use Aenum\Core\Cure\Reading;
-use Aenum\Core\Heat\Door;
-use Aenum\Core\Heat\OvenFigure;
-use Aenum\Core\Heat\OvenSchedule;
-use Aenum\Core\Heat\RecordedRun;
-use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Curing\AttemptRun;
+use Aenum\Core\Curing\BakeRules;
+use Aenum\Core\Curing\CureTarget;
+use Aenum\Core\Curing\Outcome;
+use Aenum\Core\Curing\PullEnsemble;
+use Aenum\Core\Curing\Reading;
+use Aenum\Core\Thermal\Door;
+use Aenum\Core\Thermal\OvenFigure;
+use Aenum\Core\Thermal\OvenSchedule;
+use Aenum\Core\Thermal\RecordedRun;
+use Aenum\Core\Thermal\Simulation;
 use Tests\Core\Loads;
 use Tests\Core\Logged;
 
@@ -39,7 +39,7 @@ $in = $early = $none = 0;
 $off = $width = $took = [];
 for ($n = 0; $n < $many; $n++) {
     $load = $loads[$n % count($loads)];
-    $aims = array_fill(0, count($load), Aim::fullCure($sheet));
+    $aims = array_fill(0, count($load), CureTarget::fullCure($sheet));
     $model = Loads::oven();
     $hidden = $model->times(array_map(fn (): float => Logged::uniform(0.6, 1.4), OvenFigure::cases()));
     $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);

@@ -9,30 +9,30 @@ declare(strict_types=1);
  * php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M tests/Bench/day.php
  */
 
-use Aenum\Core\Plan\Budget;
-use Aenum\Core\Plan\Day;
-use Aenum\Core\Plan\DayPlan;
-use Aenum\Core\Plan\DayPlanner;
-use Tests\Core\Plan\AnyDay;
-use Tests\Core\Plan\PlainShopTest;
+use Aenum\Core\Scheduling\Budget;
+use Aenum\Core\Scheduling\DayPlan;
+use Aenum\Core\Scheduling\DayPlanner;
+use Aenum\Core\Scheduling\ShopDay;
+use Tests\Core\Scheduling\AnyDay;
+use Tests\Core\Scheduling\PlainShopTest;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-$plan = function (Day $day, float $seconds): DayPlan {
+$plan = function (ShopDay $day, float $seconds): DayPlan {
     $began = hrtime(true);
 
     return DayPlanner::plan($day, Budget::seconds($seconds, fn (): float => (hrtime(true) - $began) / 1e9));
 };
 
-foreach ([60 => 8, 120 => 16, 250 => 32, 500 => 64] as $lots => $days) {
-    $day = AnyDay::of($lots, $lots, $days);
+foreach ([60 => 8, 120 => 16, 250 => 32, 500 => 64] as $batches => $days) {
+    $day = AnyDay::of($batches, $batches, $days);
     $first = DayPlanner::plan($day, Budget::moves(0));
     $two = $plan($day, 2.0);
     $eight = $plan($day, 8.0);
     $ratio = fn (float $a, float $b): string => $b > 0 ? sprintf('%.2f', $a / $b) : ($a > 0 ? 'more than 0' : 'both 0');
     printf(
         "%d lots: late %.0f; beside the best order to begin with %s, beside 8 s %s, bound %.0f; %d moves\n",
-        $lots,
+        $batches,
         $two->score->lateMin,
         $ratio($two->score->lateMin, $first->score->lateMin),
         $ratio($two->score->lateMin, $eight->score->lateMin),

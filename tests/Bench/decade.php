@@ -10,7 +10,7 @@ declare(strict_types=1);
  *   php tests/Bench/decade.php table          median ms, queries and rows examined of each page, as a table
  */
 
-use App\Models\User;
+use App\Accounts\Models\User;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +53,7 @@ function pages(): array
     return [
         '/', '/station/intake', '/station/strip', '/station/blast', '/station/bake-out', '/station/wash',
         '/station/mask-and-hang', '/station/coat', '/station/cure', '/station/inspect', '/station/release',
-        "/jobs/{$job}", "/jobs/{$job}/record", "/jobs/{$job}/card", "/jobs/{$job}/trail",
+        "/jobs/{$job}", "/jobs/{$job}/record", "/jobs/{$job}/card", "/jobs/{$job}/history",
         "/jobs/{$old}", "/jobs/{$old}/record",
         '/jobs/create', "/parts/{$part}/edit", "/parts/{$part}/route", "/parts/{$part}/bench", "/parts/{$part}/pins",
         "/bakes/{$running}", "/bakes/{$running}/board", "/bakes/{$planned}", '/bakes/'.(FIRST + 81),
@@ -112,7 +112,7 @@ function table(Kernel $kernel, $app): void
     foreach (pages() as $page) {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        Illuminate\Support\Once::flush();
+        \Illuminate\Support\Once::flush();
         $app['auth']->guard()->setUser(User::query()->where('role', 'owner')->firstOrFail());
         $before = examined();
         $kernel->handle(Request::create($page));

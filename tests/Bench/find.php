@@ -7,7 +7,7 @@ declare(strict_types=1);
  * transaction that is rolled back. Run: php tests/Bench/find.php [jobs]
  */
 
-use App\Actions\Find\FindJobs;
+use App\Intake\Queries\JobSearch;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -135,7 +135,7 @@ foreach (
     $times = [];
     for ($n = 0; $n < 9; $n++) {
         $start = hrtime(true);
-        $found = FindJobs::asked($asked)['jobs']->count();
+        $found = JobSearch::asked($asked)['jobs']->count();
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);

@@ -9,18 +9,18 @@ declare(strict_types=1);
  * Run: php tests/Bench/fit.php [how many] [seed] [parts' own h differ by, 0.1] [offset of the couples, K]
  */
 
-use Aenum\Core\Cure\Aim;
-use Aenum\Core\Cure\AttemptRun;
-use Aenum\Core\Cure\BakeRules;
-use Aenum\Core\Cure\PullEnsemble;
-use Aenum\Core\Cure\Reading;
-use Aenum\Core\Heat\Door;
-use Aenum\Core\Heat\Oven;
-use Aenum\Core\Heat\OvenFigure;
-use Aenum\Core\Heat\OvenFit;
-use Aenum\Core\Heat\OvenSchedule;
-use Aenum\Core\Heat\RecordedRun;
-use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Curing\AttemptRun;
+use Aenum\Core\Curing\BakeRules;
+use Aenum\Core\Curing\CureTarget;
+use Aenum\Core\Curing\PullEnsemble;
+use Aenum\Core\Curing\Reading;
+use Aenum\Core\Thermal\Door;
+use Aenum\Core\Thermal\Oven;
+use Aenum\Core\Thermal\OvenFigure;
+use Aenum\Core\Thermal\OvenFit;
+use Aenum\Core\Thermal\OvenSchedule;
+use Aenum\Core\Thermal\RecordedRun;
+use Aenum\Core\Thermal\Simulation;
 use Tests\Core\Loads;
 use Tests\Core\Logged;
 
@@ -37,7 +37,7 @@ $loads = [
 ];
 $unseen = [Loads::item('hub', 15, 0.9, 5), Loads::item('rail', 4, 0.5, 10, 'carbon_steel')];
 $unseenSchedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);
-$aims = array_fill(0, 2, Aim::fullCure(Loads::sheet([[180, 18, null], [200, 8, null]])));
+$aims = array_fill(0, 2, CureTarget::fullCure(Loads::sheet([[180, 18, null], [200, 8, null]])));
 $pull = function (Oven $oven, array $load) use ($aims, $unseenSchedule): ?float {
     $tape = new RecordedRun(new Simulation($oven, $load, $unseenSchedule), 60 * 600);
     $attempt = (new AttemptRun($tape, $load, $aims, $unseenSchedule, BakeRules::of()))->follow();

@@ -7,15 +7,15 @@ declare(strict_types=1);
  * Run: php tests/Bench/heat.php. It prints and never fails: the machine is shared and noisy.
  */
 
-use Aenum\Core\Cure\Aim;
-use Aenum\Core\Cure\BakePlanner;
-use Aenum\Core\Cure\BakeRules;
-use Aenum\Core\Cure\Outlook;
-use Aenum\Core\Heat\Door;
-use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Heat\OvenSchedule;
-use Aenum\Core\Heat\Simulation;
-use Aenum\Core\Metal\Metals;
+use Aenum\Core\Curing\BakePlanner;
+use Aenum\Core\Curing\BakeRules;
+use Aenum\Core\Curing\CureTarget;
+use Aenum\Core\Curing\Outlook;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Thermal\Door;
+use Aenum\Core\Thermal\LoadItem;
+use Aenum\Core\Thermal\OvenSchedule;
+use Aenum\Core\Thermal\Simulation;
 use Tests\Core\Loads;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -27,7 +27,7 @@ function kinds(int $n): array
         fn (int $i): LoadItem => LoadItem::of(
             "kind {$i}",
             1,
-            Metals::get(['carbon_steel', 'aluminium', 'cast_iron'][$i % 3]),
+            MetalCatalog::get(['carbon_steel', 'aluminium', 'cast_iron'][$i % 3]),
             3 + 0.4 * ($i % 30),
             0.4 + 0.02 * ($i % 30),
             0.9,
@@ -87,7 +87,7 @@ echo "\nplans and pictures\n";
 $sheet = Loads::sheet();
 foreach ([1, 4, 12, 30] as $n) {
     $load = array_slice(kinds(30), 0, $n);
-    $aims = array_fill(0, $n, Aim::fullCure($sheet));
+    $aims = array_fill(0, $n, CureTarget::fullCure($sheet));
     $plan = best(fn () => (new BakePlanner(Loads::oven(), $load, $aims, $schedule, BakeRules::of()))->plan(), 3);
     $look = best(fn () => Outlook::of(Loads::oven(), $load, $aims, $schedule, BakeRules::of(), 40), 5);
     printf(

@@ -7,10 +7,10 @@ declare(strict_types=1);
  * ratios. Run on a demo shop: php tests/Bench/rail.php. Everything it adds is taken back at the end.
  */
 
-use Aenum\Core\Word\Station;
-use App\Models\Lot;
-use App\Models\Part;
-use App\Models\User;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +33,7 @@ function look(array $pages, Kernel $kernel, $app): array
             $queries = 0;
             DB::flushQueryLog();
             DB::enableQueryLog();
-            Illuminate\Support\Once::flush();
+            \Illuminate\Support\Once::flush();
             $app['auth']->guard()->setUser(User::query()->firstOrFail());
             $from = hrtime(true);
             $answer = $kernel->handle(Request::create($page));
@@ -64,7 +64,7 @@ for ($j = 0; $j < 40; $j++) {
         $coat->replicate()->fill(['part_id' => $part->id])->save();
     }
     for ($l = 1; $l <= 5; $l++) {
-        Lot::query()->create([
+        Batch::query()->create([
             'part_id' => $part->id, 'number' => $l, 'name' => "cart {$l}", 'count' => 10,
             'station' => $stations[($j + $l) % count($stations)], 'born_at' => now(),
         ]);

@@ -7,11 +7,11 @@ declare(strict_types=1);
  * share of 60 ms, and how both grow with cells and with points. php tests/Bench/spray.php. It prints and never fails.
  */
 
-use Aenum\Core\Coat\Panel;
-use Aenum\Core\Coat\PathPoint;
-use Aenum\Core\Coat\SprayedPanel;
-use Aenum\Core\Coat\SprayGun;
-use Aenum\Core\Coat\SprayPowder;
+use Aenum\Core\Application\Panel;
+use Aenum\Core\Application\PathPoint;
+use Aenum\Core\Application\SprayedPanel;
+use Aenum\Core\Application\SprayGun;
+use Aenum\Core\Application\SprayPowder;
 
 require __DIR__.'/../../core/autoload.php';
 

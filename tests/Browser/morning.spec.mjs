@@ -43,7 +43,7 @@ test('a morning is planned, slips, and is planned again', async ({ page, browser
 
     // A rush job: this first; then it is taken back.
     await page.goto('/day');
-    const wishes = page.locator('form[action="/day/wishes"]');
+    const wishes = page.locator('form[action="/day/preferences"]');
     const rush = await wishes.getByLabel('Lot').locator('option', { hasText: 'handrail end' }).textContent();
     await wishes.getByLabel('Lot').selectOption({ label: rush });
     await wishes.getByRole('button', { name: 'This first' }).click();

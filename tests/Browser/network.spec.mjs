@@ -37,7 +37,7 @@ const toldLater = async (page) => {
     const ovens = await page.locator('a[href$="/edit"]').evaluateAll((all) => all.map((one) => one.pathname));
     let many = 0;
     for (const oven of ovens) {
-        await page.goto(oven.replace('/edit', '/trail'));
+        await page.goto(oven.replace('/edit', '/history'));
         many += await rows.count();
     }
 
@@ -120,7 +120,7 @@ test('a tablet that loses the network in the middle of a bake goes on, and loses
     expect(await verdict(tablet)).toBe(await verdict(page));
     await page.goto(job);
     await expect(page.getByRole('button', { name: tick, exact: true })).toHaveCount(0);
-    await page.goto(`${job}/trail`);
+    await page.goto(`${job}/history`);
     await expect(page.getByText(/sent .* later/).first()).toBeVisible();
 
     // Whoever signs in next at this tablet finds nothing of it there.

@@ -114,7 +114,7 @@ const views = {
         await page.getByRole('link', { name: /lantern hood/ }).click();
     },
     fault: async (page) => {
-        await page.goto(`${base}/faults`);
+        await page.goto(`${base}/defects`);
         await page.getByRole('link', { name: /See thin in a recess/ }).first().click();
     },
     learned: async (page) => page.goto(`${base}/learn`),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Aenum\Core\Rule\Rule;
-use Aenum\Core\Rule\RuleBook;
+use Aenum\Core\Rules\Rule;
+use Aenum\Core\Rules\RuleBook;
 use PHPUnit\Framework\TestCase;
 
 /** The layers go one way: the core knows nothing of the framework, and does no input or output of its own. */
@@ -85,20 +85,18 @@ final class ArchitectureTest extends TestCase
 
     /** Folders of core: each uses those of the groups before its own, and never another of its own group. */
     public const CORE = [
-        ['Unit', 'Find'],
-        ['Word'],
-        ['Metal', 'Surface'],
-        ['Shape', 'Heat'],
-        ['Cure', 'Logger'],
-        ['Blast', 'Strip', 'Mask', 'Hang', 'Powder', 'Pretreat'],
-        ['Coat'],
-        ['Job'],
-        ['Route'],
-        ['Rule'],
-        ['Bench'],
-        ['Practice', 'Inspect', 'Plan'],
-        ['Quote'],
-        ['Format'],
+        ['Units', 'Search'],
+        ['Trade'],
+        ['Materials', 'Surface'],
+        ['Geometry', 'Thermal'],
+        ['Curing', 'Loggers', 'Preparation'],
+        ['Application'],
+        ['Routing'],
+        ['Rules'],
+        ['Advice'],
+        ['Training', 'Inspection', 'Scheduling'],
+        ['Quoting'],
+        ['Files'],
         ['Cli'],
     ];
 
@@ -122,55 +120,69 @@ final class ArchitectureTest extends TestCase
         self::assertSame([], $wrong);
     }
 
-    /** Folders of app: each uses those of the groups before its own, and never another of its own group. */
+    /**
+     * Contexts of app: each uses only those before it. Two kinds of class are outside this order. Models mirror the
+     * foreign keys of one database, so every context may use the models of every other. Controllers and requests are
+     * the outermost layer: they may use every context, and nothing but another of their kind uses them.
+     */
     public const APP = [
-        ['Models'],
-        ['Support'],
-        [
-            'Rules', 'Actions/Accounts', 'Actions/Oven', 'Actions/Log', 'Actions/Find', 'Actions/Practice',
-            'Actions/Learn',
-        ],
-        ['Actions/Blast'],
-        ['Actions/Route'],
-        ['Actions/Lot'],
-        ['Actions/Bench', 'Actions/Cure', 'Actions/Pins'],
-        ['Actions/BakeOut', 'Actions/Coat', 'Actions/Logger'],
-        ['Actions/Floor', 'Devices'],
-        ['Charts'],
-        ['Actions/Rail'],
-        ['Actions/Intake'],
-        ['Actions/Mask'],
-        ['Actions/Remedy'],
-        ['Actions/Inspect'],
-        ['Actions/Release', 'Actions/Day', 'Actions/Quote'],
-        ['Actions/Door'],
-        ['Http'],
-        ['Providers'],
+        'Platform', 'Accounts', 'Customers', 'Catalog', 'Routing', 'Intake', 'Preparation', 'Application', 'Curing',
+        'ShopFloor', 'Inspection', 'Release', 'Scheduling', 'Quoting', 'DeviceApi', 'Training', 'Providers',
     ];
 
-    public function test_app_s_folders_use_only_those_before_them(): void
+    /** Folders of a context; Platform, which is machinery, has its own. */
+    private const LAYERS = ['Commands', 'Queries', 'ViewModels', 'Models', 'Http', 'Simulated'];
+
+    public function test_a_context_of_app_uses_only_those_before_it(): void
     {
-        $rank = [];
-        foreach (self::APP as $n => $group) {
-            $rank += array_fill_keys($group, $n);
-        }
-        $place = fn (array $path): string => $path[0] === 'Actions' ? "Actions/{$path[1]}" : $path[0];
+        $rank = array_flip(self::APP);
         $wrong = [];
-        foreach (array_keys(self::ownFiles()) as $file) {
-            if (! str_starts_with($file, 'app/')) {
-                continue;
-            }
-            $own = $place(array_slice(explode('/', $file), 1));
-            self::assertArrayHasKey($own, $rank, "{$own} has no place in the list");
-            preg_match_all('~\bApp\\\\([\w\\\\]+)~', (string) file_get_contents(self::ROOT.$file), $uses);
+        foreach (self::appFiles() as $file => $parts) {
+            self::assertArrayHasKey($parts[1], $rank, "{$parts[1]} has no place in the list");
+            preg_match_all('~\bApp\\\\(\w[\w\\\\]*)~', (string) file_get_contents(self::ROOT.$file), $uses);
             foreach (array_unique($uses[1]) as $used) {
-                $other = $place(explode('\\', $used));
-                if ($other !== $own && $rank[$other] >= $rank[$own]) {
+                $other = explode('\\', $used);
+                if ($this->isOutermost($parts)) {
+                    continue;
+                }
+                if ($this->isOutermost(['app', ...$other]) && $other[0] !== 'Platform') {
+                    $wrong[] = "{$file} uses {$used}, which is outermost";
+                } elseif ($rank[$other[0]] > $rank[$parts[1]] && ($other[1] ?? '') !== 'Models') {
                     $wrong[] = "{$file} uses {$used}";
                 }
             }
         }
         self::assertSame([], $wrong);
+    }
+
+    public function test_a_context_has_only_the_usual_layers(): void
+    {
+        $odd = [];
+        foreach (self::appFiles() as $file => $parts) {
+            if (! in_array($parts[1], ['Platform', 'Providers'], true) && count($parts) > 3) {
+                in_array($parts[2], self::LAYERS, true) ? null : $odd[] = $file;
+            }
+        }
+        self::assertSame([], $odd);
+    }
+
+    /** @return array<string, list<string>> path below the project => its parts, of every file of app */
+    private static function appFiles(): array
+    {
+        $found = [];
+        foreach (array_keys(self::ownFiles()) as $file) {
+            if (str_starts_with($file, 'app/')) {
+                $found[$file] = explode('/', $file);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<string>  $parts */
+    private function isOutermost(array $parts): bool
+    {
+        return $parts[1] === 'Providers' || ($parts[2] ?? '') === 'Http';
     }
 
     public function test_only_the_rule_book_knows_its_rules(): void
@@ -186,7 +198,7 @@ final class ArchitectureTest extends TestCase
 
     public function test_controllers_hold_no_computation_and_views_no_queries(): void
     {
-        foreach (glob(self::ROOT.'app/Http/Controllers/*.php') ?: [] as $controller) {
+        foreach (glob(self::ROOT.'app/*/Http/Controllers/*.php') ?: [] as $controller) {
             self::assertDoesNotMatchRegularExpression(
                 '~(?<!>)\b(exp|log|sqrt|pow)\(~',
                 (string) file_get_contents($controller),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Aenum\Core\Cure\Chemistry;
-use Aenum\Core\Cure\CureRow;
-use Aenum\Core\Cure\CureSheet;
-use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Heat\Oven;
-use Aenum\Core\Metal\Metals;
+use Aenum\Core\Curing\Chemistry;
+use Aenum\Core\Curing\CureScheduleRow;
+use Aenum\Core\Curing\CureSheet;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Thermal\LoadItem;
+use Aenum\Core\Thermal\Oven;
 
 /** Ovens, parts and powders the core's tests share. */
 final class Loads
@@ -27,7 +27,7 @@ final class Loads
         string $metal = 'cast_iron',
         float $viewFactor = 0.8,
     ): LoadItem {
-        return LoadItem::of($name, $count, Metals::get($metal), $massKg, $areaM2, 0.9, $viewFactor);
+        return LoadItem::of($name, $count, MetalCatalog::get($metal), $massKg, $areaM2, 0.9, $viewFactor);
     }
 
     /** @param  list<array{float, float, ?float}>  $rows */
@@ -38,7 +38,7 @@ final class Loads
     ): CureSheet {
         return CureSheet::of(
             $chemistry,
-            array_map(fn (array $row): CureRow => CureRow::of(...$row), $rows),
+            array_map(fn (array $row): CureScheduleRow => CureScheduleRow::of(...$row), $rows),
             $windowC,
             120,
             3,

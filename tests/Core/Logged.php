@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Aenum\Core\Heat\Couple;
-use Aenum\Core\Heat\CoupleLog;
-use Aenum\Core\Heat\HeatBalance;
-use Aenum\Core\Heat\LoadItem;
-use Aenum\Core\Heat\LoggedRun;
-use Aenum\Core\Heat\Oven;
-use Aenum\Core\Heat\OvenFigure;
-use Aenum\Core\Heat\OvenSchedule;
-use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Thermal\HeatBalance;
+use Aenum\Core\Thermal\LoadItem;
+use Aenum\Core\Thermal\LoggedRun;
+use Aenum\Core\Thermal\Oven;
+use Aenum\Core\Thermal\OvenFigure;
+use Aenum\Core\Thermal\OvenSchedule;
+use Aenum\Core\Thermal\Simulation;
+use Aenum\Core\Thermal\Thermocouple;
+use Aenum\Core\Thermal\ThermocoupleLog;
 
 /** Hidden ovens, and loggers that went through them with couples and clocks as real ones are. */
 final class Logged
@@ -65,16 +65,16 @@ final class Logged
         $run = (new Simulation($hidden, $truth, $schedule, 1.0, 0.001))->run(60 * $minutes + 60);
         $shift = self::uniform(-15, 15);
         $couples = [];
-        foreach ([CoupleLog::AIR, ...array_keys($load)] as $item) {
-            $node = $item === CoupleLog::AIR ? 0 : HeatBalance::ITEMS + $item;
+        foreach ([ThermocoupleLog::AIR, ...array_keys($load)] as $item) {
+            $node = $item === ThermocoupleLog::AIR ? 0 : HeatBalance::ITEMS + $item;
             $seconds = array_map(floatval(...), range(15, 60 * $minutes, 20));
-            $shown = Couple::reads(
+            $shown = Thermocouple::reads(
                 array_map(fn ($step) => $step->course($node), $run->steps),
                 self::uniform(5, 45),
                 array_map(fn (float $s): float => $s + $shift, $seconds),
             );
             $off = self::normal($offsetK);
-            $couples[] = CoupleLog::of($item, array_map(
+            $couples[] = ThermocoupleLog::of($item, array_map(
                 fn (float $s, float $c): array => [$s, $c + $off + self::normal($noiseK)],
                 $seconds,
                 $shown,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Aenum\Core\Blast\Media;
-use Aenum\Core\Metal\Metals;
-use Aenum\Core\Pretreat\Bath;
-use Aenum\Core\Strip\Agents;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Preparation\Blasting\Media;
+use Aenum\Core\Preparation\Pretreatment\Bath;
+use Aenum\Core\Preparation\Stripping\Agents;
 use ReflectionClass;
 use ReflectionClassConstant;
 use ReflectionNamedType;
@@ -36,7 +36,7 @@ final class TradeTables
             'media' => Media::all(),
             'agents' => Agents::all(),
             'baths' => Bath::all(),
-            'metals' => Metals::all(),
+            'metals' => MetalCatalog::all(),
         ];
         foreach ($records as $of => $all) {
             $tables[$of] = array_map(self::plain(...), $all);

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Devices\DoorCall;
-use App\Models\User;
+use App\Accounts\Models\User;
+use App\DeviceApi\DeviceEndpoint;
+use App\Platform\Http\Controllers\LegacyPathController;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Routing\Route as OneRoute;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\Route;
 /** Nobody in who should not be, and nothing on a page that should not be. */
 final class AccessTest extends ShopTestCase
 {
-    /** @return list<OneRoute> all but those of the device door, which DeviceDoorTest tries */
+    /** @return list<OneRoute> all but those of the device API, which DeviceApiTest tries */
     private function routes(): array
     {
         return array_values(
@@ -23,9 +24,27 @@ final class AccessTest extends ShopTestCase
                 fn (OneRoute $r): bool => ! str_starts_with($r->uri(), '_') &&
                     $r->uri() !== 'storage/{path}' &&
                     ! str_starts_with($r->uri(), 'api/') &&
+                    ltrim($r->getActionName(), '\\') !== LegacyPathController::class &&
                     $r->uri() !== 'up',
             ),
         );
+    }
+
+    public function test_paths_of_earlier_releases_lead_to_those_of_now_with_their_method(): void
+    {
+        foreach ([
+            ['GET', '/lots/7/leave', '/batches/7/leave'],
+            ['POST', '/lots/7/looks/all', '/batches/7/inspection-checks/all'],
+            ['GET', '/lots/7/faults/create', '/batches/7/defects/create'],
+            ['POST', '/faults/3/mend', '/defects/3/disposition'],
+            ['POST', '/faults/3/lies-on', '/defects/3/batch'],
+            ['GET', '/faults?page=2', '/defects?page=2'],
+            ['POST', '/colour-changes', '/color-changes'],
+        ] as [$method, $then, $now]) {
+            $answer = $this->call($method, $then)->assertStatus(308);
+            self::assertStringEndsWith($now, (string) $answer->headers->get('Location'));
+        }
+        $this->get('/lots/7/..%2f..%2fetc')->assertNotFound();
     }
 
     private function path(OneRoute $route): string
@@ -39,7 +58,7 @@ final class AccessTest extends ShopTestCase
         );
     }
 
-    public function test_every_page_but_the_door_asks_for_a_sign_in(): void
+    public function test_every_page_but_the_device_api_asks_for_a_sign_in(): void
     {
         $open = ['sign-in', 'sign-in/code', 'tablet', 'first-run', 'trust', 'trust/certificate', 'health', 'r/{secret}',
             'r/{secret}/record.pdf', 'calendar/{secret}.ics', 'here'];
@@ -73,13 +92,13 @@ final class AccessTest extends ShopTestCase
         self::assertContains(ValidateCsrfToken::class, app(Kernel::class)->getMiddlewareGroups()['web']);
     }
 
-    public function test_the_device_door_opens_to_tokens_alone(): void
+    public function test_the_device_api_opens_to_tokens_alone(): void
     {
         $door = array_filter(
             Route::getRoutes()->getRoutes(),
             fn (OneRoute $r): bool => str_starts_with($r->uri(), 'api/'),
         );
-        self::assertCount(count(DoorCall::cases()), $door);
+        self::assertCount(count(DeviceEndpoint::cases()), $door);
         foreach ($door as $route) {
             $path = (string) preg_replace('/{\w+}/', '1', $route->uri());
             // A person's own sign-in is none there either.

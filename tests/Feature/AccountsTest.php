@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Accounts\DummyHash;
-use App\Actions\Accounts\FirstRun;
-use App\Http\Middleware\SharedTablet;
-use App\Models\CalendarFeed;
-use App\Models\DeviceToken;
-use App\Models\Mask;
-use App\Models\Shop;
-use App\Models\Tablet;
-use App\Models\User;
-use App\Rules\GoodPassword;
-use App\Support\DemoSignIns;
+use App\Accounts\Commands\FirstRunCode;
+use App\Accounts\Http\Middleware\SharedTablet;
+use App\Accounts\Models\DeviceToken;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\Tablet;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Mask;
+use App\Platform\Demo\DemoSignIns;
+use App\Platform\Security\DummyHash;
+use App\Platform\Validation\StrongPassword;
+use App\Scheduling\Models\CalendarFeed;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -50,7 +50,7 @@ final class AccountsTest extends ShopTestCase
     #[DataProvider('passwords')]
     public function test_what_is_a_password(string $password, bool $fine): void
     {
-        $rule = new GoodPassword(['Finisher', 'finisher@works.example', 'Test works']);
+        $rule = new StrongPassword(['Finisher', 'finisher@works.example', 'Test works']);
         self::assertSame($fine, Validator::make(['p' => $password], ['p' => $rule])->passes());
     }
 
@@ -165,7 +165,7 @@ final class AccountsTest extends ShopTestCase
             $this->get($page)->assertRedirect('/first-run');
         }
         $this->get('/first-run')->assertOk()->assertSee('Code from the console');
-        $code = FirstRun::code();
+        $code = FirstRunCode::code();
         $in = ['code' => $code, 'shop' => 'Slipway Coating', 'timezone' => 'Europe/Oslo', 'currency' => 'NOK',
             'unit_system' => 'us', 'owner' => 'Tova', 'email' => 'tova@slipway.example', 'password' => self::FINE];
         $this->post('/first-run', ['code' => 'AAAA-BBBB-CCCC'] + $in)->assertSessionHasErrors('code');
@@ -186,7 +186,7 @@ final class AccountsTest extends ShopTestCase
         auth()->logout();
         $this->post('/first-run', ['email' => 'other@slipway.example'] + $in)->assertRedirect('/');
         self::assertSame(1, User::query()->count());
-        self::assertFalse(FirstRun::fits($code), 'the code is used');
+        self::assertFalse(FirstRunCode::fits($code), 'the code is used');
         $this->post('/set-up', [])->assertRedirect('/sign-in');
     }
 

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\BakeOut\BakeOutBoard;
-use App\Actions\Cure\LoadOfBake;
-use App\Actions\Floor\RunOven;
-use App\Actions\Log\MetalMinutes;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Oven\ExpectedPull;
-use App\Actions\Pins\PlacePin;
-use App\Models\Fitting;
-use App\Models\Mask;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Support\ShopClock;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Catalog\Models\Mask;
+use App\Curing\Commands\RunOven;
+use App\Curing\Commands\UpdateExpectedPull;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Queries\BakeModelFactory;
+use App\Curing\ViewModels\BakeOutViewModel;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Preparation\Models\MaskApplication;
+use App\Routing\Queries\MetalHeatHistory;
+use App\Routing\Queries\RoutingProgress;
 
 final class BakeOutTest extends ShopTestCase
 {
@@ -43,7 +43,7 @@ final class BakeOutTest extends ShopTestCase
         self::assertSame([210.0, 45.0], [$load->target_c, $load->hold_minutes]);
         self::assertTrue($load->setpoint_c >= 220 && $load->setpoint_c <= 230);
         self::assertLessThan(150, $load->minutes);
-        $board = BakeOutBoard::of($load);
+        $board = BakeOutViewModel::of($load);
         self::assertTrue($board->plan->good());
         self::assertEqualsWithDelta(
             $load->minutes,
@@ -82,16 +82,16 @@ final class BakeOutTest extends ShopTestCase
         $page()->assertSee('as at 200 °C after this')->assertSee('needs a sign-off');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasErrors('load');
         $part()->update(['alloy' => 'unknown']);
-        self::assertSame(0.0, MetalMinutes::of($part()));
+        self::assertSame(0.0, MetalHeatHistory::of($part()));
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later($load->refresh()->minutes);
         $this->send("/bake-outs/{$load->id}/pull")->assertSessionHasNoErrors();
-        $had = MetalMinutes::of($part());
+        $had = MetalHeatHistory::of($part());
         self::assertGreaterThan(45, $had);
         // The cure that follows begins from there.
         $this->hangAt($part(), Station::Cure);
         $bake = $this->hang($part());
-        self::assertEqualsWithDelta($had, LoadOfBake::from($bake)->hung[0]->metalMinutesSoFar, 1e-6);
+        self::assertEqualsWithDelta($had, BakeModelFactory::from($bake)->hung[0]->metalMinutesSoFar, 1e-6);
     }
 
     public function test_pulled_early_it_says_so(): void
@@ -123,9 +123,9 @@ final class BakeOutTest extends ShopTestCase
             'rated_c' => 204,
             'held' => 10,
         ]);
-        Fitting::query()->create([
+        MaskApplication::query()->create([
             'pin_id' => $pin->id,
-            'lot_id' => $this->lot($part)->id,
+            'batch_id' => $this->batch($part)->id,
             'mask_id' => $tape->id,
             'fitted' => 2,
             'user_id' => $this->finisher->id,
@@ -134,7 +134,7 @@ final class BakeOutTest extends ShopTestCase
         $load = $this->plan($part);
         $this->actingAs($this->finisher)->get('/station/bake-out')->assertSee('green tape, which stands 204 °C');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasErrors('load');
-        Fitting::query()->update(['removed' => 2]);
+        MaskApplication::query()->update(['removed' => 2]);
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later(60);
         (new RunOven())->pull($load->refresh(), $this->finisher);
@@ -167,7 +167,7 @@ final class BakeOutTest extends ShopTestCase
             'lots' => $this->allOf($this->part($this->job(Station::Wash))),
         ])->assertSessionHasErrors('lots');
         $inside = $load->items()->firstOrFail()->part;
-        $this->send("/lots/{$this->lot($inside)->id}/send", [
+        $this->send("/batches/{$this->batch($inside)->id}/send", [
             'to' => Station::Wash->value,
             'seen_at' => Station::BakeOut->value,
         ])->assertSessionHasErrors('load');
@@ -186,7 +186,7 @@ final class BakeOutTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/set", ['target' => '200', 'hold' => '45', 'setpoint' => '230']);
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later(20);
-        $board = fn (): BakeOutBoard => BakeOutBoard::of($load->refresh());
+        $board = fn (): BakeOutViewModel => BakeOutViewModel::of($load->refresh());
         $pull = fn (): int => $board()->pullAt()?->getTimestamp() ?? 0;
         $before = $pull();
         $this->send("/loads/{$load->id}/events", ['kind' => 'door', 'door_s' => '120'])
@@ -228,7 +228,7 @@ final class BakeOutTest extends ShopTestCase
         $load = $this->plan($this->part($this->job(Station::BakeOut), 'hinge', 1.9, 0.09, 12, 'cast_aluminium'));
         (new RunOven())->shut($load, $this->finisher);
         $this->later(20);
-        $key = BakeOutBoard::of($load->refresh())->readItems()[0]->key();
+        $key = BakeOutViewModel::of($load->refresh())->readItems()[0]->key();
         $read = fn (string $surface) => $this->send("/loads/{$load->id}/readings", [
             'item' => $key, 'shown' => '120', 'confirmed' => '1', 'set_emissivity' => '0.95', 'surface' => $surface,
         ]);
@@ -248,7 +248,7 @@ final class BakeOutTest extends ShopTestCase
         $set('soon')->assertSessionHasErrors('out_at');
         $set(ShopClock::typed($out))->assertSessionHasNoErrors();
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
-        $board = BakeOutBoard::of($load->refresh());
+        $board = BakeOutViewModel::of($load->refresh());
         self::assertEqualsWithDelta($out->getTimestamp(), $board->pullAt()?->getTimestamp(), 60);
         $off = 60 * $load->pullRunMinutes();
         self::assertGreaterThan($board->plan->run->airC($off + 3600) + 20, $board->plan->run->airC($off));
@@ -284,8 +284,8 @@ final class BakeOutTest extends ShopTestCase
         // One that is held hot enough, long enough in that cure rides with it: one door, one clock, two verdicts.
         $ride($load, ['with' => $cure->id])->assertSessionHasNoErrors();
         $rider = fn (): OvenLoad => $load->refresh();
-        self::assertSame($cure->id, $rider()->rides_with);
-        $own = LoadOfBake::from($cure->refresh());
+        self::assertSame($cure->id, $rider()->host_load_id);
+        $own = BakeModelFactory::from($cure->refresh());
         self::assertCount(1, $own->hung);
         self::assertCount(2, $own->items());
         $this->actingAs($this->finisher)->get("/station/bake-out?load={$load->id}")->assertSee('Rides with');
@@ -308,8 +308,8 @@ final class BakeOutTest extends ShopTestCase
             ->assertSee('out with the cure at about');
         $this->get("/bakes/{$cure->id}")->assertOk();
         self::assertEqualsWithDelta(
-            ExpectedPull::of($cure->refresh())->getTimestamp(),
-            BakeOutBoard::of($rider())->pullAt()?->getTimestamp(),
+            UpdateExpectedPull::of($cure->refresh())->getTimestamp(),
+            BakeOutViewModel::of($rider())->pullAt()?->getTimestamp(),
             1,
         );
         $this->later($cure->refresh()->minutes + 1);
@@ -327,7 +327,7 @@ final class BakeOutTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/set", ['target' => '180', 'hold' => '10', 'setpoint' => '200']);
         $this->send("/bake-outs/{$load->id}/ride", ['with' => $cure->id])->assertSessionHasNoErrors();
         $this->send("/bakes/{$cure->id}/withdraw")->assertSessionHasNoErrors();
-        self::assertNull($load->refresh()->rides_with);
+        self::assertNull($load->refresh()->host_load_id);
         $this->send("/bake-outs/{$load->id}/ride", ['with' => $cure->id])->assertSessionHasErrors('load');
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
     }
@@ -343,11 +343,11 @@ final class BakeOutTest extends ShopTestCase
         $look = fn (string $is) => $this->send("/bake-outs/{$load->id}/look", ['look' => $is]);
         $look('shiny')->assertSessionHasErrors('look');
         $look('clean')->assertSessionHasNoErrors();
-        self::assertSame(Station::BakeOut, $this->lot($part)->station);
+        self::assertSame(Station::BakeOut, $this->batch($part)->station);
         $look('oil')->assertSessionHasNoErrors();
-        self::assertSame(Station::Blast, $this->lot($part)->station);
+        self::assertSame(Station::Blast, $this->batch($part)->station);
         $this->get("/parts/{$part->id}/route")->assertSee('oil has come up');
-        $walk = LotWalk::of($this->lot($part))->walk;
+        $walk = RoutingProgress::of($this->batch($part))->walk;
         self::assertNotNull($walk->firstOpen(null, StepKind::BakeOut), 'baked out once more');
         self::assertNotNull($walk->firstOpen(null, StepKind::SweepBlast));
     }

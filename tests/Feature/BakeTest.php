@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Cure\CureState;
-use Aenum\Core\Word\Station;
-use App\Actions\Cure\BakeBoard;
-use App\Actions\Cure\LoadOfBake;
-use App\Actions\Floor\RunOven;
-use App\Actions\Lot\CoatOfLot;
-use App\Devices\HiddenOven;
-use App\Devices\SimulatedThermometer;
-use App\Models\OvenEvent;
-use App\Models\OvenLoad;
-use App\Models\OvenResult;
-use App\Models\Reading;
-use App\Models\Shop;
-use App\Support\ShopClock;
+use Aenum\Core\Curing\CureState;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Curing\Commands\RunOven;
+use App\Curing\Models\OvenEvent;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Models\OvenResult;
+use App\Curing\Models\Reading;
+use App\Curing\Queries\BakeModelFactory;
+use App\Curing\Simulated\HiddenOven;
+use App\Curing\Simulated\SimulatedThermometer;
+use App\Curing\ViewModels\BakeViewModel;
+use App\Platform\Clock\ShopClock;
+use App\Routing\Queries\BatchCoatStatus;
 use Illuminate\Support\Once;
 use Illuminate\Support\Str;
 
@@ -36,8 +36,8 @@ final class BakeTest extends ShopTestCase
         $ends = $this->part($job);
         $panels = $this->part($job, 'sheet panel', 6.3, 0.8, 4, 'carbon_steel');
         $items = [
-            $this->lot($ends)->id => ['hang' => '1', 'count' => '2'],
-            $this->lot($panels)->id => ['hang' => '1', 'count' => '4'],
+            $this->batch($ends)->id => ['hang' => '1', 'count' => '2'],
+            $this->batch($panels)->id => ['hang' => '1', 'count' => '4'],
         ];
         $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasNoErrors();
         $bake = OvenLoad::query()->firstOrFail();
@@ -54,11 +54,11 @@ final class BakeTest extends ShopTestCase
             ->assertSee('From oven entry')
             ->assertSee('class="chart"', false);
         $this->send('/bakes', ['oven_id' => $this->oven->id, 'items' => $items])->assertSessionHasErrors(
-            "items.{$this->lot($ends)->id}",
+            "items.{$this->batch($ends)->id}",
         );
         $this->send('/bakes', [
             'oven_id' => $this->oven->id,
-            'items' => [$this->lot($ends)->id => ['count' => '2']],
+            'items' => [$this->batch($ends)->id => ['count' => '2']],
         ])->assertSessionHasErrors('items');
     }
 
@@ -121,7 +121,7 @@ final class BakeTest extends ShopTestCase
         $this->send("/bakes/{$bake->id}/split", ['_once' => $once]);
         self::assertSame(2, OvenLoad::query()->where('status', 'planned')->count());
         foreach (OvenLoad::query()->get() as $one) {
-            self::assertTrue(BakeBoard::of($one)->outlook->good());
+            self::assertTrue(BakeViewModel::of($one)->outlook->good());
             self::assertSame(1, $one->items()->count());
         }
         $this->send("/bakes/{$bake->id}/split")->assertSessionHasErrors('load');
@@ -165,7 +165,7 @@ final class BakeTest extends ShopTestCase
         $bake = $this->mixed();
         (new RunOven())->shut($bake, $this->finisher);
         $this->later(14);
-        $before = BakeBoard::of($bake->refresh());
+        $before = BakeViewModel::of($bake->refresh());
         $model = $before->outlook->run->surfaceC(0, 15 * 60);
         $key = $before->load->hung[0]->key();
         $this->send("/loads/{$bake->id}/readings", [
@@ -174,7 +174,7 @@ final class BakeTest extends ShopTestCase
             'set_emissivity' => '0.9',
             'display' => (string) round($before->outlook->run->airC(15 * 60)),
         ])->assertSessionHasNoErrors();
-        $after = BakeBoard::of($bake->refresh());
+        $after = BakeViewModel::of($bake->refresh());
         self::assertLessThan(0.9, $after->correction->factor);
         self::assertGreaterThan($before->outlook->readyMinutes + 3, $after->outlook->readyMinutes);
         self::assertLessThan($after->latest, $after->earliest);
@@ -187,7 +187,7 @@ final class BakeTest extends ShopTestCase
             ->assertDontSee('Too short');
         $reading = Reading::query()->firstOrFail();
         $this->send("/readings/{$reading->id}/withdraw")->assertSessionHasNoErrors();
-        self::assertSame(1.0, BakeBoard::of($bake->refresh())->correction->factor);
+        self::assertSame(1.0, BakeViewModel::of($bake->refresh())->correction->factor);
         self::assertNotNull(Reading::query()->firstOrFail()->getAttribute('withdrawn_at'));
         $this->send("/loads/{$bake->id}/readings", [
             'item' => '99-0',
@@ -227,7 +227,7 @@ final class BakeTest extends ShopTestCase
         $bake = $this->mixed();
         (new RunOven())->shut($bake, $this->finisher);
         $this->later(15);
-        $key = LoadOfBake::from($bake->refresh())->hung[0]->key();
+        $key = BakeModelFactory::from($bake->refresh())->hung[0]->key();
         $this->actingAs($this->finisher)
             ->get("/loads/{$bake->id}/thermometer?item={$key}")
             ->assertOk()
@@ -239,13 +239,13 @@ final class BakeTest extends ShopTestCase
         // Readings of the hidden oven bring the curve nearer to it than the model was.
         $truth = fn (int $minute): float => (new SimulatedThermometer(
             $bake->refresh(),
-            LoadOfBake::from($bake)->readItems(),
+            BakeModelFactory::from($bake)->readItems(),
         ))->shows(0, $this->now->addMinutes($minute));
         foreach ([12, 16, 20] as $minute) {
             $this->later($this->now->addMinutes($minute)->diffInMinutes(ShopClock::now(), false) * -1);
             (new RunOven())->read($bake->refresh(), $this->finisher, $key, $truth($minute), 0.9, 'stand_in');
         }
-        $board = BakeBoard::of($bake->refresh());
+        $board = BakeViewModel::of($bake->refresh());
         $plain = $board->load->outlook(26, 1.0)->run->surfaceC(0, 25 * 60);
         $hidden = (new HiddenOven($bake, $board->load->items()))->run(25 * 60)->surfaceC(0, 25 * 60);
         self::assertLessThan(
@@ -258,7 +258,7 @@ final class BakeTest extends ShopTestCase
     {
         $bake = $this->mixed();
         (new RunOven())->shut($bake, $this->finisher);
-        $ready = fn (): float => (float) BakeBoard::of($bake->refresh())->outlook->readyMinutes;
+        $ready = fn (): float => (float) BakeViewModel::of($bake->refresh())->outlook->readyMinutes;
         $this->later(12);
         $plain = $ready();
         $this->send("/loads/{$bake->id}/events", ['kind' => 'door', 'door_s' => '90'])->assertSessionHasNoErrors();
@@ -322,14 +322,14 @@ final class BakeTest extends ShopTestCase
         $job = $this->job();
         $part = $this->part($job);
         $this->bakeFor($this->hang($part), 20);
-        self::assertTrue(CoatOfLot::standing($this->coat($part), $this->lot($part))->goesBackIn());
+        self::assertTrue(BatchCoatStatus::standing($this->coat($part), $this->batch($part))->goesBackIn());
         $dose = (float) OvenResult::query()->sum('dose');
         self::assertGreaterThan(0.0, $dose);
         $again = $this->hang($part);
-        self::assertEqualsWithDelta($dose, LoadOfBake::from($again)->hung[0]->aim->doseSoFar, 1e-9);
+        self::assertEqualsWithDelta($dose, BakeModelFactory::from($again)->hung[0]->aim->doseSoFar, 1e-9);
         $this->later(60);
         $this->bakeFor($again, $again->minutes + 1);
-        self::assertTrue(CoatOfLot::standing($this->coat($part), $this->lot($part))->isDone());
+        self::assertTrue(BatchCoatStatus::standing($this->coat($part), $this->batch($part))->isDone());
     }
 
     public function test_coat_upon_coat_keeps_its_ledger(): void
@@ -349,12 +349,12 @@ final class BakeTest extends ShopTestCase
             ->get("/bakes/{$first->id}")
             ->assertSee('next is the base.');
         $this->later(60);
-        $second = (new \App\Actions\Cure\HangLoad())(
+        $second = (new \App\Curing\Commands\LoadCure())(
             $this->oven,
             [$this->coated($part, 2)->id => 8],
             $this->finisher,
         )->refresh();
-        $load = LoadOfBake::from($second);
+        $load = BakeModelFactory::from($second);
         self::assertCount(2, $load->hung[0]->layers);
         self::assertEqualsWithDelta($flowed->dose, $load->hung[0]->layers[0]->dose, 1e-9);
         $this->bakeFor($second, $second->minutes);
@@ -363,7 +363,7 @@ final class BakeTest extends ShopTestCase
         self::assertSame($this->coat($part)->id, $under->coat_id);
         self::assertGreaterThan(0.8, $under->dose);
         // The first bake's page still tells what it told then.
-        self::assertSame(0.0, LoadOfBake::from($first->refresh())->hung[0]->layers[0]->dose);
+        self::assertSame(0.0, BakeModelFactory::from($first->refresh())->hung[0]->layers[0]->dose);
     }
 
     public function test_light_alloy_keeps_an_account_of_its_heat(): void
@@ -384,7 +384,7 @@ final class BakeTest extends ShopTestCase
         ];
         $part = $this->part($this->job(), 'bench end', 32, 1.3, 2, 'cast_iron', null, $sections);
         $bake = $this->hang($part);
-        $board = BakeBoard::of($bake);
+        $board = BakeViewModel::of($bake);
         self::assertSame('bench end, foot', $board->decides()->item->name);
         self::assertSame('bench end, arm', $board->suffers()->item->name);
         $this->bakeFor($bake, $bake->minutes);
@@ -411,7 +411,7 @@ final class BakeTest extends ShopTestCase
         $bake = $this->hang($this->part($job), $this->part($job, 'sheet panel', 6.3, 0.8, 4, 'carbon_steel'));
         $shortest = [$bake->refresh()->setpoint_c, $bake->minutes];
         $window = function () use ($bake): float {
-            $look = BakeBoard::of($bake->refresh())->outlook;
+            $look = BakeViewModel::of($bake->refresh())->outlook;
 
             return ($look->spoiltMinutes ?? INF) - (float) $look->readyMinutes;
         };
@@ -438,7 +438,7 @@ final class BakeTest extends ShopTestCase
         $bake = $this->hang($this->part($this->job(), 'panel', 4.7, 0.8, 2, 'aluminium'));
         (new RunOven)->shut($bake, $this->finisher);
         $this->later(10);
-        $key = LoadOfBake::from($bake->refresh())->hung[0]->key();
+        $key = BakeModelFactory::from($bake->refresh())->hung[0]->key();
         $read = fn (array $with) => $this->send("/loads/{$bake->id}/readings", $with + [
             'item' => $key, 'shown' => '150', 'confirmed' => '1', 'set_emissivity' => '0.9',
         ]);
@@ -465,9 +465,9 @@ final class BakeTest extends ShopTestCase
         $this->actingAs($this->finisher)->get("/bakes/{$bake->id}")->assertDontSee('It has flowed: start the clock')
             ->assertSee('seen to have flowed');
         $this->send("/loads/{$bake->id}/events", ['kind' => 'flowed'])->assertSessionHasErrors('kind');
-        $load = LoadOfBake::from($bake->refresh());
+        $load = BakeModelFactory::from($bake->refresh());
         $clock = 1.1 * $this->green->sheet()->clockMinutes($bake->way, $bake->setpoint_c);
-        self::assertEqualsWithDelta(21 + $clock, BakeBoard::of($bake)->outlook->readyMinutes, 0.1);
+        self::assertEqualsWithDelta(21 + $clock, BakeViewModel::of($bake)->outlook->readyMinutes, 0.1);
         self::assertEqualsWithDelta(21 * 60, (float) $load->rules()->flowedS, 1);
         (new RunOven())->pull($bake, $this->finisher);
         $this->green->update(['clock_way' => null]);

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Bench\BlastSetting;
-use Aenum\Core\Blast\Media;
-use Aenum\Core\Rule\Finding;
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\Blast\MediaLog;
-use App\Actions\Blast\ShopBlast;
-use App\Actions\Rail\ReadRail;
-use App\Actions\Route\PartRoute;
-use App\Actions\Route\WriteFacts;
-use App\Models\BenchClock;
-use App\Models\LogLine;
-use App\Models\Part;
-use App\Models\Shop;
+use Aenum\Core\Advice\BlastSetting;
+use Aenum\Core\Preparation\Blasting\Media;
+use Aenum\Core\Rules\Finding;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Intake\Models\Part;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Models\LogLine;
+use App\Routing\Models\StepTimer;
+use App\Routing\Queries\MediaLog;
+use App\Routing\Queries\PartRoute;
+use App\Routing\Queries\ShopBlast;
+use App\ShopFloor\ViewModels\ShopBoard;
 
 /** The preparation benches as they are used: strip, blast, wash, and the clock on bare steel. */
 final class BenchTest extends ShopTestCase
@@ -44,20 +44,26 @@ final class BenchTest extends ShopTestCase
             ->assertSee('Straight to the blast')
             ->assertSee('butyl rubber')
             ->assertSee('hazardous waste by local rule');
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])
+        $this->send(
+            "/batches/{$this->batch($part)->id}/strip-clock",
+            ['step' => 'benzyl-1'],
+        )->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($part)->id}/strip-clock", ['step' => 'benzyl-1'])
             ->assertSessionHasErrors('step');
-        $clock = BenchClock::query()->firstOrFail();
+        $clock = StepTimer::query()->firstOrFail();
         self::assertEqualsWithDelta(120 * 60, $clock->started_at->diffInSeconds($clock->due_at), 0.01);
-        self::assertSame(Station::Strip, ReadRail::now()[1]['station']);
-        self::assertTrue(ReadRail::now()[1]['clock']?->equalTo($clock->due_at));
+        self::assertSame(Station::Strip, ShopBoard::now()[1]['station']);
+        self::assertTrue(ShopBoard::now()[1]['clock']?->equalTo($clock->due_at));
         $this->later(30);
         $this->send("/clocks/{$clock->id}/done");
         $this->get("/station/strip?part={$part->id}")->assertSee('too short');
-        self::assertNull(ReadRail::now()[1]['clock']);
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        self::assertNull(ShopBoard::now()[1]['clock']);
+        $this->send(
+            "/batches/{$this->batch($part)->id}/strip-clock",
+            ['step' => 'benzyl-1'],
+        )->assertSessionHasNoErrors();
         $this->later(1500);
-        $this->send('/clocks/'.BenchClock::query()->max('id').'/done');
+        $this->send('/clocks/'.StepTimer::query()->max('id').'/done');
         $this->get("/station/strip?part={$part->id}")->assertSee('too long');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'caustic'])->assertSessionHasNoErrors();
         $this->get("/station/strip?part={$part->id}")->assertSee('Hot caustic tank, then a light blast.');
@@ -66,7 +72,7 @@ final class BenchTest extends ShopTestCase
             array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps),
             'the route goes the way that was chosen',
         );
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'benzyl-1'])
+        $this->send("/batches/{$this->batch($part)->id}/strip-clock", ['step' => 'benzyl-1'])
             ->assertSessionHasErrors('step');
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'magic'])->assertSessionHasErrors('way');
     }
@@ -80,13 +86,13 @@ final class BenchTest extends ShopTestCase
         self::assertContains(StepKind::RustConvert, $kinds);
         self::assertNotContains(StepKind::Blast, $kinds);
         self::assertGreaterThan(1440, PartRoute::of($this->fresh($part))->waitMinutes());
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'converter-wait'])
+        $this->send("/batches/{$this->batch($part)->id}/strip-clock", ['step' => 'converter-wait'])
             ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
             86400,
-            BenchClock::query()
+            StepTimer::query()
                 ->firstOrFail()
-                ->started_at->diffInSeconds(BenchClock::query()->firstOrFail()->due_at),
+                ->started_at->diffInSeconds(StepTimer::query()->firstOrFail()->due_at),
             0.01,
         );
     }
@@ -95,22 +101,25 @@ final class BenchTest extends ShopTestCase
     {
         $part = $this->at(Station::Strip, facts: ['on_it' => ['rust']]);
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'converter']);
-        $this->send("/lots/{$this->lot($part)->id}/strip-clock", ['step' => 'converter-wait']);
+        $this->send("/batches/{$this->batch($part)->id}/strip-clock", ['step' => 'converter-wait']);
         $on = fn (array $with) => $this->send(
-            "/lots/{$this->lot($part)->id}/go",
+            "/batches/{$this->batch($part)->id}/go",
             $with + ['then' => 'on', 'seen_at' => Station::Strip->value],
         );
         $on([])->assertSessionHasErrors('note');
-        self::assertSame(Station::Strip, $this->lot($part)->station);
-        $this->excuse($this->lot($part), Station::Wash);
+        self::assertSame(Station::Strip, $this->batch($part)->station);
+        $this->excuse($this->batch($part), Station::Wash);
         $on(['note' => 'dried overnight already'])->assertSessionHasNoErrors();
-        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'a clock is not left behind');
+        self::assertSame(0, StepTimer::query()->whereNull('done_at')->count(), 'a clock is not left behind');
         // Changing the way stops the clocks of the other one.
         $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'benzyl']);
-        $this->send("/lots/{$this->lot($other)->id}/strip-clock", ['step' => 'benzyl-1'])->assertSessionHasNoErrors();
+        $this->send(
+            "/batches/{$this->batch($other)->id}/strip-clock",
+            ['step' => 'benzyl-1'],
+        )->assertSessionHasNoErrors();
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'blast'])->assertSessionHasNoErrors();
-        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count());
+        self::assertSame(0, StepTimer::query()->whereNull('done_at')->count());
         $part->job->update(['status' => 'released']);
         foreach (
             [
@@ -152,7 +161,7 @@ final class BenchTest extends ShopTestCase
             ->assertSee('It holds the pressure asked for');
         $this->get("/station/blast?part={$part->id}&bar=40")->assertSessionHasErrors('bar');
         foreach (range(1, 3) as $ignored) {
-            $this->send("/lots/{$this->lot($part)->id}/blasted", [
+            $this->send("/batches/{$this->batch($part)->id}/blasted", [
                 'minutes' => (string) (2 * $planned->plainMinutes),
                 'kind' => 'blast',
             ])->assertSessionHasNoErrors();
@@ -169,12 +178,12 @@ final class BenchTest extends ShopTestCase
         $line = LogLine::of('blast')->firstOrFail();
         $this->send("/logbook/{$line->id}/withdraw");
         self::assertSame(2, ShopBlast::factor()->logs);
-        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])
+        $this->send("/batches/{$this->batch($part)->id}/blasted", ['minutes' => '0', 'kind' => 'blast'])
             ->assertSessionHasErrors(
                 'minutes',
             );
         $elsewhere = $this->at(Station::Wash);
-        $this->send("/lots/{$this->lot($elsewhere)->id}/blasted", [
+        $this->send("/batches/{$this->batch($elsewhere)->id}/blasted", [
             'minutes' => '10',
             'kind' => 'blast',
         ])->assertSessionHasErrors('minutes');
@@ -213,7 +222,7 @@ final class BenchTest extends ShopTestCase
             'kg' => '50 kg',
         ])->assertSessionHasNoErrors();
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/lots/{$this->lot($part)->id}/blasted", [
+        $this->send("/batches/{$this->batch($part)->id}/blasted", [
             'minutes' => '30',
             'kind' => 'blast',
             'media' => 'garnet',
@@ -231,7 +240,7 @@ final class BenchTest extends ShopTestCase
             'kg' => '50',
         ])->assertSessionHasNoErrors();
         self::assertSame([], $this->ofMedium($part));
-        $this->send("/lots/{$this->lot($part)->id}/blasted", [
+        $this->send("/batches/{$this->batch($part)->id}/blasted", [
             'minutes' => '5',
             'kind' => 'sweep',
             'media' => 'garnet',
@@ -239,7 +248,7 @@ final class BenchTest extends ShopTestCase
         self::assertContains('medium-has-iron', $this->ofMedium($this->at(Station::Blast, 'stainless_steel')));
         self::assertContains('iron-in-light-metal-dust', $this->ofMedium($this->at(Station::Blast, 'aluminium')));
         self::assertSame([], $this->ofMedium($part));
-        $this->send("/lots/{$this->lot($part)->id}/blasted", [
+        $this->send("/batches/{$this->batch($part)->id}/blasted", [
             'minutes' => '60',
             'kind' => 'blast',
             'media' => 'garnet',
@@ -286,8 +295,8 @@ final class BenchTest extends ShopTestCase
     {
         $this->send('/air', ['air' => '18', 'rh' => '45'])->assertSessionHasNoErrors();
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
-        $clock = BenchClock::query()->where('step', BenchClock::BARE_STEEL)->firstOrFail();
+        $this->send("/batches/{$this->batch($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $clock = StepTimer::query()->where('step', StepTimer::BARE_STEEL)->firstOrFail();
         // From the first piece: the blast took twenty minutes.
         self::assertEqualsWithDelta(20 * 60, $clock->started_at->diffInSeconds($this->now), 1);
         // Until the air was read it stood in what the house reckons with, 55 %, which allows four hours.
@@ -310,13 +319,13 @@ final class BenchTest extends ShopTestCase
     {
         $this->send('/air', ['air' => '18', 'rh' => '65']);
         $part = $this->at(Station::Blast, facts: ['on_it' => ['rust']]);
-        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
+        $this->send("/batches/{$this->batch($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast']);
         $job = $part->job;
-        $this->excuse($this->lot($part), Station::Coat);
+        $this->excuse($this->batch($part), Station::Coat);
         $this->hangAt($job, Station::MaskAndHang);
-        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasErrors('clock');
+        $this->send("/batches/{$this->batch($part)->id}/sweep-again")->assertSessionHasErrors('clock');
         $this->later(130);
-        $this->send("/lots/{$this->lot($job)->id}/send", [
+        $this->send("/batches/{$this->batch($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => Station::MaskAndHang->value,
         ])->assertSessionHasErrors('bare-steel-over');
@@ -324,33 +333,33 @@ final class BenchTest extends ShopTestCase
             ->get('/station/mask-and-hang')
             ->assertSee('Bare steel past its time')
             ->assertSee('Back for a sweep-blast');
-        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasNoErrors();
-        self::assertSame(Station::Blast, $this->lot($job)->station);
+        $this->send("/batches/{$this->batch($part)->id}/sweep-again")->assertSessionHasNoErrors();
+        self::assertSame(Station::Blast, $this->batch($job)->station);
         $kinds = array_map(fn ($step): StepKind => $step->kind, PartRoute::of($this->fresh($part))->steps);
         self::assertSame(StepKind::SweepBlast, $kinds[(int) array_search(StepKind::Coat, $kinds, true) - 1]);
-        $this->send("/lots/{$this->lot($part)->id}/sweep-again")->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($part)->id}/sweep-again")->assertSessionHasNoErrors();
         self::assertCount(
             count($kinds),
             PartRoute::of($this->fresh($part))->steps,
             'asked for twice, it is swept once',
         );
-        $this->send("/lots/{$this->lot($part)->id}/blasted", [
+        $this->send("/batches/{$this->batch($part)->id}/blasted", [
             'minutes' => '6',
             'kind' => 'sweep',
         ])->assertSessionHasNoErrors();
-        self::assertSame(1, BenchClock::query()->whereNull('done_at')->count());
+        self::assertSame(1, StepTimer::query()->whereNull('done_at')->count());
         self::assertSame(1, LogLine::of('blast')->count(), 'a sweep teaches the factor nothing');
         foreach ([Station::Coat, Station::Cure] as $to) {
             if ($to === Station::Cure) {
                 $coat = ['coat' => $this->coat($part)->id, 'pieces' => (string) $part->count];
-                $this->send("/lots/{$this->lot($job)->id}/coated", $coat)->assertSessionHasNoErrors();
+                $this->send("/batches/{$this->batch($job)->id}/coated", $coat)->assertSessionHasNoErrors();
             }
-            $this->send("/lots/{$this->lot($job)->id}/send", [
+            $this->send("/batches/{$this->batch($job)->id}/send", [
                 'to' => $to->value,
-                'seen_at' => $this->lot($job)->station->value,
+                'seen_at' => $this->batch($job)->station->value,
             ])->assertSessionHasNoErrors();
         }
-        self::assertSame(0, BenchClock::query()->whereNull('done_at')->count(), 'powder on ends the clock');
+        self::assertSame(0, StepTimer::query()->whereNull('done_at')->count(), 'powder on ends the clock');
     }
 
     public function test_metal_too_near_the_dew_point_is_not_blasted_in_silence(): void
@@ -361,27 +370,27 @@ final class BenchTest extends ShopTestCase
             ->get('/station/blast')
             ->assertSee('do not blast, do not coat')
             ->assertSee('Bare steel may not stand at all');
-        $this->send("/lots/{$this->lot($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])
+        $this->send("/batches/{$this->batch($part)->id}/blasted", ['minutes' => '20', 'kind' => 'blast'])
             ->assertSessionHasErrors(
                 'note',
             );
-        $this->send("/lots/{$this->lot($part)->id}/blasted", [
+        $this->send("/batches/{$this->batch($part)->id}/blasted", [
             'minutes' => '20',
             'kind' => 'blast',
             'note' => 'warmed to 40 first',
         ])->assertSessionHasNoErrors();
-        self::assertTrue(BenchClock::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
+        self::assertTrue(StepTimer::query()->firstOrFail()->due_at->lte($this->now->addSecond()));
         // Nor is anything coated in silence.
         $other = $this->at(Station::MaskAndHang, 'aluminium')->job;
-        $this->excuse($this->lot($other), Station::Coat);
+        $this->excuse($this->batch($other), Station::Coat);
         $on = fn (array $with) => $this->send(
-            "/lots/{$this->lot($other)->id}/go",
+            "/batches/{$this->batch($other)->id}/go",
             $with + ['then' => 'on', 'seen_at' => Station::MaskAndHang->value],
         );
         $on([])->assertSessionHasErrors('note');
         $this->later(13 * 60);
         $on([])->assertSessionHasNoErrors();
-        self::assertSame(Station::Coat, $this->lot($other)->station);
+        self::assertSame(Station::Coat, $this->batch($other)->station);
     }
 
     public function test_the_wash_line_its_clocks_and_the_bath_log(): void
@@ -395,11 +404,17 @@ final class BenchTest extends ShopTestCase
             ->assertSee('white bloom')
             ->assertSee('Dry in the oven')
             ->assertSee('45 min');
-        $this->send("/lots/{$this->lot($part)->id}/wash-clock", ['step' => 'phosphate'])->assertSessionHasNoErrors();
-        $this->send("/lots/{$this->lot($part)->id}/wash-clock", ['step' => 'convert'])->assertSessionHasErrors('step');
+        $this->send(
+            "/batches/{$this->batch($part)->id}/wash-clock",
+            ['step' => 'phosphate'],
+        )->assertSessionHasNoErrors();
+        $this->send(
+            "/batches/{$this->batch($part)->id}/wash-clock",
+            ['step' => 'convert'],
+        )->assertSessionHasErrors('step');
         $this->later(7);
         $this->get("/station/wash?part={$part->id}")->assertSee('data-past="passed"', false);
-        $this->send('/clocks/'.BenchClock::query()->firstOrFail()->id.'/done');
+        $this->send('/clocks/'.StepTimer::query()->firstOrFail()->id.'/done');
         self::assertStringContainsString('too long', (string) session('said'));
 
         foreach (['3.4', '3,0', '2,6'] as $percent) {
@@ -428,13 +443,13 @@ final class BenchTest extends ShopTestCase
         $part = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
         $this->send("/parts/{$part->id}/strip-way", ['way' => 'quick_gel'])->assertSessionHasNoErrors();
         $start = fn (array $with) => $this->send(
-            "/lots/{$this->lot($part)->id}/strip-clock",
+            "/batches/{$this->batch($part)->id}/strip-clock",
             $with + ['step' => 'quick_gel-1'],
         );
         $start(['dwell' => 'a while'])->assertSessionHasErrors('dwell');
         $start(['dwell' => '0.4'])->assertSessionHasErrors('dwell');
         $start(['dwell' => '22,5'])->assertSessionHasNoErrors();
-        $clock = BenchClock::query()->latest('id')->firstOrFail();
+        $clock = StepTimer::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta(22.5, $clock->started_at->diffInSeconds($clock->due_at) / 60, 0.01);
         $other = $this->at(Station::Strip, facts: ['on_it' => ['paint'], 'paint_test' => 'none']);
         $this->send("/parts/{$other->id}/strip-way", ['way' => 'quick_gel']);

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Coat\ColourChange;
-use Aenum\Core\Coat\Feed;
-use Aenum\Core\Coat\GunKind;
-use Aenum\Core\Coat\Openness;
-use Aenum\Core\Coat\PreOven;
-use Aenum\Core\Coat\UncuredGauge;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\Bench\BareSteelWatch;
-use App\Actions\Coat\CoatTaught;
-use App\Actions\Coat\PowderStock;
-use App\Actions\Inspect\UncuredTyped;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Pins\PlacePin;
-use App\Models\BenchClock;
-use App\Models\Gun;
-use App\Models\Lot;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\PowderLot;
-use App\Models\Shop;
-use App\Models\Spraying;
-use App\Models\User;
+use Aenum\Core\Application\ColorChange;
+use Aenum\Core\Application\Feed;
+use Aenum\Core\Application\GunKind;
+use Aenum\Core\Application\Openness;
+use Aenum\Core\Application\PreOven;
+use Aenum\Core\Application\UncuredGauge;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Application\Models\Spraying;
+use App\Application\Queries\PowderStock;
+use App\Application\Queries\SprayStatistics;
+use App\Application\Queries\UncuredReadingsInput;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\Powder;
+use App\Catalog\Models\PowderLot;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
+use App\Preparation\Commands\BareSteelTimer;
+use App\Routing\Models\StepTimer;
+use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Once;
 
 /** The coat bench as it is used, and the wrong way round: weighed, sprayed, looked at, logged, blown off. */
@@ -70,7 +70,7 @@ final class CoatTest extends ShopTestCase
 
     private function weigh(Part $part, array $with = []): Spraying
     {
-        $this->send("/lots/{$this->lot($part)->id}/weigh", self::ON + $with + ['weighed' => '600'])
+        $this->send("/batches/{$this->batch($part)->id}/weigh", self::ON + $with + ['weighed' => '600'])
             ->assertSessionHasNoErrors();
 
         return Spraying::query()->latest('id')->firstOrFail();
@@ -78,7 +78,7 @@ final class CoatTest extends ShopTestCase
 
     private function openOf(Part $part): Spraying
     {
-        return Spraying::openOn($this->lot($part)) ?? self::fail('nothing is sprayed');
+        return Spraying::openOn($this->batch($part)) ?? self::fail('nothing is sprayed');
     }
 
     private function allZones(Spraying $spraying): void
@@ -138,7 +138,7 @@ final class CoatTest extends ShopTestCase
         self::assertEqualsWithDelta(140 * 0.55, $spraying->raw_um, 1e-9, 'raw film by the powder\'s factor');
         self::assertSame(14.0, $spraying->minutes);
         self::assertEqualsWithDelta(19550, PowderStock::leftG($box->refresh()), 1e-6);
-        $walk = LotWalk::of($this->lot($part));
+        $walk = RoutingProgress::of($this->batch($part));
         self::assertTrue($walk->isCoated($this->coat($part)));
         $this->get('/station/coat')->assertSee('is on. Its bake is next.')->assertSee('Blow it off');
         // Sent twice it is done once.
@@ -164,21 +164,24 @@ final class CoatTest extends ShopTestCase
     public function test_the_respirator_is_confirmed_before_the_first_trigger_pull(): void
     {
         $part = $this->at();
-        $this->send("/lots/{$this->lot($part)->id}/weigh", ['weighed' => '600'])->assertSessionHasErrors('respirator');
+        $this->send(
+            "/batches/{$this->batch($part)->id}/weigh",
+            ['weighed' => '600'],
+        )->assertSessionHasErrors('respirator');
         self::assertSame(0, Spraying::query()->count());
         self::assertTrue($this->weigh($part)->respirator);
     }
 
     public function test_a_timer_runs_while_charge_drains_to_ground(): void
     {
-        $lot = $this->lot($this->at());
+        $batch = $this->batch($this->at());
         foreach (['', '0', '300', 'long'] as $wrong) {
-            $this->send("/lots/{$lot->id}/drain-clock", ['drain' => $wrong])->assertSessionHasErrors('drain');
+            $this->send("/batches/{$batch->id}/drain-clock", ['drain' => $wrong])->assertSessionHasErrors('drain');
         }
-        $this->send("/lots/{$lot->id}/drain-clock", ['drain' => '20'])->assertSessionHasNoErrors();
-        $this->send("/lots/{$lot->id}/drain-clock", ['drain' => '20'])->assertSessionHasErrors('step');
+        $this->send("/batches/{$batch->id}/drain-clock", ['drain' => '20'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/drain-clock", ['drain' => '20'])->assertSessionHasErrors('step');
         $this->get('/station/coat')->assertSee('Draining to ground until');
-        $clock = BenchClock::query()->where('step', 'drain')->firstOrFail();
+        $clock = StepTimer::query()->where('step', 'drain')->firstOrFail();
         $this->send("/clocks/{$clock->id}/done")->assertSessionHasNoErrors();
         $this->get('/station/coat')->assertDontSee('Draining to ground until');
     }
@@ -199,7 +202,7 @@ final class CoatTest extends ShopTestCase
         self::assertEqualsWithDelta(125.0, (float) $spraying->raw_read_um, 1e-9);
         self::assertEqualsWithDelta(125.0 * 0.55, (float) $spraying->raw_um, 1e-9);
         self::assertGreaterThan(0.0, $spraying->raw_sd_um);
-        self::assertSame('68.8 µm ± 6.88 µm', UncuredTyped::words($spraying));
+        self::assertSame('68.8 µm ± 6.88 µm', UncuredReadingsInput::words($spraying));
     }
 
     public function test_of_four_three_are_coated_and_cure_offers_those(): void
@@ -211,44 +214,44 @@ final class CoatTest extends ShopTestCase
         self::assertNull($spraying->refresh()->done_at, 'refused, it is open still');
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '3', 'note' => 'cup was empty'])
             ->assertSessionHasNoErrors();
-        $lots = Lot::query()->where('part_id', $part->id)->orderBy('id')->get();
-        self::assertSame([1, 3], $lots->pluck('count')->all());
-        self::assertSame($lots[1]->id, $spraying->refresh()->lot_id, 'the log goes with the pieces it coated');
+        $batches = Batch::query()->where('part_id', $part->id)->orderBy('id')->get();
+        self::assertSame([1, 3], $batches->pluck('count')->all());
+        self::assertSame($batches[1]->id, $spraying->refresh()->batch_id, 'the log goes with the pieces it coated');
         self::assertEqualsWithDelta(3 / 4 * 4 * 0.8, $spraying->area_m2, 1e-9);
         $coat = $this->coat($part);
-        self::assertFalse(LotWalk::of($lots[0])->isCoated($coat));
-        self::assertTrue(LotWalk::of($lots[1])->isCoated($coat));
-        $this->get("/station/coat?lot={$lots[0]->id}")->assertSee('to weigh out');
+        self::assertFalse(RoutingProgress::of($batches[0])->isCoated($coat));
+        self::assertTrue(RoutingProgress::of($batches[1])->isCoated($coat));
+        $this->get("/station/coat?lot={$batches[0]->id}")->assertSee('to weigh out');
     }
 
     public function test_raw_powder_is_blown_off_and_baked_powder_is_not(): void
     {
         $part = $this->at(metal: 'carbon_steel');
-        $lot = $this->lot($part);
-        (new BareSteelWatch())->start($lot, $this->finisher, 20);
+        $batch = $this->batch($part);
+        (new BareSteelTimer())->start($batch, $this->finisher, 20);
         $this->weigh($part);
         $spraying = Spraying::query()->firstOrFail();
         $quick = ['pieces' => '4', 'note' => 'quick'];
         $this->send("/sprayings/{$spraying->id}/done", $quick)->assertSessionHasNoErrors();
-        self::assertNull($lot->refresh()->load('clocks')->bareSteelClock(), 'powder covers it');
+        self::assertNull($batch->refresh()->load('clocks')->bareSteelClock(), 'powder covers it');
         $this->later(10);
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => ''])->assertSessionHasErrors('why');
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin', 'back' => '99000'])
             ->assertSessionHasErrors('back');
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin at the rail', 'back' => '80'])
             ->assertSessionHasNoErrors();
-        self::assertFalse(LotWalk::of($this->lot($part))->isCoated($this->coat($part)));
-        $clock = Lot::query()->with('clocks')->findOrFail($lot->id)->bareSteelClock();
+        self::assertFalse(RoutingProgress::of($this->batch($part))->isCoated($this->coat($part)));
+        $clock = Batch::query()->with('clocks')->findOrFail($batch->id)->bareSteelClock();
         self::assertNotNull($clock, 'bare again, and since it was blasted');
         self::assertEqualsWithDelta(30, $clock->started_at->diffInMinutes($this->now->addMinutes(10)), 0.1);
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'again'])->assertSessionHasErrors('why');
         // Sprayed again, baked: it stays.
         $second = $this->weigh($part);
         $this->send("/sprayings/{$second->id}/done", ['pieces' => '4', 'note' => 'quick'])->assertSessionHasNoErrors();
-        $this->excuse($this->lot($part), Station::Cure);
-        Lot::query()->whereKey($lot->id)->update(['station' => Station::Cure]);
+        $this->excuse($this->batch($part), Station::Cure);
+        Batch::query()->whereKey($batch->id)->update(['station' => Station::Cure]);
         $this->bakeFor($this->hang($part), 40);
-        Lot::query()->whereKey($lot->id)->update(['station' => Station::Coat]);
+        Batch::query()->whereKey($batch->id)->update(['station' => Station::Coat]);
         $this->send("/sprayings/{$second->id}/blow-off", ['why' => 'too late'])->assertSessionHasErrors('why');
     }
 
@@ -257,21 +260,21 @@ final class CoatTest extends ShopTestCase
         $part = $this->at();
         $small = $this->powderLot(0.4);
         $from = ['powder_lot' => (string) $small->id];
-        $lot = $this->lot($part);
-        $this->send("/lots/{$lot->id}/weigh", self::ON + $from + ['weighed' => '401'])
+        $batch = $this->batch($part);
+        $this->send("/batches/{$batch->id}/weigh", self::ON + $from + ['weighed' => '401'])
             ->assertSessionHasErrors('weighed');
         $other = $this->powderLot(5, of: $this->powder('Lamp black', [[180, 15, 45]]));
-        $this->send("/lots/{$lot->id}/weigh", self::ON + ['powder_lot' => (string) $other->id, 'weighed' => '100'])
+        $this->send("/batches/{$batch->id}/weigh", self::ON + ['powder_lot' => (string) $other->id, 'weighed' => '100'])
             ->assertSessionHasErrors('powder_lot');
         $this->get('/station/coat')->assertSee('lot lacks');
         $this->weigh($part, $from + ['weighed' => '400']);
-        $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
+        $this->send("/batches/{$batch->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
         self::assertSame(1, Spraying::query()->count());
         $spraying = Spraying::query()->firstOrFail();
         $this->send("/sprayings/{$spraying->id}/done", ['pieces' => '4', 'back' => '401', 'note' => 'x'])
             ->assertSessionHasErrors('back');
         foreach (['weighed' => 'much', 'gun' => '999', 'zone' => 'all'] as $field => $typed) {
-            $this->send("/lots/{$lot->id}/weigh", self::ON + [$field => $typed])->assertSessionHasErrors($field);
+            $this->send("/batches/{$batch->id}/weigh", self::ON + [$field => $typed])->assertSessionHasErrors($field);
         }
     }
 
@@ -280,10 +283,10 @@ final class CoatTest extends ShopTestCase
         $part = $this->at();
         $old = $this->powderLot(20, '2026-11-01');
         $this->get('/station/coat');
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         $form = ['weighed' => '500', 'powder_lot' => (string) $old->id];
-        $this->send("/lots/{$lot->id}/weigh", self::ON + $form)->assertSessionHasErrors('note');
-        $this->send("/lots/{$lot->id}/weigh", self::ON + $form + ['note' => 'panel of it was fine'])
+        $this->send("/batches/{$batch->id}/weigh", self::ON + $form)->assertSessionHasErrors('note');
+        $this->send("/batches/{$batch->id}/weigh", self::ON + $form + ['note' => 'panel of it was fine'])
             ->assertSessionHasNoErrors();
         self::assertSame('panel of it was fine', Spraying::query()->firstOrFail()->note);
     }
@@ -293,12 +296,12 @@ final class CoatTest extends ShopTestCase
         $gun = $this->gun();
         $gun->programs()->create(['number' => 2, 'name' => 'flats', 'kv' => 62, 'ua' => 33, 'air' => 1.1]);
         $part = $this->at();
-        $lot = $this->lot($part);
-        $query = "lot={$lot->id}&gun={$gun->id}&film=80&hand=250&zone[face][kv]=55&zone[face][away]=260";
+        $batch = $this->batch($part);
+        $query = "lot={$batch->id}&gun={$gun->id}&film=80&hand=250&zone[face][kv]=55&zone[face][away]=260";
         $this->actingAs($this->finisher)->get("/station/coat?{$query}")->assertOk()
             ->assertSee('80 µm aimed at')->assertSee('value="55"', false)->assertSee('value="260"', false);
         $program = $gun->programs()->firstOrFail();
-        $this->get("/station/coat?lot={$lot->id}&gun={$gun->id}&program={$program->id}")
+        $this->get("/station/coat?lot={$batch->id}&gun={$gun->id}&program={$program->id}")
             ->assertSee('value="62"', false)->assertSee('value="33"', false);
         $this->get('/station/coat?zone[face][kv]=900')->assertRedirect();
         $spraying = $this->weigh($part, [
@@ -316,7 +319,7 @@ final class CoatTest extends ShopTestCase
     public function test_what_is_weighed_and_measured_teaches(): void
     {
         $box = $this->powderLot(50);
-        self::assertSame(1.0, CoatTaught::transfer($this->green, Openness::Panel)->factor);
+        self::assertSame(1.0, SprayStatistics::transfer($this->green, Openness::Panel)->factor);
         foreach ([1, 2, 3] as $ignored) {
             $part = $this->at();
             $spraying = $this->weigh($part, ['powder_lot' => (string) $box->id, 'weighed' => '1500']);
@@ -329,14 +332,18 @@ final class CoatTest extends ShopTestCase
             ])->assertSessionHasNoErrors();
         }
         Once::flush();
-        $half = CoatTaught::transfer($this->green, Openness::Panel);
+        $half = SprayStatistics::transfer($this->green, Openness::Panel);
         self::assertSame(3, $half->logs);
         // Three that agree: variance 0.18 / 5, k = that / 0.0625.
         $counts = 3 / (3 + 0.18 / 5 / 0.0625);
         self::assertEqualsWithDelta(0.5 ** $counts, $half->factor, 1e-6);
-        self::assertEqualsWithDelta(2 ** $counts, CoatTaught::minutes()->factor, 1e-6);
-        self::assertSame(1.0, CoatTaught::transfer($this->green, Openness::Casting)->factor, 'of its own kind only');
-        $next = $this->lot($this->at());
+        self::assertEqualsWithDelta(2 ** $counts, SprayStatistics::minutes()->factor, 1e-6);
+        self::assertSame(
+            1.0,
+            SprayStatistics::transfer($this->green, Openness::Casting)->factor,
+            'of its own kind only',
+        );
+        $next = $this->batch($this->at());
         $this->actingAs($this->finisher)->get("/station/coat?lot={$next->id}")
             ->assertSee('39 % of the powder lands')->assertSee('Last time')->assertSee('As last time');
         $after = Spraying::query()->latest('id')->firstOrFail();
@@ -347,9 +354,9 @@ final class CoatTest extends ShopTestCase
     public function test_earth_checks_colour_changes_and_stand_ins(): void
     {
         $part = $this->at();
-        $this->send('/earth-checks', ['ohm_of' => 'booth', 'ohm' => '2e3'])->assertSessionHasNoErrors();
-        $this->send('/earth-checks', ['ohm_of' => 'roof', 'ohm' => '2'])->assertSessionHasErrors('ohm_of');
-        $this->send('/earth-checks', ['ohm_of' => 'gun', 'ohm' => 'much'])->assertSessionHasErrors('ohm');
+        $this->send('/ground-checks', ['ohm_of' => 'booth', 'ohm' => '2e3'])->assertSessionHasNoErrors();
+        $this->send('/ground-checks', ['ohm_of' => 'roof', 'ohm' => '2'])->assertSessionHasErrors('ohm_of');
+        $this->send('/ground-checks', ['ohm_of' => 'gun', 'ohm' => 'much'])->assertSessionHasErrors('ohm');
         $this->get('/station/coat')->assertSee('Not checked today: gun and its stand, rail, who sprays.');
         $spraying = $this->weigh($part, ['weighed' => '1500']);
         $this->get('/scale?asked=500')->assertOk()->assertSee('value="510"', false);
@@ -365,9 +372,9 @@ final class CoatTest extends ShopTestCase
         $this->at(coats: [['base', $black, 'full']]);
         $this->get('/station/coat')->assertSee('a dear neighbour');
         $form = ['from' => 'Promenade green', 'to' => 'Lamp black', 'planned' => '12', 'took' => '18'];
-        $this->send('/colour-changes', $form + ['done' => ['gun_off']])->assertSessionHasErrors('done');
-        $all = ['done' => array_keys(ColourChange::STEPS)];
-        $this->send('/colour-changes', $form + $all)->assertSessionHasNoErrors();
+        $this->send('/color-changes', $form + ['done' => ['gun_off']])->assertSessionHasErrors('done');
+        $all = ['done' => array_keys(ColorChange::STEPS)];
+        $this->send('/color-changes', $form + $all)->assertSessionHasNoErrors();
         $this->get('/station/coat')->assertSee('From 1 logged job so far');
     }
 
@@ -375,16 +382,16 @@ final class CoatTest extends ShopTestCase
     {
         $part = $this->at();
         $this->weigh($part);
-        $lot = $this->lot($part);
-        $this->send("/lots/{$lot->id}/send", ['to' => 'cure', 'seen_at' => 'coat'])->assertSessionHasErrors();
-        self::assertSame(Station::Coat, $lot->refresh()->station, 'powder is on it in part');
-        $this->send("/lots/{$lot->id}/split", ['pieces' => '2'])->assertSessionHasErrors();
-        self::assertSame(1, Lot::query()->where('part_id', $part->id)->count());
+        $batch = $this->batch($part);
+        $this->send("/batches/{$batch->id}/send", ['to' => 'cure', 'seen_at' => 'coat'])->assertSessionHasErrors();
+        self::assertSame(Station::Coat, $batch->refresh()->station, 'powder is on it in part');
+        $this->send("/batches/{$batch->id}/split", ['pieces' => '2'])->assertSessionHasErrors();
+        self::assertSame(1, Batch::query()->where('part_id', $part->id)->count());
         $this->send("/parts/{$part->id}/withdraw")->assertSessionHasErrors('coats');
         self::assertNull($part->refresh()->withdrawn_at);
         $this->send("/sprayings/{$this->openOf($part)->id}/blow-off", ['why' => 'gun stopped'])
             ->assertSessionHasNoErrors();
-        $this->send("/lots/{$lot->id}/split", ['pieces' => '2'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/split", ['pieces' => '2'])->assertSessionHasNoErrors();
     }
 
     public function test_a_reserve_is_the_house_s(): void
@@ -401,7 +408,7 @@ final class CoatTest extends ShopTestCase
     public function test_a_step_told_done_needs_no_spraying(): void
     {
         $part = $this->at();
-        $walk = LotWalk::of($this->coated($part));
+        $walk = RoutingProgress::of($this->coated($part));
         self::assertNull($walk->walk->firstOpen(1, StepKind::Coat));
         $this->actingAs($this->finisher)->get('/station/coat')->assertOk()->assertSee('is on. Its bake is next.');
     }
@@ -409,18 +416,21 @@ final class CoatTest extends ShopTestCase
     public function test_nothing_is_weighed_from_a_box_that_is_finished_or_withdrawn_by_now(): void
     {
         $part = $this->at();
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         foreach (['finished' => 'is finished by the books', 'withdrawn' => 'was withdrawn'] as $what => $says) {
             $box = $this->powderLot();
             $this->send("/powder-lots/{$box->id}", ['what' => $what])->assertSessionHasNoErrors();
-            $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '600', 'powder_lot' => (string) $box->id])
+            $this->send(
+                "/batches/{$batch->id}/weigh",
+                self::ON + ['weighed' => '600', 'powder_lot' => (string) $box->id],
+            )
                 ->assertSessionHasErrors('powder_lot');
             self::assertStringContainsString($says, session('errors')->first('powder_lot'));
             self::assertSame(0, Spraying::query()->count());
         }
         // Told afterwards by the number on the box it is the same, so that no gram leaves it unseen.
         $told = ['coat' => $this->coat($part)->id, 'powder_lot' => '26-07', 'weighed' => '600'];
-        $this->send("/lots/{$lot->id}/coated", $told);
+        $this->send("/batches/{$batch->id}/coated", $told);
         self::assertSame(0, Spraying::query()->whereNotNull('weighed_g')->whereNull('powder_lot_id')->count());
         // A box that is weighed is there, whatever the books said.
         $box = PowderLot::query()->whereNotNull('finished_at')->firstOrFail();

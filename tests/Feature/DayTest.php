@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Day\PlanOfDay;
-use App\Actions\Day\ShopHours;
-use App\Actions\Floor\RunOven;
-use App\Models\CalendarFeed;
-use App\Models\DayPlan;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Part;
-use App\Models\PlannedStep;
-use App\Models\Shop;
-use App\Models\Wish;
-use App\Models\WorkHours;
-use App\Support\ShopClock;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Curing\Commands\RunOven;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Scheduling\Commands\PlanDay;
+use App\Scheduling\Models\CalendarFeed;
+use App\Scheduling\Models\DayPlan;
+use App\Scheduling\Models\PlannedStep;
+use App\Scheduling\Models\SchedulingPreference;
+use App\Scheduling\Models\WorkHours;
+use App\Scheduling\Queries\ShopHours;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Reader;
 
@@ -31,25 +31,25 @@ final class DayTest extends ShopTestCase
         CarbonImmutable::setTestNow(CarbonImmutable::parse('2026-11-03 08:00', 'Europe/Zurich'));
     }
 
-    private function waiting(Station $at = Station::MaskAndHang, ?string $due = null): Lot
+    private function waiting(Station $at = Station::MaskAndHang, ?string $due = null): Batch
     {
         $job = $this->job($at);
         $job->update(['due_on' => $due]);
 
-        return $this->lot($this->part($job));
+        return $this->batch($this->part($job));
     }
 
     private function plan(): DayPlan
     {
-        return PlanOfDay::standing();
+        return PlanDay::standing();
     }
 
     public function test_steps_stand_in_order_within_the_hours_and_one_pair_of_hands_does_one_thing(): void
     {
-        $lots = [$this->waiting(), $this->waiting(), $this->waiting(Station::Coat)];
+        $batches = [$this->waiting(), $this->waiting(), $this->waiting(Station::Coat)];
         $plan = $this->plan();
-        foreach ($lots as $lot) {
-            $mine = $plan->steps->where('lot_id', $lot->id)->values();
+        foreach ($batches as $batch) {
+            $mine = $plan->steps->where('batch_id', $batch->id)->values();
             self::assertGreaterThan(1, $mine->count());
             foreach ($mine->skip(1)->values() as $n => $step) {
                 self::assertTrue($step->from_at->gte($mine[$n]->to_at), "{$step->name} after {$mine[$n]->name}");
@@ -76,79 +76,85 @@ final class DayTest extends ShopTestCase
     {
         WorkHours::query()->delete();
         WorkHours::query()->create(['weekday' => 2, 'from_min' => 480, 'to_min' => 510]);
-        $lots = array_map(fn (int $n): Lot => $this->waiting(Station::Inspect), range(1, 40));
+        $batches = array_map(fn (int $n): Batch => $this->waiting(Station::Inspect), range(1, 40));
         $plan = $this->plan();
-        $planned = $plan->steps->pluck('lot_id')->unique();
+        $planned = $plan->steps->pluck('batch_id')->unique();
         self::assertNotEmpty($planned);
-        self::assertLessThan(count($lots), $planned->count());
+        self::assertLessThan(count($batches), $planned->count());
         $this->actingAs($this->viewer)->get('/day')->assertOk()
             ->assertSee('finds no time in the hours there are')
-            ->assertSee((count($lots) - $planned->count()).' lots find no time in the hours there are.')
+            ->assertSee((count($batches) - $planned->count()).' lots find no time in the hours there are.')
             ->assertDontSee('Every date is kept');
     }
 
     public function test_a_plan_stands_until_something_is_done_and_then_says_what_moved(): void
     {
-        $lot = $this->waiting(Station::Coat);
+        $batch = $this->waiting(Station::Coat);
         foreach (range(1, 4) as $n) {
             $this->waiting();
         }
         $first = $this->plan();
-        $other = $first->steps->unique('lot_id')->last()?->lot;
+        $other = $first->steps->unique('batch_id')->last()?->batch;
         self::assertNotNull($other);
         self::assertSame($first->id, $this->plan()->id);
         $this->later(20);
         $this->actingAs($this->finisher)->get('/day')->assertOk();
-        $this->send('/day/wishes', ['lot' => $other->id, 'kind' => 'not_before', 'not_before' => '2026-11-05']);
+        $this->send('/day/preferences', ['lot' => $other->id, 'kind' => 'not_before', 'not_before' => '2026-11-05']);
         $second = $this->plan();
         self::assertNotSame($first->id, $second->id);
-        $begins = $second->steps->where('lot_id', $other->id)->min('from_at');
+        $begins = $second->steps->where('batch_id', $other->id)->min('from_at');
         self::assertSame('2026-11-05', ShopClock::local($begins)->toDateString());
         $this->get('/day')->assertSee('beside the plan before')->assertSee("Job {$other->part->job->number}");
         // What is under way is neither moved nor given to another.
-        $was = $first->steps->where('lot_id', $lot->id)->first();
-        $is = $second->steps->where('lot_id', $lot->id)->first();
+        $was = $first->steps->where('batch_id', $batch->id)->first();
+        $is = $second->steps->where('batch_id', $batch->id)->first();
         self::assertEquals([$was->from_at, $was->user_id, true], [$is->from_at, $is->user_id, $is->begun]);
     }
 
     public function test_this_first_and_she_does_it_are_heeded_and_taken_back(): void
     {
-        $lots = array_map(fn (int $n): Lot => $this->waiting(Station::Coat, due: '2026-11-03'), range(1, 6));
-        $ends = $this->plan()->steps->groupBy('lot_id')->map(fn ($of) => $of->max('to_at'));
+        $batches = array_map(fn (int $n): Batch => $this->waiting(Station::Coat, due: '2026-11-03'), range(1, 6));
+        $ends = $this->plan()->steps->groupBy('batch_id')->map(fn ($of) => $of->max('to_at'));
         $last = $ends->sortDesc()->keys()->first();
-        $this->send('/day/wishes', ['lot' => $last, 'kind' => 'first'])->assertRedirect('/day');
-        $this->send('/day/wishes', ['lot' => $last, 'kind' => 'by', 'who' => $this->owner->id])->assertRedirect('/day');
+        $this->send('/day/preferences', ['lot' => $last, 'kind' => 'first'])->assertRedirect('/day');
+        $this->send(
+            '/day/preferences',
+            ['lot' => $last, 'kind' => 'by', 'who' => $this->owner->id],
+        )->assertRedirect('/day');
         $plan = $this->plan();
-        $mine = $plan->steps->where('lot_id', $last);
+        $mine = $plan->steps->where('batch_id', $last);
         $hands = $mine->whereNotNull('user_id')->pluck('user_id')->unique()->values()->all();
         self::assertSame([$this->owner->id], $hands);
-        $ends = $plan->steps->groupBy('lot_id')->map(fn ($of) => $of->max('to_at'));
+        $ends = $plan->steps->groupBy('batch_id')->map(fn ($of) => $of->max('to_at'));
         self::assertTrue($ends[$last]->lt($ends->max()), 'it was the last, and is not any more');
         // The same wish twice is one; taken back it is none.
-        $this->send('/day/wishes', ['lot' => $last, 'kind' => 'first']);
-        self::assertSame(1, Wish::query()->where('kind', 'first')->whereNull('withdrawn_at')->count());
-        foreach (Wish::query()->whereNull('withdrawn_at')->get() as $wish) {
-            $this->send("/wishes/{$wish->id}/withdraw", []);
+        $this->send('/day/preferences', ['lot' => $last, 'kind' => 'first']);
+        self::assertSame(1, SchedulingPreference::query()->where('kind', 'first')->whereNull('withdrawn_at')->count());
+        foreach (SchedulingPreference::query()->whereNull('withdrawn_at')->get() as $wish) {
+            $this->send("/scheduling-preferences/{$wish->id}/withdraw", []);
         }
-        self::assertSame(0, Wish::query()->whereNull('withdrawn_at')->count());
-        $this->send('/day/wishes', ['lot' => $lots[0]->id, 'kind' => 'by'])->assertSessionHasErrors([
+        self::assertSame(0, SchedulingPreference::query()->whereNull('withdrawn_at')->count());
+        $this->send('/day/preferences', ['lot' => $batches[0]->id, 'kind' => 'by'])->assertSessionHasErrors([
             'who' => 'Done by is not picked; pick who does it.',
         ]);
-        $this->send('/day/wishes', ['lot' => $lots[0]->id, 'kind' => 'not_before', 'not_before' => '2026-11-01'])
+        $this->send(
+            '/day/preferences',
+            ['lot' => $batches[0]->id, 'kind' => 'not_before', 'not_before' => '2026-11-01'],
+        )
             ->assertSessionHasErrors('not_before');
     }
 
     public function test_one_rack_holds_one_load_from_hanging_to_its_last_bake(): void
     {
-        $lots = [$this->waiting(), $this->waiting(), $this->waiting()];
+        $batches = [$this->waiting(), $this->waiting(), $this->waiting()];
         $this->actingAs($this->owner)->get('/hours')->assertSee('Racks or carts');
         $this->send('/hours', ['hours' => [2 => '7:30-17:00'], 'racks' => '0'], $this->owner, 'PUT')
             ->assertSessionHasErrors('racks');
         $hours = array_fill(1, 5, '7:30-17:00');
         $this->send('/hours', ['hours' => $hours, 'racks' => '1'], $this->owner, 'PUT')->assertSessionHasNoErrors();
         $held = [];
-        foreach ($lots as $lot) {
-            $mine = PlanOfDay::standing()->steps->where('lot_id', $lot->id);
+        foreach ($batches as $batch) {
+            $mine = PlanDay::standing()->steps->where('batch_id', $batch->id);
             $held[] = [
                 $mine->first(fn (PlannedStep $one): bool => str_contains($one->name, 'hang'))?->from_at,
                 $mine->whereNotNull('oven_id')->max('to_at'),
@@ -189,8 +195,8 @@ final class DayTest extends ShopTestCase
     {
         CarbonImmutable::setTestNow(CarbonImmutable::parse('2026-11-03 07:30', 'Europe/Zurich'));
         $this->oven->update(['minutes_to_200' => 50]);
-        $lots = [$this->waiting(Station::Cure), $this->waiting(Station::Cure)];
-        $lots[1]->part->update(['mass_kg' => 60]);
+        $batches = [$this->waiting(Station::Cure), $this->waiting(Station::Cure)];
+        $batches[1]->part->update(['mass_kg' => 60]);
         $bakes = $this->plan()->steps->whereNotNull('oven_id')->sortBy('from_at')->values();
         self::assertSame('08:20', ShopClock::hour($bakes[0]->from_at));
         $isShared = $bakes[1]->from_at->eq($bakes[0]->from_at);
@@ -198,7 +204,7 @@ final class DayTest extends ShopTestCase
         self::assertTrue($isShared || $apart < 30, "the second waits for no other heating up: {$apart}");
         Shop::current()->update(['ovens_overnight' => true]);
         self::assertSame('07:30', ShopClock::hour(
-            PlanOfDay::standing(anew: true)->steps->whereNotNull('oven_id')->min('from_at'),
+            PlanDay::standing(anew: true)->steps->whereNotNull('oven_id')->min('from_at'),
         ));
     }
 
@@ -211,20 +217,20 @@ final class DayTest extends ShopTestCase
         $other = $this->waiting(Station::Cure);
         $plan = $this->plan();
         $out = $bake->shut_at?->addMinutes((int) $bake->minutes);
-        $step = $plan->steps->where('lot_id', $other->id)->whereNotNull('oven_id')->first();
+        $step = $plan->steps->where('batch_id', $other->id)->whereNotNull('oven_id')->first();
         self::assertNotNull($step);
         self::assertTrue($step->from_at->addSeconds(2)->gte($out));
-        $inside = $plan->steps->where('lot_id', $bake->items->first()?->lot_id)->first();
+        $inside = $plan->steps->where('batch_id', $bake->items->first()?->batch_id)->first();
         self::assertNotNull($inside);
         self::assertTrue($inside->from_at->addSeconds(2)->gte($out), 'what is in it goes on when it is out');
     }
 
     public function test_what_is_late_is_said_with_its_reason_and_ways_out(): void
     {
-        $lot = $this->waiting(Station::MaskAndHang, due: '2026-11-02');
+        $batch = $this->waiting(Station::MaskAndHang, due: '2026-11-02');
         $page = $this->actingAs($this->finisher)->get('/day')->assertOk();
-        $page->assertSee('One lot will be late')->assertSee("Job {$lot->part->job->number}")->assertSee('Ways out');
-        $this->get("/day/late/{$lot->id}")->assertOk()->assertSee('Promise it for later');
+        $page->assertSee('One lot will be late')->assertSee("Job {$batch->part->job->number}")->assertSee('Ways out');
+        $this->get("/day/late/{$batch->id}")->assertOk()->assertSee('Promise it for later');
         $calm = $this->waiting();
         $this->get("/day/late/{$calm->id}")->assertSee('nothing was promised for it');
     }
@@ -271,7 +277,7 @@ final class DayTest extends ShopTestCase
         self::assertTrue(Shop::query()->findOrFail(1)->ovens_overnight);
         $this->put("/hours/{$this->finisher->id}", ['hours' => [2 => '8:00-9:00'], 'works_at' => ['coat']]);
         $this->waiting(Station::MaskAndHang);
-        $hers = PlanOfDay::standing(anew: true)->steps->where('user_id', $this->finisher->id);
+        $hers = PlanDay::standing(anew: true)->steps->where('user_id', $this->finisher->id);
         self::assertSame([], $hers->reject(fn (PlannedStep $one): bool => $one->station === Station::Coat)->all());
     }
 
@@ -289,27 +295,27 @@ final class DayTest extends ShopTestCase
 
     public function test_what_if_answers_and_leaves_nothing(): void
     {
-        $lot = $this->waiting();
+        $batch = $this->waiting();
         $this->plan();
-        $before = [Job::query()->count(), Part::query()->count(), Lot::query()->count(), DayPlan::query()->count()];
-        $part = $lot->part_id;
+        $before = [Job::query()->count(), Part::query()->count(), Batch::query()->count(), DayPlan::query()->count()];
+        $part = $batch->part_id;
         $page = $this->actingAs($this->viewer)->get("/day/what-if?part={$part}&count=6&due=2026-11-20");
         $page->assertOk()->assertSee('Done ')->assertSee('nobody is late by it');
         $this->get("/day/what-if?part={$part}&count=6&due=2026-11-02")->assertSee('after the date wished for');
         $this->get("/day/what-if?part={$part}&count=0")->assertSessionHasErrors('count');
         self::assertSame($before, [
-            Job::query()->count(), Part::query()->count(), Lot::query()->count(), DayPlan::query()->count(),
+            Job::query()->count(), Part::query()->count(), Batch::query()->count(), DayPlan::query()->count(),
         ]);
     }
 
     public function test_what_was_wished_first_is_not_called_late_by_what_might_come(): void
     {
-        $lot = $this->waiting(Station::Coat, '2026-11-20');
-        $this->send('/day/wishes', ['lot' => $lot->id, 'kind' => 'first']);
+        $batch = $this->waiting(Station::Coat, '2026-11-20');
+        $this->send('/day/preferences', ['lot' => $batch->id, 'kind' => 'first']);
         $page = $this->actingAs($this->finisher)->get('/day')->assertOk()->assertSee('Every date is kept');
         $page->assertDontSee('no plan has less than');
-        $this->get("/day/what-if?part={$lot->part_id}&count=2")->assertOk()->assertSee('nobody is late by it');
-        $this->send('/day/wishes', ['lot' => $this->waiting(due: '2026-11-02')->id, 'kind' => 'first']);
+        $this->get("/day/what-if?part={$batch->part_id}&count=2")->assertOk()->assertSee('nobody is late by it');
+        $this->send('/day/preferences', ['lot' => $this->waiting(due: '2026-11-02')->id, 'kind' => 'first']);
         $this->get('/day')->assertSee('how little it could be is not known');
     }
 

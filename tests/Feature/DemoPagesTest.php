@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Cure\BakeBoard;
-use App\Actions\Day\PlanOfDay;
-use App\Models\Job;
-use App\Models\OvenLoad;
+use App\Curing\Models\OvenLoad;
+use App\Curing\ViewModels\BakeViewModel;
+use App\Intake\Models\Job;
+use App\Scheduling\Commands\PlanDay;
 
 /** Every page of the demo shop opens, says what it says in the reader's units, and keeps the content policy. */
 final class DemoPagesTest extends DemoTestCase
@@ -35,7 +35,7 @@ final class DemoPagesTest extends DemoTestCase
     public function test_the_demo_shop_has_a_running_oven_and_a_year_of_history(): void
     {
         $running = OvenLoad::query()->where('status', 'running')->firstOrFail();
-        self::assertNotNull(BakeBoard::of($running)->outlook->bestPull());
+        self::assertNotNull(BakeViewModel::of($running)->outlook->bestPull());
         self::assertSame(19, Job::query()->where('status', 'released')->count(), 'a year of history, and yesterday');
     }
 
@@ -43,7 +43,7 @@ final class DemoPagesTest extends DemoTestCase
     {
         $this->withoutExceptionHandling();
         $this->actingAs($this->mara)->get('/day')->assertOk()->assertSee('Loads of the ovens');
-        self::assertGreaterThan(60, PlanOfDay::standing()->steps->count());
+        self::assertGreaterThan(60, PlanDay::standing()->steps->count());
     }
 
     public function test_every_page_has_a_strict_policy_and_no_address_of_another_host(): void

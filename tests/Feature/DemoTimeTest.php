@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Shop;
-use App\Models\WorkHours;
-use App\Support\ShopClock;
+use App\Accounts\Models\Shop;
+use App\Platform\Clock\ShopClock;
+use App\Scheduling\Models\WorkHours;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoTime;
 use Illuminate\Support\Facades\DB;
@@ -44,7 +44,7 @@ final class DemoTimeTest extends DemoTestCase
 
     public function test_nobody_works_at_night_or_on_a_weekend(): void
     {
-        $times = DB::table('trail')->pluck('at')->merge(DB::table('moves')->pluck('at'));
+        $times = DB::table('audit_entries')->pluck('at')->merge(DB::table('batch_events')->pluck('at'));
         foreach ($times as $at) {
             $local = CarbonImmutable::parse($at, 'UTC')->setTimezone(DemoTime::ZONE);
             self::assertTrue($local->isWeekday() && $local->hour >= 7 && $local->hour < 16, (string) $local);

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\LoadKind;
-use Aenum\Core\Word\Station;
-use App\Models\Fault;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Oven;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\User;
+use Aenum\Core\Trade\LoadKind;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
+use App\Curing\Models\OvenLoad;
+use App\Inspection\Models\Defect;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
 
 /** Every page there is, with what stands in the database, and what each may say in the reader's units. */
 trait EveryPage
@@ -26,8 +26,8 @@ trait EveryPage
     private const ALONE = [
         '/', '/find?q=lantern', '/jobs/create', '/powders', '/powders/create', '/ovens', '/ovens/create', '/shop',
         '/people', '/hours', '/day', '/day/mine', '/day/sheet', '/day/what-if', '/quotes',
-        '/quote-policies', '/devices', '/devices/door',
-        '/metal', '/rules', '/library', '/faults', '/learn', '/guns',
+        '/quote-policies', '/devices', '/devices/api',
+        '/metal', '/rules', '/library', '/defects', '/learn', '/guns',
         '/practice', '/practice/refill', '/practice/checklist',
     ];
 
@@ -72,8 +72,8 @@ trait EveryPage
             ...$bakeOuts->map(fn (int $id): string => "/station/bake-out?load={$id}")->all(),
             ...$ids(Powder::class, '/powders/%d'),
             ...$ids(Powder::class, '/powders/%d/edit'),
-            ...$ids(Fault::class, '/faults/%d'),
-            ...Lot::query()->where('station', Station::Inspect)->where('fate', 'open')->pluck('id')->map(
+            ...$ids(Defect::class, '/defects/%d'),
+            ...Batch::query()->where('station', Station::Inspect)->where('status', 'open')->pluck('id')->map(
                 fn (int $id): string => "/station/inspect?lot={$id}",
             )->all(),
             ...$ids(Oven::class, '/ovens/%d/edit'),
@@ -87,7 +87,7 @@ trait EveryPage
         $answer = $this->actingAs($owner->refresh())->get($page);
         self::assertSame(200, $answer->getStatusCode(), $page);
         // Devices speak SI to every reader.
-        if (! str_starts_with($page, '/practice') && $page !== '/devices/door') {
+        if (! str_starts_with($page, '/practice') && $page !== '/devices/api') {
             $this->saysNothingIn(
                 self::UNITS_OF_THE_OTHER_SYSTEM[$system],
                 (string) $answer->getContent(),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Floor\RunOven;
-use App\Support\FieldNames;
+use Aenum\Core\Trade\Station;
+use App\Curing\Commands\RunOven;
+use App\Platform\Validation\FieldNames;
 
 /** A field and what is said of it use one name. */
 final class FieldNamesTest extends ShopTestCase

@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Rule\Finding;
-use Aenum\Core\Rule\RuleBook;
-use Aenum\Core\Rule\Severity;
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\BakeOut\HangBakeOut;
-use App\Actions\Cure\BakeBoard;
-use App\Actions\Cure\LedgerLine;
-use App\Actions\Inspect\LookedOver;
-use App\Actions\Inspect\LookLine;
-use App\Actions\Log\CoolingClock;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\TickStep;
-use App\Actions\Rail\MoveLot;
-use App\Actions\Release\RecordOfLot;
-use App\Actions\Release\SheetPart;
-use App\Actions\Remedy\Remedies;
-use App\Actions\Route\PartRoute;
-use App\Models\Gun;
-use App\Models\Move;
-use App\Models\OvenLoadItem;
-use App\Models\Reading;
-use App\Models\Shop;
-use App\Models\User;
-use App\Support\Units;
+use Aenum\Core\Rules\Finding;
+use Aenum\Core\Rules\RuleBook;
+use Aenum\Core\Rules\Severity;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Gun;
+use App\Curing\Commands\LoadBakeOut;
+use App\Curing\Models\OvenLoadItem;
+use App\Curing\Models\Reading;
+use App\Curing\ViewModels\BakeViewModel;
+use App\Curing\ViewModels\CureLedgerLine;
+use App\Inspection\Commands\InspectionChecklist;
+use App\Inspection\ViewModels\ChecklistLine;
+use App\Platform\Presentation\Units;
+use App\Release\Queries\BatchRecord;
+use App\Release\ViewModels\CertificateBatch;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Models\BatchEvent;
+use App\Routing\Queries\CoolingEstimate;
+use App\Routing\Queries\PartRoute;
+use App\Routing\Queries\RoutingProgress;
+use App\ShopFloor\Commands\MoveBatch;
+use App\ShopFloor\Commands\Remedies;
 
 /** What stopped people in the first week of a shop of their own, each held so that it does not come back. */
 final class FirstWeekTest extends ShopTestCase
@@ -71,26 +71,28 @@ final class FirstWeekTest extends ShopTestCase
         $out('6')->assertSessionHasErrors('item');
         $out('2')->assertSessionHasNoErrors();
         self::assertSame([4, 2], OvenLoadItem::query()->orderBy('id')->pluck('count')->all());
-        self::assertSame([4, 2], $part->lots()->orderBy('id')->pluck('count')->all());
+        self::assertSame([4, 2], $part->batches()->orderBy('id')->pluck('count')->all());
         $page = $this->page("/bakes/{$load->id}");
         self::assertStringContainsString('What each is now', $page);
         self::assertStringContainsString('Sign, on to Inspect', $page);
-        $two = $part->lots()->where('count', 2)->firstOrFail();
-        $this->send("/lots/{$two->id}/go", ['seen_at' => 'cure', 'to' => 'inspect', 'then' => 'on'])
+        $two = $part->batches()->where('count', 2)->firstOrFail();
+        $this->send("/batches/{$two->id}/go", ['seen_at' => 'cure', 'to' => 'inspect', 'then' => 'on'])
             ->assertSessionHasNoErrors();
         self::assertSame(Station::Inspect, $two->refresh()->station);
         // Their record has their own minutes, the ledger the minute they left.
         $this->later(20);
         $this->send("/bakes/{$load->id}/pull")->assertSessionHasNoErrors();
-        $minutes = fn ($lot): float => RecordOfLot::build($lot->refresh())['bakes'][0]['minutes'];
+        $minutes = fn ($batch): float => BatchRecord::build($batch->refresh())['bakes'][0]['minutes'];
         self::assertEqualsWithDelta($load->minutes + 1, $minutes($two), 0.2);
-        $four = $part->lots()->where('count', 4)->firstOrFail();
+        $four = $part->batches()->where('count', 4)->firstOrFail();
         self::assertEqualsWithDelta($load->minutes + 21, $minutes($four), 0.2);
         // Their curve ends where they left, also in the oven's picture of the last time.
-        $end = fn ($lot): float => (float) last(RecordOfLot::build($lot->refresh())['bakes'][0]['curve']['minutes']);
+        $end = fn ($batch): float => (float) last(
+            BatchRecord::build($batch->refresh())['bakes'][0]['curve']['minutes'],
+        );
         self::assertEqualsWithDelta($load->minutes + 1, $end($two), 0.2);
         self::assertEqualsWithDelta($load->minutes + 21, $end($four), 0.2);
-        $ledger = LedgerLine::all(BakeBoard::of($load->refresh()));
+        $ledger = CureLedgerLine::all(BakeViewModel::of($load->refresh()));
         self::assertStringStartsWith('out at ', $ledger[1]->doneAt);
         self::assertStringNotContainsString('-1.0', implode(' ', array_map(fn ($one) => $one->doneAt, $ledger)));
     }
@@ -99,10 +101,10 @@ final class FirstWeekTest extends ShopTestCase
     {
         Shop::current()->update(['hook_kg' => 25]);
         $part = $this->part($this->job(Station::Intake), 'bollard', 34, 0.9, 2);
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         // Refused at the counter, the remedies stand under the refusal.
         $this->actingAs($this->finisher)->from("/jobs/{$part->job_id}")->followingRedirects()
-            ->post("/lots/{$lot->id}/go", ['seen_at' => 'intake', 'then' => 'on'])
+            ->post("/batches/{$batch->id}/go", ['seen_at' => 'intake', 'then' => 'on'])
             ->assertSee('the hook carries 25')->assertSee('Hang each on 2 hooks');
         $remedy = ['rule' => 'hook-load', 'remedy' => 'more_hooks'];
         $this->send("/parts/{$part->id}/remedies", $remedy, as: $this->viewer)->assertForbidden();
@@ -141,15 +143,15 @@ final class FirstWeekTest extends ShopTestCase
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 1);
         $this->hangAt($part, Station::Release);
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         self::assertStringContainsString('cool to handle at', $this->page('/station/release'));
-        $this->send("/lots/{$lot->id}/release", ['note' => 'he waits'])->assertSessionHasErrors('release');
+        $this->send("/batches/{$batch->id}/release", ['note' => 'he waits'])->assertSessionHasErrors('release');
         $this->cooled();
-        $this->send("/lots/{$lot->id}/release", ['note' => 'he waits'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/release", ['note' => 'he waits'])->assertSessionHasNoErrors();
         self::assertStringNotContainsString('cool to handle', $this->page("/jobs/{$part->job_id}/sheet"));
         $open = ['says' => 'thin', 'pieces' => 2, 'became' => 'open: nobody has decided yet', 'open' => true];
         $sanded = ['became' => 'sanded', 'open' => false] + $open;
-        $sheet = SheetPart::of(['faults' => [$open, $sanded]], Units::current());
+        $sheet = CertificateBatch::of(['faults' => [$open, $sanded]], Units::current());
         self::assertSame(['Thin on 2: sanded'], $sheet->agreed);
         $pdf = (string) $this->get("/jobs/{$part->job_id}/sheet.pdf")->assertOk()->getContent();
         self::assertStringNotContainsString('/URI', $pdf, 'the library links to itself');
@@ -175,16 +177,16 @@ final class FirstWeekTest extends ShopTestCase
     public function test_a_move_forward_to_an_earlier_station_is_no_return(): void
     {
         $part = $this->part($this->job(Station::Intake), 'hinge', 1.2, 0.1, 2, 'carbon_steel');
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         foreach ([Station::MaskAndHang, Station::Blast] as $to) {
-            $from = $lot->refresh()->station;
-            $this->excuse($lot, $to);
-            $walk = LotWalk::of($lot->refresh())->walk;
+            $from = $batch->refresh()->station;
+            $this->excuse($batch, $to);
+            $walk = RoutingProgress::of($batch->refresh())->walk;
             if (! $from->isAfter($to) || $walk->leadsTo($to)) {
-                (new MoveLot())->send($lot, $this->finisher, $to, null, $from);
+                (new MoveBatch())->send($batch, $this->finisher, $to, null, $from);
             }
         }
-        self::assertSame([], Move::query()->where('kind', 'sent_back')->pluck('to_station')->all());
+        self::assertSame([], BatchEvent::query()->where('kind', 'sent_back')->pluck('to_station')->all());
         self::assertStringNotContainsString('Returned by', $this->page('/station/blast'));
     }
 
@@ -192,7 +194,7 @@ final class FirstWeekTest extends ShopTestCase
     {
         $part = $this->part($this->job(Station::BakeOut), 'finial', 1.4, 0.08, 6, 'cast_aluminium');
         $step = collect(PartRoute::of($part)->steps)->firstOrFail(fn ($one) => $one->kind === StepKind::BakeOut);
-        $load = (new HangBakeOut())($this->oven, [$this->lot($part)->id => 6], $this->owner);
+        $load = (new LoadBakeOut())($this->oven, [$this->batch($part)->id => 6], $this->owner);
         self::assertEqualsWithDelta($load->minutes, $step->waitMinutes, 1.0);
         $set = ['target' => '210', 'hold' => '45', 'setpoint' => (string) $load->setpoint_c];
         $hot = $load->minutes;
@@ -213,29 +215,29 @@ final class FirstWeekTest extends ShopTestCase
         $part = $this->part($this->job());
         $load = $this->hang($part);
         $this->bakeFor($load, $load->minutes + 1);
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         // By every way a solvent, a stripper or a bath could reach it.
         foreach (['strip-clock', 'wash-clock'] as $clock) {
-            $this->send("/lots/{$lot->id}/{$clock}", ['step' => 'any'])->assertSessionHasErrors('step');
+            $this->send("/batches/{$batch->id}/{$clock}", ['step' => 'any'])->assertSessionHasErrors('step');
             self::assertStringContainsString('before', session('errors')->first('step'));
         }
-        $lot->update(['station' => Station::Inspect]);
+        $batch->update(['station' => Station::Inspect]);
         $coat = $part->coats()->firstOrFail();
         $rub = fn () => $this->send("/coats/{$coat->id}/solvent-rub", [
-            'rubs' => '50', 'rating' => '5', 'solvent' => 'MEK', 'lot' => (string) $lot->id,
+            'rubs' => '50', 'rating' => '5', 'solvent' => 'MEK', 'lot' => (string) $batch->id,
         ]);
-        self::assertStringContainsString('Hot metal: about 2', $this->page("/station/inspect?lot={$lot->id}"));
+        self::assertStringContainsString('Hot metal: about 2', $this->page("/station/inspect?lot={$batch->id}"));
         $rub()->assertSessionHasErrors('rubs');
-        $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72', 'lot' => (string) $lot->id])
+        $this->send("/coats/{$coat->id}/film", ['readings' => '70 71 72', 'lot' => (string) $batch->id])
             ->assertSessionHasErrors('film');
-        $cool = CoolingClock::of($lot->refresh())?->handleAt();
+        $cool = CoolingEstimate::of($batch->refresh())?->handleAt();
         self::assertNotNull($cool);
         self::assertTrue($cool->gt(now()->addMinutes(20)) && $cool->lt(now()->addMinutes(240)));
-        $read = fn (string $metal) => $this->send("/lots/{$lot->id}/metal-temperature", ['metal' => $metal]);
+        $read = fn (string $metal) => $this->send("/batches/{$batch->id}/metal-temperature", ['metal' => $metal]);
         $read('')->assertSessionHasErrors('metal');
         $read('31')->assertSessionHasNoErrors();
         $rub()->assertSessionHasNoErrors();
-        self::assertStringNotContainsString('Hot metal', $this->page("/station/inspect?lot={$lot->id}"));
+        self::assertStringNotContainsString('Hot metal', $this->page("/station/inspect?lot={$batch->id}"));
     }
 
     public function test_how_the_gun_is_used_is_asked_once_and_a_gap_is_asked_about_before_it_counts(): void
@@ -244,7 +246,7 @@ final class FirstWeekTest extends ShopTestCase
         $load = $this->hang($this->part($this->job()));
         $this->send("/bakes/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later(12);
-        $board = BakeBoard::of($load->refresh());
+        $board = BakeViewModel::of($load->refresh());
         $metal = $board->surfaceC(0, 60 * $board->nowRunMinutes());
         $reading = ['item' => $board->readItems()[0]->key(), 'set_emissivity' => '0.9'];
         $read = fn (array $more) => $this->send("/loads/{$load->id}/readings", $more + $reading);
@@ -263,21 +265,24 @@ final class FirstWeekTest extends ShopTestCase
     public function test_a_history_keeps_the_pieces_each_line_was_about(): void
     {
         $part = $this->part($this->job(Station::Blast), 'bracket', 1, 0.1, 6);
-        $lot = $this->lot($part);
-        (new MoveLot())->sign($lot, $this->finisher, 'blasted all six', Station::Blast);
-        $this->send("/lots/{$lot->id}/split", ['pieces' => '2', 'seen_at' => 'blast'])->assertSessionHasNoErrors();
-        $signed = Move::query()->where('kind', 'signed')->firstOrFail();
+        $batch = $this->batch($part);
+        (new MoveBatch())->sign($batch, $this->finisher, 'blasted all six', Station::Blast);
+        $this->send("/batches/{$batch->id}/split", ['pieces' => '2', 'seen_at' => 'blast'])->assertSessionHasNoErrors();
+        $signed = BatchEvent::query()->where('kind', 'signed')->firstOrFail();
         self::assertSame(6, $signed->pieces);
         self::assertStringContainsString('6 × bracket', $signed->who());
-        self::assertSame(4, $lot->refresh()->count);
-        self::assertSame('2 of 6 into', substr((string) Move::query()->where('kind', 'split')->value('note'), 0, 11));
+        self::assertSame(4, $batch->refresh()->count);
+        self::assertSame(
+            '2 of 6 into',
+            substr((string) BatchEvent::query()->where('kind', 'split')->value('note'), 0, 11),
+        );
     }
 
     public function test_what_is_done_at_the_oven_is_signed_on_at_its_station(): void
     {
         $part = $this->part($this->job(), 'bridge post', 2.0, 0.2, 2, 'carbon_steel');
         $this->bakeFor($this->hang($part), 60);
-        $page = $this->page('/station/cure?lot='.$this->lot($part)->id);
+        $page = $this->page('/station/cure?lot='.$this->batch($part)->id);
         self::assertStringContainsString('Here, and not for the oven', $page);
         self::assertStringContainsString('Sign, on to Inspect', $page);
     }
@@ -300,10 +305,10 @@ final class FirstWeekTest extends ShopTestCase
     {
         $this->green->update(['specific_gravity' => null]);
         $gun = Gun::query()->create(['name' => 'Cup gun', 'kind' => 'unknown', 'feed' => 'cup', 'most_kv' => 100]);
-        $lot = $this->lot($this->part($this->job(Station::Coat), 'cap', 0.5, 0.05));
-        TickStep::reopen($lot, $this->finisher, 'coat-1-1', 'not sprayed yet');
-        $lot->update(['station' => Station::Coat]);
-        $page = fn (): string => $this->page("/station/coat?lot={$lot->id}");
+        $batch = $this->batch($this->part($this->job(Station::Coat), 'cap', 0.5, 0.05));
+        CompleteStep::reopen($batch, $this->finisher, 'coat-1-1', 'not sprayed yet');
+        $batch->update(['station' => Station::Coat]);
+        $page = fn (): string => $this->page("/station/coat?lot={$batch->id}");
         self::assertStringContainsString('Estimated: specific gravity 1.5, powder flow, pattern width.', $page());
         $this->green->update(['specific_gravity' => 1.6]);
         $gun->update(['flow_g_min' => 140, 'pattern_mm' => 180]);
@@ -312,20 +317,20 @@ final class FirstWeekTest extends ShopTestCase
 
     public function test_all_looks_that_need_no_name_are_ticked_at_once(): void
     {
-        $lot = $this->lot($this->part($this->job(Station::Inspect), 'cap', 0.5, 0.05));
+        $batch = $this->batch($this->part($this->job(Station::Inspect), 'cap', 0.5, 0.05));
         $listed = fn (Station $at): string => implode(',', array_map(
-            fn (LookLine $line): string => $line->key(),
-            LookedOver::of(LotWalk::of($lot->refresh()))->unnamed($at),
+            fn (ChecklistLine $line): string => $line->key(),
+            InspectionChecklist::of(RoutingProgress::of($batch->refresh()))->unnamed($at),
         ));
-        $all = fn (string $keys) => $this->send("/lots/{$lot->id}/looks/all", ['listed' => $keys]);
+        $all = fn (string $keys) => $this->send("/batches/{$batch->id}/inspection-checks/all", ['listed' => $keys]);
         $inspect = $listed(Station::Inspect);
         $all($listed(Station::Release))->assertSessionHasErrors('listed');
         $all($inspect)->assertSessionHasNoErrors();
         $all($inspect)->assertSessionHasErrors('listed');
         // A tablet that still shows Inspect ticks nothing of Release.
-        $lot->refresh()->update(['station' => Station::Release]);
+        $batch->refresh()->update(['station' => Station::Release]);
         $all($inspect)->assertSessionHasErrors('listed');
-        $over = LookedOver::of(LotWalk::of($lot->refresh()));
+        $over = InspectionChecklist::of(RoutingProgress::of($batch->refresh()));
         self::assertSame([], $over->unnamed(Station::Inspect));
         self::assertGreaterThan(2, count($over->at(Station::Inspect)));
         self::assertNotSame([], $over->unnamed(Station::Release), 'those of Release are looked at there');
@@ -343,32 +348,32 @@ final class FirstWeekTest extends ShopTestCase
     public function test_who_works_alone_ticks_several_steps_at_once_and_is_taken_along(): void
     {
         $part = $this->part($this->job(Station::Intake), 'grille', 3, 0.4, 4, 'carbon_steel');
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         $at = Station::Wash;
         $first = collect(PartRoute::of($part)->steps)->search(fn ($step): bool => $step->kind->station() === $at);
         foreach ([StepKind::Scrub, StepKind::Rinse] as $more) {
             $this->send("/parts/{$part->id}/route", ['how' => 'add', 'at' => $first, 'kind' => $more->value]);
         }
-        $lot = $this->lot($part->refresh());
-        $this->excuse($lot, $at);
-        $lot->update(['station' => $at]);
+        $batch = $this->batch($part->refresh());
+        $this->excuse($batch, $at);
+        $batch->update(['station' => $at]);
         $here = fn (): array => array_values(array_filter(
-            LotWalk::of($lot->refresh())->walk->here($at),
-            fn (int $n): bool => ! LotWalk::of($lot)->walk->steps[$n]->kind->hasOwnLog(),
+            RoutingProgress::of($batch->refresh())->walk->here($at),
+            fn (int $n): bool => ! RoutingProgress::of($batch)->walk->steps[$n]->kind->hasOwnLog(),
         ));
-        $steps = array_map(fn ($line) => $line->key, LotWalk::of($lot->refresh())->some($here()));
+        $steps = array_map(fn ($line) => $line->key, RoutingProgress::of($batch->refresh())->some($here()));
         self::assertGreaterThan(1, count($steps));
-        $this->actingAs($this->finisher)->get("/station/{$at->value}?lot={$lot->id}")
+        $this->actingAs($this->finisher)->get("/station/{$at->value}?lot={$batch->id}")
             ->assertSee('All '.count($steps).' done');
-        $this->send("/lots/{$lot->id}/tick", ['steps' => [...$steps, 'nonsense']])->assertSessionHasErrors('step');
+        $this->send("/batches/{$batch->id}/tick", ['steps' => [...$steps, 'nonsense']])->assertSessionHasErrors('step');
         self::assertCount(count($steps), $here(), 'all of them or none');
-        $this->send("/lots/{$lot->id}/tick", ['steps' => $steps])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/tick", ['steps' => $steps])->assertSessionHasNoErrors();
         self::assertSame([], $here());
-        $this->excuse($lot->refresh(), LotWalk::of($lot)->nextStation());
+        $this->excuse($batch->refresh(), RoutingProgress::of($batch)->nextStation());
         $go = ['seen_at' => $at->value, 'then' => 'on', 'note' => 'dry'];
-        $to = LotWalk::of($lot->refresh())->nextStation();
+        $to = RoutingProgress::of($batch->refresh())->nextStation();
         User::query()->whereKeyNot($this->finisher->id)->update(['active' => false]);
-        $this->send("/lots/{$lot->id}/go", $go)->assertRedirect("/station/{$to->value}?lot={$lot->id}");
+        $this->send("/batches/{$batch->id}/go", $go)->assertRedirect("/station/{$to->value}?lot={$batch->id}");
     }
 
     public function test_a_message_is_a_sentence_and_names_the_field(): void

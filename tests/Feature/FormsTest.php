@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Route\WriteFacts;
-use App\Models\Bag;
-use App\Models\BenchClock;
-use App\Models\Fitting;
-use App\Models\LogLine;
-use App\Models\Mask;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Models\Pin;
-use App\Models\PracticeRun;
+use Aenum\Core\Trade\Station;
+use App\Catalog\Models\Mask;
+use App\Curing\Models\OvenLoad;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Bag;
+use App\Intake\Models\Part;
+use App\Intake\Models\Pin;
+use App\Preparation\Models\MaskApplication;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Models\LogLine;
+use App\Routing\Models\StepTimer;
+use App\Training\Models\PracticeRun;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,10 +52,10 @@ final class FormsTest extends ShopTestCase
     private function written(): int
     {
         return LogLine::query()->count() +
-            BenchClock::query()->count() +
+            StepTimer::query()->count() +
             Pin::query()->count() +
             Bag::query()->count() +
-            Fitting::query()->count() +
+            MaskApplication::query()->count() +
             Mask::query()->count() +
             OvenLoad::query()->count() +
             PracticeRun::query()->count();
@@ -77,12 +77,12 @@ final class FormsTest extends ShopTestCase
                 ['bag' => 'B1', 'holds' => 'screws', 'count' => '4'],
                 1,
             ],
-            'a strip clock' => [Station::Strip, '/lots/{lot}/strip-clock', ['step' => 'benzyl-1'], 1],
+            'a strip clock' => [Station::Strip, '/batches/{batch}/strip-clock', ['step' => 'benzyl-1'], 1],
             'the air' => [Station::Blast, '/air', ['air' => '20', 'rh' => '50'], 1],
             'the weather station' => [Station::Blast, '/air', ['from_station' => '1'], 1],
             'a blast' => [
                 Station::Blast,
-                '/lots/{lot}/blasted',
+                '/batches/{batch}/blasted',
                 ['minutes' => '12', 'kind' => 'blast', 'media' => 'garnet'],
                 4,
             ],
@@ -90,10 +90,10 @@ final class FormsTest extends ShopTestCase
             'a bake-out' => [
                 Station::BakeOut,
                 '/bake-outs',
-                ['oven' => '{oven}', 'lots' => ['{lot}' => ['hang' => '1', 'count' => '2']]],
+                ['oven' => '{oven}', 'lots' => ['{batch}' => ['hang' => '1', 'count' => '2']]],
                 1,
             ],
-            'a wash clock' => [Station::Wash, '/lots/{lot}/wash-clock', ['step' => 'wipe'], 1],
+            'a wash clock' => [Station::Wash, '/batches/{batch}/wash-clock', ['step' => 'wipe'], 1],
             'a bath' => [Station::Wash, '/bath-log', ['bath' => 'rinse', 'conductivity_us' => '120'], 1],
             'a mask on the shelf' => [
                 Station::MaskAndHang,
@@ -108,7 +108,7 @@ final class FormsTest extends ShopTestCase
                 ],
                 1,
             ],
-            'a ground' => [Station::MaskAndHang, '/lots/{lot}/ground', ['ohm' => '12', 'unit' => '1'], 1],
+            'a ground' => [Station::MaskAndHang, '/batches/{batch}/ground', ['ohm' => '12', 'unit' => '1'], 1],
             'a practice move' => [Station::Blast, '/practice/mixture/move', ['move' => 'more_media'], 1],
         ];
     }
@@ -118,11 +118,11 @@ final class FormsTest extends ShopTestCase
     public function test_sent_twice_it_does_its_work_once(Station $at, string $path, array $data, int $lines): void
     {
         $part = $this->part_($at);
-        if ($path === '/lots/{lot}/strip-clock') {
+        if ($path === '/batches/{batch}/strip-clock') {
             $part->update(['strip_way' => 'benzyl']);
         }
-        $lot = (string) $this->lot($part)->id;
-        $names = ['{oven}' => (string) $this->oven->id, '{part}' => (string) $part->id, '{lot}' => $lot];
+        $lot = (string) $this->batch($part)->id;
+        $names = ['{oven}' => (string) $this->oven->id, '{part}' => (string) $part->id, '{batch}' => $lot];
         $data = json_decode(strtr((string) json_encode($data), $names), true) + ['_once' => (string) Str::uuid()];
         $path = strtr($path, $names);
         $before = $this->written();
@@ -172,24 +172,24 @@ final class FormsTest extends ShopTestCase
                 '1 to 10000',
             ],
             'blast of no minutes' => [
-                '/lots/{lot}/blasted',
+                '/batches/{batch}/blasted',
                 ['minutes' => 'long', 'kind' => 'blast'],
                 'minutes',
                 'above 0',
             ],
             'blast with a medium nobody has' => [
-                '/lots/{lot}/blasted',
+                '/batches/{batch}/blasted',
                 ['minutes' => '5', 'kind' => 'blast', 'media' => 'ice'],
                 'media',
                 '',
             ],
             'blast harder than any pot' => [
-                '/lots/{lot}/blasted',
+                '/batches/{batch}/blasted',
                 ['minutes' => '5', 'kind' => 'blast', 'bar' => '300 psi'],
                 'bar',
                 '12 bar',
             ],
-            'blast of another kind' => ['/lots/{lot}/blasted', ['minutes' => '5', 'kind' => 'wash'], 'kind', ''],
+            'blast of another kind' => ['/batches/{batch}/blasted', ['minutes' => '5', 'kind' => 'wash'], 'kind', ''],
             'air hotter than a shop' => ['/air', ['air' => '200 F', 'rh' => '50'], 'air', '60'],
             'humidity over all' => ['/air', ['air' => '20', 'rh' => '101'], 'rh', '1 to 100'],
             'medium in no weight' => [
@@ -211,11 +211,11 @@ final class FormsTest extends ShopTestCase
                 'volume_l',
                 '',
             ],
-            'rack of no rows' => ['/lots/{lot}/hang', ['rows' => '0'] + $hang, 'rows', ''],
-            'rack of a part without depth' => ['/lots/{lot}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
-            'rack that is not measured' => ['/lots/{lot}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
-            'ground below nought' => ['/lots/{lot}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 or more'],
-            'ground in furlongs' => ['/lots/{lot}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
+            'rack of no rows' => ['/batches/{batch}/hang', ['rows' => '0'] + $hang, 'rows', ''],
+            'rack of a part without depth' => ['/batches/{batch}/hang', ['deep' => '0 mm'] + $hang, 'deep', ''],
+            'rack that is not measured' => ['/batches/{batch}/hang', ['pitch' => ''] + $hang, 'pitch', ''],
+            'ground below nought' => ['/batches/{batch}/ground', ['ohm' => '-1', 'unit' => '1'], 'ohm', '0 or more'],
+            'ground in furlongs' => ['/batches/{batch}/ground', ['ohm' => '1', 'unit' => '7'], 'unit', ''],
             'mask that seals backwards' => [
                 '/masks',
                 [
@@ -254,7 +254,7 @@ final class FormsTest extends ShopTestCase
                 'lots',
                 'is one value',
             ],
-            'clock for no step' => ['/lots/{lot}/strip-clock', ['step' => 'nap'], 'step', 'not one of'],
+            'clock for no step' => ['/batches/{batch}/strip-clock', ['step' => 'nap'], 'step', 'not one of'],
             'move of another game' => ['/practice/mixture/move', ['move' => 'castle'], 'move', ''],
             'mesh in miles' => ['/parts/{part}/mesh', ['unit' => 'mile'], 'unit', ''],
         ];
@@ -291,7 +291,7 @@ final class FormsTest extends ShopTestCase
 
     private function filled(string $path, Part $part): string
     {
-        return strtr($path, ['{part}' => (string) $part->id, '{lot}' => (string) $this->lot($part)->id]);
+        return strtr($path, ['{part}' => (string) $part->id, '{batch}' => (string) $this->batch($part)->id]);
     }
 
     /** Whatever comes where a value belongs, an answer goes out: no route falls over. */
@@ -330,7 +330,7 @@ final class FormsTest extends ShopTestCase
             'parts',
             'lots',
             'lot',
-            'lot_id',
+            'batch_id',
             'undone',
             'pieces',
             'each',
@@ -390,7 +390,7 @@ final class FormsTest extends ShopTestCase
                     strtr($route->uri(), [
                         '{job}' => (string) $part->job_id,
                         '{item}' => '1',
-                        '{lot}' => (string) $this->lot($part)->id,
+                        '{batch}' => (string) $this->batch($part)->id,
                         '{part}' => (string) $part->id,
                         '{bake}' => (string) $bake->id,
                         '{coat}' => (string) $this->coat($part)->id,
@@ -435,7 +435,7 @@ final class FormsTest extends ShopTestCase
             'user_id' => $this->owner->id,
             'at' => $this->now,
         ]);
-        $fitting = Fitting::query()->create([
+        $fitting = MaskApplication::query()->create([
             'pin_id' => $pin->id,
             'fitted' => 4,
             'user_id' => $this->owner->id,
@@ -452,10 +452,10 @@ final class FormsTest extends ShopTestCase
                 "/parts/{$part->id}/bags" => ['bag' => 'B', 'holds' => 'x', 'count' => '1'],
                 "/bags/{$bag->id}/count" => ['back' => '2'],
                 "/bags/{$bag->id}/withdraw" => [],
-                "/fittings/{$fitting->id}/off" => ['removed' => '4'],
-                "/fittings/{$fitting->id}/withdraw" => [],
+                "/mask-applications/{$fitting->id}/off" => ['removed' => '4'],
+                "/mask-applications/{$fitting->id}/withdraw" => [],
                 "/parts/{$part->id}/mesh/drop" => [],
-                "/lots/{$this->lot($part)->id}/hang" => [
+                "/batches/{$this->batch($part)->id}/hang" => [
                     'across' => '1',
                     'rows' => '1',
                     'hooks' => '1',

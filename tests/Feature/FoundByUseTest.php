@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Cure\BakeBoard;
-use App\Actions\Oven\ExpectedPull;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Support\FormFields;
-use App\Support\Opened;
-use App\Support\ShopClock;
+use Aenum\Core\Trade\Station;
+use App\Curing\Commands\UpdateExpectedPull;
+use App\Curing\Models\OvenLoad;
+use App\Curing\ViewModels\BakeViewModel;
+use App\Intake\Models\Part;
+use App\Platform\Clock\ShopClock;
+use App\Platform\Concurrency\FormFields;
+use App\Platform\Concurrency\OriginalFormState;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -61,7 +61,7 @@ final class FoundByUseTest extends ShopTestCase
             $typed = ['box' => $box] + $typed;
             $answer = $this->saveFacts($part, $typed, live: true)->assertOk();
             preg_match('/id="facts-opened" name="_opened" value="([^"]+)"/', (string) $answer->getContent(), $opened);
-            self::assertNotNull(Opened::unpack($opened[1] ?? null));
+            self::assertNotNull(OriginalFormState::unpack($opened[1] ?? null));
             $typed['_opened'] = $opened[1];
         }
         // With the version of its last live save, and with the one the page came with.
@@ -112,9 +112,9 @@ final class FoundByUseTest extends ShopTestCase
             ->assertSessionHasNoErrors();
         Cache::flush();
         $load = OvenLoad::query()->findOrFail($bake->id);
-        $pull = BakeBoard::of($load)->pullAt();
+        $pull = BakeViewModel::of($load)->pullAt();
         self::assertNotSame($load->ran()->setPullAt()?->getTimestamp(), $pull->getTimestamp(), 'the reading moved it');
-        self::assertSame($pull->getTimestampMs(), ExpectedPull::of($load)->getTimestampMs());
+        self::assertSame($pull->getTimestampMs(), UpdateExpectedPull::of($load)->getTimestampMs());
         $time = ShopClock::hour($pull);
         foreach (['/', '/station/cure', "/bakes/{$bake->id}", '/tablet'] as $page) {
             $this->actingAs($this->viewer)->get($page === '/tablet' ? '/' : $page)->assertSee($time);

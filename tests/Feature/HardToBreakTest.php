@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Pins\KeepPicture;
-use App\Models\Customer;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Shop;
-use App\Support\Backups;
-use App\Support\Faults;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Customers\Models\Customer;
+use App\Intake\Commands\StorePicture;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Platform\Backup\Backups;
+use App\Platform\Errors\ErrorPages;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -69,7 +69,7 @@ final class HardToBreakTest extends ShopTestCase
         $form = ['_once' => (string) Str::uuid()];
         $this->actingAs($this->finisher)->post('/dies', $form)->assertStatus(500);
         self::assertSame(0, Customer::query()->count(), 'neither the work');
-        self::assertSame(0, DB::table('spent_tokens')->count(), 'nor the token');
+        self::assertSame(0, DB::table('idempotency_tokens')->count(), 'nor the token');
         $dies = false;
         $this->post('/dies', $form)->assertRedirect('/')->assertSessionMissing('said');
         $this->post('/dies', $form)->assertRedirect('/')->assertSessionHas('said');
@@ -102,10 +102,10 @@ final class HardToBreakTest extends ShopTestCase
     {
         config(['app.debug' => false]);
         $gone = new \PDOException('SQLSTATE[HY000] [2002] Connection refused', 2002);
-        $page = Faults::page(new QueryException('mariadb', 'select 1', [], $gone), request());
+        $page = ErrorPages::page(new QueryException('mariadb', 'select 1', [], $gone), request());
         self::assertSame(503, $page?->getStatusCode());
         self::assertStringContainsString('The database is not running', (string) $page->getContent());
-        $full = Faults::page(new RuntimeException('write: No space left on device'), request());
+        $full = ErrorPages::page(new RuntimeException('write: No space left on device'), request());
         self::assertSame(507, $full?->getStatusCode());
         foreach ([400, 401, 403, 404, 405, 409, 413, 419, 422, 429, 500, 503] as $status) {
             Route::get("/fault/{$status}", fn () => abort($status))->middleware('web');
@@ -165,7 +165,7 @@ final class HardToBreakTest extends ShopTestCase
     {
         $this->later(0.00205);
         $this->send('/jobs', ['customer' => 'Ferry club', 'title' => 'gate']);
-        self::assertSame('2026-11-23 09:00:00.123', DB::table('moves')->value('at'));
+        self::assertSame('2026-11-23 09:00:00.123', DB::table('batch_events')->value('at'));
     }
 
     public function test_headers_and_cookies(): void
@@ -192,8 +192,8 @@ final class HardToBreakTest extends ShopTestCase
                 $full = [Station::Intake, Station::Blast, Station::Coat, Station::Cure, Station::Inspect];
                 foreach ($full as $station) {
                     $part = $this->part($this->job($station, "rail {$n}"), 'rail', 6, 0.8, 4, 'carbon_steel');
-                    Lot::query()->create(['number' => 2, 'count' => 2] + array_diff_key(
-                        $this->lot($part)->getAttributes(),
+                    Batch::query()->create(['number' => 2, 'count' => 2] + array_diff_key(
+                        $this->batch($part)->getAttributes(),
                         ['id' => 0],
                     ));
                 }
@@ -259,7 +259,7 @@ final class HardToBreakTest extends ShopTestCase
 
     public function test_every_number_in_an_address_is_a_number(): void
     {
-        $words = ['exercise', 'drill', 'station', 'secret'];
+        $words = ['exercise', 'drill', 'station', 'secret', 'rest'];
         foreach (Route::getRoutes() as $route) {
             foreach (array_diff($route->parameterNames(), $words) as $name) {
                 self::assertSame('[0-9]{1,9}', $route->wheres[$name] ?? null, "{$route->uri()}: {$name}");
@@ -295,7 +295,7 @@ final class HardToBreakTest extends ShopTestCase
         foreach ([1205 => 'Somebody is writing there', 2006 => 'The database is not running'] as $number => $title) {
             $gone = new PDOException("SQLSTATE[HY000]: General error: {$number}");
             $gone->errorInfo = ['HY000', $number, ''];
-            $page = Faults::page(new QueryException('mariadb', 'select 1', [], $gone), request());
+            $page = ErrorPages::page(new QueryException('mariadb', 'select 1', [], $gone), request());
             self::assertSame(503, $page?->getStatusCode());
             self::assertStringContainsString($title, (string) $page->getContent());
             self::assertLessThan(4000, strlen((string) $page->getContent()));
@@ -319,7 +319,7 @@ final class HardToBreakTest extends ShopTestCase
         $path = tempnam(sys_get_temp_dir(), 'photo').'.jpg';
         imagejpeg($image, $path, 20);
         $photo = new UploadedFile($path, 'p.jpg', 'image/jpeg', null, true);
-        $keep = fn () => (new KeepPicture(0.2))($part, $photo, $this->finisher);
+        $keep = fn () => (new StorePicture(0.2))($part, $photo, $this->finisher);
         $other = fopen(storage_path('framework/decoding.lock'), 'c');
         self::assertIsResource($other);
         flock($other, LOCK_EX);

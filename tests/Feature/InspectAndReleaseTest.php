@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Lot\LotWalk;
-use App\Models\Inspection;
-use App\Models\Job;
-use App\Models\Part;
+use Aenum\Core\Trade\Station;
+use App\Inspection\Models\Inspection;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Routing\Queries\RoutingProgress;
 
 final class InspectAndReleaseTest extends ShopTestCase
 {
@@ -26,10 +26,10 @@ final class InspectAndReleaseTest extends ShopTestCase
         return [$job->refresh(), $part];
     }
 
-    /** @return array{lot: int} */
+    /** @return array{batch: int} */
     private function on(Part $part): array
     {
-        return ['lot' => $this->lot($part)->id];
+        return ['lot' => $this->batch($part)->id];
     }
 
     public function test_film_is_judged_against_the_sheet_and_every_finding_stays(): void
@@ -72,32 +72,35 @@ final class InspectAndReleaseTest extends ShopTestCase
             'rating' => 1,
             'solvent' => 'MEK',
         ])->assertSessionHasNoErrors();
-        $lot = $this->lot($job);
+        $batch = $this->batch($job);
         $on = ['seen_at' => 'inspect', 'to' => 'release'];
-        $this->send("/lots/{$lot->id}/send", $on)->assertRedirect("/lots/{$lot->id}/leave?to=release");
-        $this->send("/lots/{$lot->id}/release")->assertSessionHasErrors('release');
+        $this->send("/batches/{$batch->id}/send", $on)->assertRedirect("/batches/{$batch->id}/leave?to=release");
+        $this->send("/batches/{$batch->id}/release")->assertSessionHasErrors('release');
         self::assertStringContainsString('undercured by test', session('errors')->first('release'));
         // Another rub is no bake: it goes back in, and only then is rubbed again.
-        $this->send("/lots/{$lot->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/send", ['seen_at' => 'inspect', 'to' => 'cure'])->assertSessionHasNoErrors();
         $this->later(600);
-        self::assertFalse(LotWalk::of($lot->refresh())->pause()->isLate(), 'baked powder waits for no first bake');
+        self::assertFalse(
+            RoutingProgress::of($batch->refresh())->pause()->isLate(),
+            'baked powder waits for no first bake',
+        );
         $again = $this->hang($part);
         $this->bakeFor($again, $again->minutes + 2);
         $this->cooled();
-        $this->send("/lots/{$lot->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/send", ['seen_at' => 'cure', 'to' => 'inspect'])->assertSessionHasNoErrors();
         $rub = ['rubs' => 50, 'rating' => 4, 'solvent' => 'MEK'];
         $this->send("/coats/{$coat->id}/solvent-rub", $this->on($part) + $rub)->assertSessionHasNoErrors();
         self::assertSame(2, Inspection::query()->where('kind', 'solvent_rub')->count(), 'every rub stays on record');
-        $this->look($lot->refresh());
-        $this->excuse($lot->refresh(), Station::Release);
-        $this->send("/lots/{$lot->id}/send", $on)->assertSessionHasNoErrors();
+        $this->look($batch->refresh());
+        $this->excuse($batch->refresh(), Station::Release);
+        $this->send("/batches/{$batch->id}/send", $on)->assertSessionHasNoErrors();
         $this->later(120);
-        $this->look($lot->refresh());
-        $this->send("/lots/{$lot->id}/release", ['note' => ''])
+        $this->look($batch->refresh());
+        $this->send("/batches/{$batch->id}/release", ['note' => ''])
             ->assertSessionHasNoErrors()
             ->assertRedirect("/jobs/{$job->id}/record");
         self::assertSame('released', $job->refresh()->status);
-        $this->send("/lots/{$this->lot($job)->id}/send", [
+        $this->send("/batches/{$this->batch($job)->id}/send", [
             'seen_at' => 'release',
             'to' => 'cure',
             'note' => 'x',
@@ -117,21 +120,27 @@ final class InspectAndReleaseTest extends ShopTestCase
     public function test_open_points_need_a_reason_and_unbaked_coats_stop(): void
     {
         [$job] = $this->baked();
-        $this->excuse($this->lot($job), Station::Release);
+        $this->excuse($this->batch($job), Station::Release);
         $this->hangAt($job, Station::Release);
         $this->actingAs($this->finisher)
             ->get('/station/release')
             ->assertSee('no solvent rub recorded');
-        $this->send("/lots/{$this->lot($job)->id}/release")->assertSessionHasErrors('note');
-        $this->send("/lots/{$this->lot($job)->id}/release", [
+        $this->send("/batches/{$this->batch($job)->id}/release")->assertSessionHasErrors('note');
+        $this->send("/batches/{$this->batch($job)->id}/release", [
             'note' => 'Measured by the customer.',
         ])->assertSessionHasNoErrors();
         $raw = $this->job(Station::Release);
         $this->part($raw);
-        $this->send("/lots/{$this->lot($raw)->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+        $this->send(
+            "/batches/{$this->batch($raw)->id}/release",
+            ['note' => 'hurry'],
+        )->assertSessionHasErrors('release');
         [$soft] = $this->baked(15);
         $this->hangAt($soft, Station::Release);
-        $this->send("/lots/{$this->lot($soft)->id}/release", ['note' => 'hurry'])->assertSessionHasErrors('release');
+        $this->send(
+            "/batches/{$this->batch($soft)->id}/release",
+            ['note' => 'hurry'],
+        )->assertSessionHasErrors('release');
     }
 
     public function test_the_record_holds_parts_curve_findings_and_signatures(): void

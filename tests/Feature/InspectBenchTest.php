@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Inspect\LookKind;
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Word\Station;
-use App\Actions\Inspect\LookedOver;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Release\ReleaseCheck;
-use App\Models\Inspection;
-use App\Models\LookedAt;
-use App\Models\Lot;
-use App\Models\Master;
-use App\Models\Part;
-use App\Models\User;
+use Aenum\Core\Inspection\InspectionCheckKind;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Catalog\Models\ColorStandard;
+use App\Inspection\Commands\InspectionChecklist;
+use App\Inspection\Models\Inspection;
+use App\Inspection\Models\InspectionCheck;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
+use App\Release\Queries\ReleaseCheck;
+use App\Routing\Queries\RoutingProgress;
 use Illuminate\Testing\TestResponse;
 
 /** What is found at the inspect bench beside the plain rub: files, lattice, gloss, colour, faces, looks. */
@@ -40,13 +40,13 @@ final class InspectBenchTest extends ShopTestCase
     {
         $path = "/coats/{$this->coat($part)->id}/{$what}";
 
-        return $this->send($path, $with + ['lot' => $this->lot($part)->id], $as);
+        return $this->send($path, $with + ['lot' => $this->batch($part)->id], $as);
     }
 
     private function upload(Part $part, string $csv, ?string $unit = null): TestResponse
     {
         return $this->sendCsv("/coats/{$this->coat($part)->id}/film", $csv, [
-            'lot' => $this->lot($part)->id, 'unit' => $unit,
+            'lot' => $this->batch($part)->id, 'unit' => $unit,
         ]);
     }
 
@@ -80,21 +80,21 @@ final class InspectBenchTest extends ShopTestCase
         ]);
         foreach ([1 => '70 74 72', 2 => '140 150 145'] as $position => $readings) {
             if ($position === 2) {
-                $this->lot($part)->update(['station' => Station::Cure]);
+                $this->batch($part)->update(['station' => Station::Cure]);
             }
             $load = $this->hang($part);
             $this->bakeFor($load, $load->minutes + 0.5);
             $this->cooled();
-            $this->lot($part)->update(['station' => Station::Inspect]);
+            $this->batch($part)->update(['station' => Station::Inspect]);
             $this->send("/coats/{$this->coat($part, $position)->id}/film", [
-                'lot' => $this->lot($part)->id, 'readings' => $readings,
+                'lot' => $this->batch($part)->id, 'readings' => $readings,
             ])->assertSessionHasNoErrors();
             $this->later(30);
         }
-        $page = $this->actingAs($this->viewer)->get("/station/inspect?lot={$this->lot($part)->id}")->assertOk();
+        $page = $this->actingAs($this->viewer)->get("/station/inspect?lot={$this->batch($part)->id}")->assertOk();
         $page->assertSee('Slate by itself: 73 µm, ± 13.4 µm, the difference to what was read on the coat below.');
         Inspection::query()->oldest('id')->firstOrFail()->delete();
-        $this->get("/station/inspect?lot={$this->lot($part)->id}")->assertOk()->assertDontSee('Slate by itself');
+        $this->get("/station/inspect?lot={$this->batch($part)->id}")->assertOk()->assertDontSee('Slate by itself');
     }
 
     public function test_lattice_and_gloss_are_held_against_what_was_agreed(): void
@@ -113,7 +113,7 @@ final class InspectBenchTest extends ShopTestCase
         }
         self::assertContains(
             'Sign bracket: gloss not as agreed.',
-            ReleaseCheck::of($this->lot($part))->doubts,
+            ReleaseCheck::of($this->batch($part))->doubts,
         );
         // A sheet's band is of 60°: another angle is written down and not judged by it.
         $this->found($part, 'gloss', ['gloss' => '40', 'angle' => 20])->assertSessionHasNoErrors();
@@ -127,28 +127,35 @@ final class InspectBenchTest extends ShopTestCase
         $part = $this->atInspect();
         $powder = $this->coat($part)->powder;
         $keep = ['master' => 'panel 3', 'lab_l' => '50', 'lab_a' => '2.6772', 'lab_b' => '-79.7751'];
-        $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '0'])
+        $this->send("/powders/{$powder->id}/color-standards", $keep + ['tolerance' => '0'])
             ->assertSessionHasErrors('tolerance');
-        $this->send("/powders/{$powder->id}/masters", ['lab_l' => '151'] + $keep + ['tolerance' => '2'])
+        $this->send("/powders/{$powder->id}/color-standards", ['lab_l' => '151'] + $keep + ['tolerance' => '2'])
             ->assertSessionHasErrors('lab_l');
-        $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '2.05'])->assertSessionHasNoErrors();
-        $master = Master::query()->firstOrFail();
+        $this->send(
+            "/powders/{$powder->id}/color-standards",
+            $keep + ['tolerance' => '2.05'],
+        )->assertSessionHasNoErrors();
+        $master = ColorStandard::query()->firstOrFail();
         // The first of the published pairs: 2.0425.
         $measured = ['lab_l' => '50', 'lab_a' => '0', 'lab_b' => '-82.7485', 'master' => $master->id];
-        $this->found($part, 'colour', $measured)->assertSessionHasNoErrors();
+        $this->found($part, 'color', $measured)->assertSessionHasNoErrors();
         self::assertSame('pass', self::last()->verdict);
         self::assertEqualsWithDelta(2.0425, self::last()->figure, 5e-5);
         $master->update(['tolerance' => 2.04]);
-        $this->found($part, 'colour', $measured)->assertSessionHasNoErrors();
+        $this->found($part, 'color', $measured)->assertSessionHasNoErrors();
         self::assertSame('fail', self::last()->verdict);
         $this->actingAs($this->viewer)->get("/powders/{$powder->id}")->assertOk()->assertSee('panel 3');
         // Another powder's master is none of this one, nor is one that is off the shelf.
         $master->update(['powder_id' => $this->green->id]);
-        $this->found($part, 'colour', $measured)->assertSessionHasErrors('master');
+        $this->found($part, 'color', $measured)->assertSessionHasErrors('master');
         $master->update(['powder_id' => $powder->id]);
-        $this->send("/masters/{$master->id}/withdraw")->assertSessionHasNoErrors();
-        $this->found($part, 'colour', $measured)->assertSessionHasErrors('master');
-        $this->send("/powders/{$powder->id}/masters", $keep + ['tolerance' => '2'], $this->viewer)->assertForbidden();
+        $this->send("/color-standards/{$master->id}/withdraw")->assertSessionHasNoErrors();
+        $this->found($part, 'color', $measured)->assertSessionHasErrors('master');
+        $this->send(
+            "/powders/{$powder->id}/color-standards",
+            $keep + ['tolerance' => '2'],
+            $this->viewer,
+        )->assertForbidden();
     }
 
     public function test_a_rub_pressed_hard_judges_nothing_and_opens_nothing(): void
@@ -170,28 +177,35 @@ final class InspectBenchTest extends ShopTestCase
             'depth_mm' => null,
             'places' => 1, 'note' => null, 'must_stay_bare' => true,
         ], $this->finisher);
-        $lot = $this->lot($part);
-        $bare = ['what' => LookKind::Bare->value, 'pin' => $pin->id, 'name' => 'J. Tellmark'];
-        $this->send("/lots/{$lot->id}/looks", $bare)->assertSessionHasErrors('what');
-        $lines = LookedOver::of(LotWalk::of($lot))->at(Station::Inspect);
+        $batch = $this->batch($part);
+        $bare = ['what' => InspectionCheckKind::Bare->value, 'pin' => $pin->id, 'name' => 'J. Tellmark'];
+        $this->send("/batches/{$batch->id}/inspection-checks", $bare)->assertSessionHasErrors('what');
+        $lines = InspectionChecklist::of(RoutingProgress::of($batch))->at(Station::Inspect);
         self::assertNotSame([], $lines);
         $one = ['what' => $lines[0]->what->value, 'pin' => $lines[0]->pin?->id];
-        $this->send("/lots/{$lot->id}/looks", $one)->assertSessionHasNoErrors();
-        $this->send("/lots/{$lot->id}/looks", $one)->assertSessionHasNoErrors();
-        self::assertSame(1, LookedAt::query()->count(), 'a second tablet ticks the same');
-        $this->send("/lots/{$lot->id}/looks", ['what' => 'everything'])->assertSessionHasErrors('what');
-        $this->send('/looks/'.LookedAt::query()->value('id').'/withdraw')->assertSessionHasNoErrors();
-        $lines = LookedOver::of(LotWalk::of(Lot::query()->findOrFail($lot->id)))->at(Station::Inspect);
+        $this->send("/batches/{$batch->id}/inspection-checks", $one)->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/inspection-checks", $one)->assertSessionHasNoErrors();
+        self::assertSame(1, InspectionCheck::query()->count(), 'a second tablet ticks the same');
+        $this->send(
+            "/batches/{$batch->id}/inspection-checks",
+            ['what' => 'everything'],
+        )->assertSessionHasErrors('what');
+        $this->send(
+            '/inspection-checks/'.InspectionCheck::query()->value('id').'/withdraw',
+        )->assertSessionHasNoErrors();
+        $lines = InspectionChecklist::of(
+            RoutingProgress::of(Batch::query()->findOrFail($batch->id)),
+        )->at(Station::Inspect);
         self::assertFalse($lines[0]->isDone());
         // At Release the face is signed by whoever looked.
-        $lot->update(['station' => Station::Release]);
+        $batch->update(['station' => Station::Release]);
         $unsigned = 'must be bare metal, and nobody has signed';
-        self::assertStringContainsString($unsigned, implode(' ', ReleaseCheck::of($lot->refresh())->stops));
-        $this->send("/lots/{$lot->id}/looks", ['name' => ' '] + $bare)->assertSessionHasErrors('name');
-        $this->send("/lots/{$lot->id}/looks", $bare)->assertSessionHasNoErrors();
-        $stops = ReleaseCheck::of(Lot::query()->findOrFail($lot->id))->stops;
+        self::assertStringContainsString($unsigned, implode(' ', ReleaseCheck::of($batch->refresh())->stops));
+        $this->send("/batches/{$batch->id}/inspection-checks", ['name' => ' '] + $bare)->assertSessionHasErrors('name');
+        $this->send("/batches/{$batch->id}/inspection-checks", $bare)->assertSessionHasNoErrors();
+        $stops = ReleaseCheck::of(Batch::query()->findOrFail($batch->id))->stops;
         self::assertStringNotContainsString($unsigned, implode(' ', $stops));
-        $this->send("/lots/{$lot->id}/looks", $bare, $this->viewer)->assertForbidden();
+        $this->send("/batches/{$batch->id}/inspection-checks", $bare, $this->viewer)->assertForbidden();
     }
 
     public function test_the_care_sheet_says_what_holds_for_this_job(): void

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Cure\LoadOfBake;
-use App\Models\Oven;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\Shop;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Queries\BakeModelFactory;
+use App\Intake\Models\Part;
 use Illuminate\Support\Once;
 
 final class IntakeTest extends ShopTestCase
@@ -72,16 +72,16 @@ final class IntakeTest extends ShopTestCase
         $this->send("/jobs/{$job->id}/parts", $this->form(['mass_kg' => '', 'area_m2' => '']))
             ->assertSessionHasNoErrors();
         $part = Part::query()->firstOrFail();
-        $lot = $this->lot($part);
+        $batch = $this->batch($part);
         foreach (['intake', 'strip', 'blast', 'bake-out', 'wash', 'mask-and-hang', 'coat', 'cure', 'inspect'] as $at) {
-            $lot->update(['station' => Station::from($at)]);
-            $this->actingAs($this->finisher)->get("/station/{$at}?lot={$lot->id}")->assertOk();
+            $batch->update(['station' => Station::from($at)]);
+            $this->actingAs($this->finisher)->get("/station/{$at}?lot={$batch->id}")->assertOk();
         }
         foreach (["/jobs/{$job->id}", "/jobs/{$job->id}/record", "/parts/{$part->id}/bench", '/'] as $page) {
             $this->actingAs($this->finisher)->get($page)->assertOk();
         }
         $this->actingAs($this->finisher)->get("/parts/{$part->id}/route")->assertOk()->assertSee('not weighed yet');
-        $lot->update(['station' => Station::Cure]);
+        $batch->update(['station' => Station::Cure]);
         $this->coated($part);
         $this->send('/bakes', ['oven_id' => Oven::query()->firstOrFail()->id, 'items' => $this->allOf($part)])
             ->assertSessionHasErrors('load');
@@ -121,8 +121,8 @@ final class IntakeTest extends ShopTestCase
         $this->send("/jobs/{$job->id}/parts", $spokes + $form)->assertSessionHasNoErrors();
         $part = Part::query()->firstOrFail();
         $this->actingAs($this->finisher)->get("/parts/{$part->id}/edit")->assertSee('W/K');
-        $this->lot($part)->update(['station' => Station::Cure]);
-        $load = fn (): LoadOfBake => LoadOfBake::from($this->hang($part->refresh()));
+        $this->batch($part)->update(['station' => Station::Cure]);
+        $load = fn (): BakeModelFactory => BakeModelFactory::from($this->hang($part->refresh()));
         $of = $load();
         self::assertSame('rim', $of->hung[1]->section?->name);
         self::assertEqualsWithDelta(50 * 5 * 113.1e-6 / 0.1, array_sum($of->hung[0]->item->links), 0.1);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Heat\Oven as HeatOven;
-use Aenum\Core\Heat\Simulation;
-use App\Actions\Cure\LoadOfBake;
-use App\Actions\Logger\OvenLogs;
-use App\Models\OvenLoad;
-use App\Models\OvenLog;
+use Aenum\Core\Thermal\Oven as HeatOven;
+use Aenum\Core\Thermal\Simulation;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Models\OvenLog;
+use App\Curing\Queries\BakeModelFactory;
+use App\Curing\Queries\OvenLogs;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 
@@ -32,7 +32,7 @@ final class LoggerTest extends ShopTestCase
     /** The bake as a weaker fan would have had it. */
     private function curves(OvenLoad $bake, float $fan): string
     {
-        $load = LoadOfBake::from($bake);
+        $load = BakeModelFactory::from($bake);
         $o = $load->oven;
         $run = (new Simulation(
             HeatOven::of(

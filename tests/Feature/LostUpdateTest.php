@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Models\Shop;
-use App\Models\TrailLine;
-use App\Support\FormFields;
-use App\Support\Opened;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Concurrency\FormFields;
+use App\Platform\Concurrency\OriginalFormState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -136,18 +136,18 @@ final class LostUpdateTest extends ShopTestCase
         $job = $this->job(Station::Intake);
         $form = $this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}");
         $this->save("/jobs/{$job->id}", ['title' => 'New title'] + $form);
-        $line = TrailLine::query()->where('row_table', 'jobs')->where('what', 'updated')->firstOrFail();
+        $line = AuditEntry::query()->where('row_table', 'jobs')->where('what', 'updated')->firstOrFail();
         self::assertSame(
             [$this->finisher->id, $job->id, 'Bench ends', 'New title'],
             [$line->user_id, $line->job_id, $line->before['title'] ?? null, $line->after['title'] ?? null],
         );
-        $this->actingAs($this->viewer)->get("/jobs/{$job->id}/trail")->assertOk()
+        $this->actingAs($this->viewer)->get("/jobs/{$job->id}/history")->assertOk()
             ->assertSeeInOrder(['Finisher', '127.0.0.1', 'Job changed', 'Bench ends', 'New title']);
-        $this->actingAs($this->finisher)->get("/people/{$this->owner->id}/trail")->assertForbidden();
+        $this->actingAs($this->finisher)->get("/people/{$this->owner->id}/history")->assertForbidden();
         $this->owner->update(['password' => 'quiet harbour lamp']);
-        $kept = TrailLine::query()->where('row_table', 'users')->latest('id')->firstOrFail();
+        $kept = AuditEntry::query()->where('row_table', 'users')->latest('id')->firstOrFail();
         self::assertSame(['password' => 'set'], $kept->after, 'a secret is never written down');
-        $this->expectExceptionMessageMatches('/The trail is only added to/');
+        $this->expectExceptionMessageMatches('/The audit log is append-only/');
         $line->update(['user_id' => $this->owner->id]);
     }
 
@@ -172,12 +172,12 @@ final class LostUpdateTest extends ShopTestCase
     public function test_what_is_put_together_passes_what_typed_fields_pass(): void
     {
         $job = $this->job(Station::Intake);
-        $now = Opened::unpack($this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}")['_opened']);
+        $now = OriginalFormState::unpack($this->open("/jobs/{$job->id}/edit", "/jobs/{$job->id}")['_opened']);
         $title = fn (mixed $as): array => ['title' => $as] + $now;
         $list = ['title[a]' => 'a list'] + array_diff_key($now, ['title' => true]);
         foreach ([$title("no\0text"), $title(str_repeat('x', 150_000)), $title(''), $list] as $typed) {
             // Nobody's page sends this: the pack is what the client makes of it.
-            $both = Opened::pack(['now' => $now, 'typed' => $typed, 'fields' => []]);
+            $both = OriginalFormState::pack(['now' => $now, 'typed' => $typed, 'fields' => []]);
             $this->save("/jobs/{$job->id}", ['_both' => $both, '_once' => (string) Str::uuid()])
                 ->assertSessionHasErrors('title');
         }

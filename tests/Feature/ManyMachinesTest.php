@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\DatabaseFault;
-use App\Support\Faults;
-use App\Support\FilesInDatabase;
-use App\Support\OneForAll;
-use App\Support\OneGo;
-use App\Support\Photos;
+use App\Platform\Backup\Photos;
+use App\Platform\Cache\SingleFlightCache;
+use App\Platform\Database\DatabaseFault;
+use App\Platform\Database\DatabaseFilesystemAdapter;
+use App\Platform\Database\TransactionRetrier;
+use App\Platform\Errors\ErrorPages;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
@@ -24,10 +24,10 @@ final class ManyMachinesTest extends ShopTestCase
 {
     private static function fault(int $number, string $says = 'no'): PDOException
     {
-        $fault = new PDOException($says);
-        $fault->errorInfo = ['HY000', $number, $says];
+        $defect = new PDOException($says);
+        $defect->errorInfo = ['HY000', $number, $says];
 
-        return $fault;
+        return $defect;
     }
 
     /** @return array<string, array{int, ?DatabaseFault, bool}> */
@@ -63,13 +63,13 @@ final class ManyMachinesTest extends ShopTestCase
 
     public function test_a_minority_says_that_it_keeps_nothing(): void
     {
-        $page = Faults::page(self::fault(1047), Request::create('/'));
+        $page = ErrorPages::page(self::fault(1047), Request::create('/'));
         self::assertSame(503, $page?->getStatusCode());
         self::assertStringContainsString('more than half', (string) $page->getContent());
-        $alone = Faults::page(self::fault(2002), Request::create('/'));
+        $alone = ErrorPages::page(self::fault(2002), Request::create('/'));
         self::assertStringContainsString('The database is not running', (string) $alone?->getContent());
         config(['app.node' => 'app1']);
-        $node = Faults::page(self::fault(2002), Request::create('/'));
+        $node = ErrorPages::page(self::fault(2002), Request::create('/'));
         self::assertStringContainsString('more than half', (string) $node?->getContent());
     }
 
@@ -77,7 +77,7 @@ final class ManyMachinesTest extends ShopTestCase
     {
         $tries = 0;
         $put = 0;
-        $answer = OneGo::of(
+        $answer = TransactionRetrier::of(
             function () use (&$tries): Response {
                 DB::table('customers')->insert(['name' => 'Met '.++$tries]);
 
@@ -100,14 +100,14 @@ final class ManyMachinesTest extends ShopTestCase
         $answers = fn (): Response => new Response('done');
         DB::connection()->beforeStartingTransaction(fn (): null => null);
         $this->expectException(PDOException::class);
-        OneGo::of($answers, fn (): bool => throw self::fault(2006), false, fn (): null => null);
+        TransactionRetrier::of($answers, fn (): bool => throw self::fault(2006), false, fn (): null => null);
     }
 
     public function test_without_a_token_what_lost_the_database_is_not_sent_again(): void
     {
         $tries = 0;
         try {
-            OneGo::of(function () use (&$tries): Response {
+            TransactionRetrier::of(function () use (&$tries): Response {
                 $tries++;
                 throw self::fault(1047);
             }, fn (): bool => true, false, fn (): null => null);
@@ -116,14 +116,14 @@ final class ManyMachinesTest extends ShopTestCase
             self::assertSame(1, $tries);
         }
         $waits = fn (): Response => throw self::fault(1205);
-        self::assertNull(OneGo::of($waits, fn (): bool => true, true, fn (): null => null));
+        self::assertNull(TransactionRetrier::of($waits, fn (): bool => true, true, fn (): null => null));
     }
 
     public function test_photos_as_rows_are_files_like_any_other(): void
     {
         config(['filesystems.default' => 'database']);
         $disk = Storage::disk();
-        self::assertInstanceOf(FilesInDatabase::class, $disk->getAdapter());
+        self::assertInstanceOf(DatabaseFilesystemAdapter::class, $disk->getAdapter());
         $bytes = random_bytes(300_000);
         $disk->put('parts/1/a.jpg', $bytes);
         $disk->put('parts/1/a.jpg', $bytes);
@@ -162,11 +162,11 @@ final class ManyMachinesTest extends ShopTestCase
         $work = function () use (&$worked): string {
             return "answer\0".++$worked;
         };
-        self::assertSame("answer\0".'1', OneForAll::of('asked', 60, $work));
-        self::assertSame("answer\0".'1', OneForAll::of('asked', 60, $work));
+        self::assertSame("answer\0".'1', SingleFlightCache::of('asked', 60, $work));
+        self::assertSame("answer\0".'1', SingleFlightCache::of('asked', 60, $work));
         self::assertSame(1, DB::table('cache')->count());
         self::assertSame(0, DB::table('cache_locks')->count(), 'nobody is kept waiting afterwards');
         Cache::forget('asked');
-        self::assertSame("answer\0".'2', OneForAll::of('asked', 60, $work));
+        self::assertSame("answer\0".'2', SingleFlightCache::of('asked', 60, $work));
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Mask\Hooks;
-use App\Actions\Mask\MasksOfPart;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Route\PartRoute;
-use App\Actions\Route\PartWays;
-use App\Models\Fitting;
-use App\Models\Lot;
-use App\Models\Mask;
-use App\Models\Part;
-use App\Models\Pin;
-use App\Models\Shop;
-use App\Models\StepMark;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use App\Accounts\Models\Shop;
+use App\Catalog\Models\Mask;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
+use App\Intake\Models\Pin;
+use App\Preparation\Models\MaskApplication;
+use App\Preparation\Queries\HookUse;
+use App\Preparation\Queries\PartMasks;
+use App\Routing\Models\StepCompletion;
+use App\Routing\Queries\PartPolicies;
+use App\Routing\Queries\PartRoute;
+use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Once;
 
 final class MaskAndHangTest extends ShopTestCase
@@ -59,10 +59,10 @@ final class MaskAndHangTest extends ShopTestCase
         )->refresh();
     }
 
-    /** @return array{lot: int} */
+    /** @return array{batch: int} */
     private function here(): array
     {
-        return ['lot' => $this->lot($this->part)->id];
+        return ['lot' => $this->batch($this->part)->id];
     }
 
     public function test_masks_are_picked_from_the_shelf_fitted_and_counted_off(): void
@@ -85,12 +85,12 @@ final class MaskAndHangTest extends ShopTestCase
                 'mask',
                 'fitted',
             ]);
-        $fitting = Fitting::query()->firstOrFail();
+        $fitting = MaskApplication::query()->firstOrFail();
         $this->send("/pins/{$thread->id}/withdraw")->assertSessionHasErrors('pin');
-        $this->send("/fittings/{$fitting->id}/off", ['removed' => '21'])->assertSessionHasErrors('removed');
-        $this->send("/fittings/{$fitting->id}/off", ['removed' => '19'])->assertSessionHasNoErrors();
+        $this->send("/mask-applications/{$fitting->id}/off", ['removed' => '21'])->assertSessionHasErrors('removed');
+        $this->send("/mask-applications/{$fitting->id}/off", ['removed' => '19'])->assertSessionHasNoErrors();
         self::assertStringContainsString('1 still on', (string) session('said'));
-        $this->send("/fittings/{$fitting->id}/withdraw")->assertSessionHasNoErrors();
+        $this->send("/mask-applications/{$fitting->id}/withdraw")->assertSessionHasNoErrors();
         $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '20'])
             ->assertSessionHasNoErrors();
     }
@@ -140,9 +140,9 @@ final class MaskAndHangTest extends ShopTestCase
         $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '10']);
         $job = $this->part->job;
         $this->part->coats()->delete();
-        $this->excuse($this->lot($job), Station::Release);
+        $this->excuse($this->batch($job), Station::Release);
         $this->hangAt($job, Station::Release);
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
+        $this->send("/batches/{$this->batch($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $why = session('errors')->first('release');
         self::assertStringContainsString('10 masks on, none counted off', $why);
         self::assertStringContainsString('must be bare metal', $why);
@@ -150,13 +150,13 @@ final class MaskAndHangTest extends ShopTestCase
             ->get('/station/release')
             ->assertSee('Count off')
             ->assertSee('Who looked');
-        $this->send('/fittings/'.Fitting::query()->firstOrFail()->id.'/off', ['removed' => '10']);
-        $looks = "/lots/{$this->lot($job)->id}/looks";
+        $this->send('/mask-applications/'.MaskApplication::query()->firstOrFail()->id.'/off', ['removed' => '10']);
+        $looks = "/batches/{$this->batch($job)->id}/inspection-checks";
         $bare = ['what' => 'bare', 'pin' => (string) $face->id];
         $this->send($looks, $bare + ['name' => ''])->assertSessionHasErrors('name');
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
+        $this->send("/batches/{$this->batch($job)->id}/release", ['note' => 'go'])->assertSessionHasErrors('release');
         $this->send($looks, $bare + ['name' => 'J. Tellmark'])->assertSessionHasNoErrors();
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($job)->id}/release", ['note' => 'go'])->assertSessionHasNoErrors();
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")
             ->assertOk()
@@ -183,16 +183,19 @@ final class MaskAndHangTest extends ShopTestCase
             'drain' => 'spigot down',
             'jigged' => '1',
         ];
-        $this->send("/lots/{$this->lot($this->part)->id}/hang", $rack)->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($this->part)->id}/hang", $rack)->assertSessionHasNoErrors();
         $near = $this->part->refresh()->view_factor;
-        $this->send("/lots/{$this->lot($this->part)->id}/hang", ['pitch' => '400'] + $rack)->assertSessionHasNoErrors();
+        $this->send(
+            "/batches/{$this->batch($this->part)->id}/hang",
+            ['pitch' => '400'] + $rack,
+        )->assertSessionHasNoErrors();
         self::assertGreaterThan($near, $this->part->refresh()->view_factor);
         self::assertEqualsWithDelta(381, $this->part->rack?->drop_mm, 1e-9);
         $this->get('/station/mask-and-hang')->assertSee('spigot down')->assertSee('Jigged, so that it cannot fall');
-        $this->send("/lots/{$this->lot($this->part)->id}/hang", ['pitch' => '120'] + $rack);
+        $this->send("/batches/{$this->batch($this->part)->id}/hang", ['pitch' => '120'] + $rack);
         $this->get('/station/mask-and-hang')->assertSee('Only 10 mm between neighbours');
         $this->send(
-            "/lots/{$this->lot($this->part)->id}/hang",
+            "/batches/{$this->batch($this->part)->id}/hang",
             ['across' => '0', 'pitch' => 'far'] + $rack,
         )->assertSessionHasErrors(['across', 'pitch']);
     }
@@ -200,12 +203,12 @@ final class MaskAndHangTest extends ShopTestCase
     public function test_nothing_is_sprayed_over_a_megohm(): void
     {
         $job = $this->part->job;
-        $this->excuse($this->lot($job), Station::Coat);
-        $on = fn () => $this->send("/lots/{$this->lot($job)->id}/send", [
+        $this->excuse($this->batch($job), Station::Coat);
+        $on = fn () => $this->send("/batches/{$this->batch($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => Station::MaskAndHang->value,
         ]);
-        $this->send("/lots/{$this->lot($this->part)->id}/ground", [
+        $this->send("/batches/{$this->batch($this->part)->id}/ground", [
             'ohm' => '3.2',
             'unit' => '1000000',
         ])->assertSessionHasNoErrors();
@@ -213,11 +216,11 @@ final class MaskAndHangTest extends ShopTestCase
         $this->actingAs($this->finisher)
             ->get("/parts/{$this->part->id}/route")
             ->assertSee('3.2');
-        $this->send("/lots/{$this->lot($this->part)->id}/ground", ['ohm' => 'little', 'unit' => '1'])
+        $this->send("/batches/{$this->batch($this->part)->id}/ground", ['ohm' => 'little', 'unit' => '1'])
             ->assertSessionHasErrors(
                 'ohm',
             );
-        $this->send("/lots/{$this->lot($this->part)->id}/ground", [
+        $this->send("/batches/{$this->batch($this->part)->id}/ground", [
             'ohm' => '40',
             'unit' => '1000',
         ])->assertSessionHasNoErrors();
@@ -230,9 +233,9 @@ final class MaskAndHangTest extends ShopTestCase
         Once::flush();
         $this->part->update(['made' => 'cast']);
         $thread = $this->pin('thread', 12, 2);
-        $lot = $this->lot($this->part);
-        $state = function () use ($lot): array {
-            $lines = LotWalk::of(Lot::query()->findOrFail($lot->id))->lines();
+        $batch = $this->batch($this->part);
+        $state = function () use ($batch): array {
+            $lines = RoutingProgress::of(Batch::query()->findOrFail($batch->id))->lines();
             $masks = array_filter($lines, fn ($line): bool => in_array(
                 $line->step->kind,
                 [StepKind::PlugMask, StepKind::MasksOff, StepKind::Unmask],
@@ -242,11 +245,11 @@ final class MaskAndHangTest extends ShopTestCase
             return array_column(array_map(fn ($line): array => [$line->key, $line->outcome?->value], $masks), 1, 0);
         };
         $open = ['plug_mask-0-1' => null, 'masks_off-0-1' => null, 'plug_mask-0-2' => null, 'unmask-0-1' => null];
-        StepMark::query()->where('lot_id', $lot->id)->delete();
+        StepCompletion::query()->where('batch_id', $batch->id)->delete();
         self::assertSame($open, $state());
         $fit = fn () => $this->send("/pins/{$thread->id}/fit", $this->here() + ['fitted' => '20'])
             ->assertSessionHasNoErrors();
-        $off = fn (int $fitting) => $this->send("/fittings/{$fitting}/off", ['removed' => '20'])
+        $off = fn (int $fitting) => $this->send("/mask-applications/{$fitting}/off", ['removed' => '20'])
             ->assertSessionHasNoErrors();
         $fit();
         self::assertSame(['plug_mask-0-1' => 'done'] + $open, $state());
@@ -254,14 +257,14 @@ final class MaskAndHangTest extends ShopTestCase
         $face = $this->pin('face', 30, 1);
         $this->send("/pins/{$face->id}/fit", $this->here() + ['fitted' => '10'])->assertSessionHasNoErrors();
         self::assertNull($state()['plug_mask-0-2']);
-        foreach (Fitting::query()->orderBy('id')->get() as $fitting) {
-            $this->send("/fittings/{$fitting->id}/off", ['removed' => (string) $fitting->fitted]);
+        foreach (MaskApplication::query()->orderBy('id')->get() as $fitting) {
+            $this->send("/mask-applications/{$fitting->id}/off", ['removed' => (string) $fitting->fitted]);
         }
         self::assertSame(['plug_mask-0-1' => 'done', 'masks_off-0-1' => 'done'] + $open, $state());
         $fit();
         self::assertSame('done', $state()['plug_mask-0-2']);
         self::assertNull($state()['unmask-0-1']);
-        $off((int) Fitting::query()->max('id'));
+        $off((int) MaskApplication::query()->max('id'));
         self::assertSame('done', $state()['unmask-0-1']);
     }
 
@@ -279,7 +282,7 @@ final class MaskAndHangTest extends ShopTestCase
         self::assertContains('solvent_wipe', $kinds());
         $turn('detergent');
         self::assertNotContains('solvent_wipe', $kinds());
-        PartWays::settle($this->part);
+        PartPolicies::settle($this->part);
         $turn('solvent');
         self::assertNotContains('solvent_wipe', $kinds());
         $this->send("/parts/{$this->part->id}/ways", ['ways' => ['last_clean' => 'never']])
@@ -292,16 +295,16 @@ final class MaskAndHangTest extends ShopTestCase
     public function test_hooks_count_their_bakes_until_they_are_cleaned(): void
     {
         $part = $this->part($this->job(Station::MaskAndHang), 'bench end');
-        self::assertSame(0, Hooks::of($part)->bakes);
+        self::assertSame(0, HookUse::of($part)->bakes);
         $this->bakeFor($this->hang($this->part($this->job(), 'arm', 30)), 20);
         $this->bakeFor($this->hang($this->part($this->job(), 'leaf', 0.5, 0.1)), 20);
-        self::assertSame(1, Hooks::of($part)->bakes, 'of that size only');
+        self::assertSame(1, HookUse::of($part)->bakes, 'of that size only');
         $page = $this->actingAs($this->finisher)->get("/station/mask-and-hang?part={$part->id}");
         $page->assertSee('one bake since such were cleaned');
         $this->send('/hooks', ['size' => 'string'])->assertSessionHasErrors('size');
         $this->later(1);
         $this->send('/hooks', ['size' => 'heavy'])->assertSessionHasNoErrors();
-        self::assertSame(0, Hooks::of($part)->bakes);
+        self::assertSame(0, HookUse::of($part)->bakes);
     }
 
     public function test_no_more_masks_go_on_than_the_shelf_holds_and_none_at_a_pin_that_was_withdrawn(): void
@@ -316,10 +319,10 @@ final class MaskAndHangTest extends ShopTestCase
         $fit($other, 11)->assertSessionHasErrors('fitted');
         self::assertStringContainsString('up to 10', session('errors')->first('fitted'));
         $fit($other, 10)->assertSessionHasNoErrors();
-        $on = Fitting::query()->where('pin_id', $other->id)->firstOrFail();
+        $on = MaskApplication::query()->where('pin_id', $other->id)->firstOrFail();
         $this->actingAs($this->finisher)->get('/station/mask-and-hang')
-            ->assertSee('Pin 2: all 10 are off')->assertSee("/fittings/{$on->id}/off", false);
-        $this->send("/fittings/{$on->id}/off", ['removed' => '10'])->assertSessionHasNoErrors();
+            ->assertSee('Pin 2: all 10 are off')->assertSee("/mask-applications/{$on->id}/off", false);
+        $this->send("/mask-applications/{$on->id}/off", ['removed' => '10'])->assertSessionHasNoErrors();
         $this->send("/pins/{$other->id}/withdraw")->assertSessionHasNoErrors();
         $fit($other, 5)->assertSessionHasErrors('fitted');
         self::assertStringContainsString('was withdrawn', session('errors')->first('fitted'));
@@ -335,12 +338,12 @@ final class MaskAndHangTest extends ShopTestCase
         $this->send("/pins/{$pin->id}/fit", $this->here() + ['fitted' => '20'])->assertSessionHasNoErrors();
         $pin->update(['withdrawn_at' => $this->now, 'withdrawn_by' => $this->owner->id]);
         $this->hangAt($this->part, Station::Release);
-        $lot = $this->lot($this->part)->refresh();
-        self::assertCount(1, MasksOfPart::open($lot));
-        $fitting = Fitting::query()->firstOrFail();
-        $this->actingAs($this->finisher)->get("/station/release?lot={$lot->id}")->assertOk()
-            ->assertSee("/fittings/{$fitting->id}/off", false);
-        $this->send("/fittings/{$fitting->id}/off", ['removed' => '20'])->assertSessionHasNoErrors();
-        self::assertSame([], MasksOfPart::open($lot));
+        $batch = $this->batch($this->part)->refresh();
+        self::assertCount(1, PartMasks::open($batch));
+        $fitting = MaskApplication::query()->firstOrFail();
+        $this->actingAs($this->finisher)->get("/station/release?lot={$batch->id}")->assertOk()
+            ->assertSee("/mask-applications/{$fitting->id}/off", false);
+        $this->send("/mask-applications/{$fitting->id}/off", ['removed' => '20'])->assertSessionHasNoErrors();
+        self::assertSame([], PartMasks::open($batch));
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Metal\HeatCapacity;
-use Aenum\Core\Metal\Metal;
-use Aenum\Core\Metal\MetalFamily;
-use Aenum\Core\Metal\Metals;
-use Aenum\Core\Rule\Moment;
-use Aenum\Core\Rule\RuleBook;
-use Aenum\Core\Unit\UnitSystem;
-use Aenum\Core\Word\Station;
-use App\Actions\Route\PartRoute;
-use App\Models\OvenLoad;
-use App\Models\Part;
+use Aenum\Core\Materials\HeatCapacity;
+use Aenum\Core\Materials\Metal;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Materials\MetalFamily;
+use Aenum\Core\Rules\Checkpoint;
+use Aenum\Core\Rules\RuleBook;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Units\UnitSystem;
+use App\Curing\Models\OvenLoad;
+use App\Intake\Models\Part;
+use App\Routing\Queries\PartRoute;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** One record in the registry is all a new metal takes: it is entered, routed, judged, baked and released. */
@@ -38,7 +38,7 @@ final class NewMetalTest extends ShopTestCase
     #[DataProvider('families')]
     public function test_a_metal_added_to_the_registry_walks_every_station(MetalFamily $family): void
     {
-        Metals::including(self::bellMetal($family), function (): void {
+        MetalCatalog::including(self::bellMetal($family), function (): void {
             $job = $this->job();
             $this->send("/jobs/{$job->id}/parts", [
                 'name' => 'ship bell', 'count' => '2', 'metal' => 'bell_metal', 'mass_kg' => '4', 'area_m2' => '0.2',
@@ -47,7 +47,7 @@ final class NewMetalTest extends ShopTestCase
             ])->assertSessionHasNoErrors();
             $part = Part::query()->where('metal', 'bell_metal')->firstOrFail();
             self::assertSame('Bell metal', $part->metalKind()->name);
-            $said = RuleBook::judge(PartRoute::of($part)->plan(), ...Moment::cases());
+            $said = RuleBook::judge(PartRoute::of($part)->plan(), ...Checkpoint::cases());
             foreach ($said as $finding) {
                 self::assertNotSame('', $finding->words()->in(UnitSystem::Us));
             }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Rail\MoveLot;
-use App\Http\Middleware\FromTheWaitingLine;
-use App\Models\BenchClock;
-use App\Models\Move;
-use App\Models\OvenLoad;
-use App\Support\OutOfOrder;
+use Aenum\Core\Trade\Station;
+use App\Curing\Models\OvenLoad;
+use App\Platform\Offline\OutOfOrder;
+use App\Platform\Offline\ReplayOfflineSubmission;
+use App\Routing\Models\BatchEvent;
+use App\Routing\Models\StepTimer;
+use App\ShopFloor\Commands\MoveBatch;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -35,7 +35,7 @@ final class OutOfOrderTest extends ShopTestCase
         return $this->actingAs($this->finisher)->post(
             $path,
             $fields + ['_once' => Str::uuid()->toString()],
-            [FromTheWaitingLine::HEADER => (string) $ms],
+            [ReplayOfflineSubmission::HEADER => (string) $ms],
         );
     }
 
@@ -78,7 +78,9 @@ final class OutOfOrderTest extends ShopTestCase
         preg_match('/name="_moment" value="([^"]+)"/', (string) $page->getContent(), $found);
         $this->send("/bakes/{$bake->id}/pull", ['_moment' => $found[1]])->assertSessionHasNoErrors()->assertRedirect();
         self::assertEquals($bake->shut_at, $bake->refresh()->pulled_at);
-        self::assertNull(DB::table('trail')->where('row_table', 'oven_loads')->orderByDesc('id')->value('waited_s'));
+        self::assertNull(
+            DB::table('audit_entries')->where('row_table', 'oven_loads')->orderByDesc('id')->value('waited_s'),
+        );
     }
 
     public function test_a_clock_that_is_years_off_is_set_right_first(): void
@@ -90,7 +92,7 @@ final class OutOfOrderTest extends ShopTestCase
         self::assertTrue($bake->refresh()->isRunning());
         // Every page about it opens all the same.
         foreach (["/bakes/{$bake->id}", "/bakes/{$bake->id}/board", '/', '/day', '/station/cure', '/station/inspect',
-            "/jobs/{$bake->items()->firstOrFail()->part->job_id}", "/ovens/{$bake->oven_id}/trail"] as $page) {
+            "/jobs/{$bake->items()->firstOrFail()->part->job_id}", "/ovens/{$bake->oven_id}/history"] as $page) {
             self::assertSame(200, $this->actingAs($this->finisher)->get($page)->getStatusCode(), $page);
         }
     }
@@ -98,25 +100,25 @@ final class OutOfOrderTest extends ShopTestCase
     public function test_a_clock_a_move_and_a_spraying_end_after_they_begin(): void
     {
         $part = $this->part($this->job(Station::Coat), 'Bench end');
-        $lot = $this->lot($part);
-        $clock = BenchClock::query()->create([
-            'part_id' => $part->id, 'lot_id' => $lot->id, 'user_id' => $this->finisher->id, 'step' => 'rinse',
+        $batch = $this->batch($part);
+        $clock = StepTimer::query()->create([
+            'part_id' => $part->id, 'batch_id' => $batch->id, 'user_id' => $this->finisher->id, 'step' => 'rinse',
             'label' => 'Rinse', 'started_at' => now(), 'due_at' => now()->addMinutes(2),
         ]);
         $this->travel(1)->minutes();
         $this->waited("/clocks/{$clock->id}/done", 2 * self::MIN)->assertStatus(422);
         self::assertNull($clock->refresh()->done_at);
         $this->waited("/clocks/{$clock->id}/done", self::MIN / 2)->assertOk();
-        (new MoveLot())->sign($lot, $this->finisher, 'looked at', Station::Coat);
+        (new MoveBatch())->sign($batch, $this->finisher, 'looked at', Station::Coat);
         $this->travel(-1)->days();
-        $moves = Move::query()->count();
+        $moves = BatchEvent::query()->count();
         try {
-            (new MoveLot())->sign($lot, $this->finisher, 'looked at again', Station::Coat);
+            (new MoveBatch())->sign($batch, $this->finisher, 'looked at again', Station::Coat);
             self::fail('It was signed before it was signed.');
         } catch (OutOfOrder $e) {
             self::assertStringContainsString('it was moved last', $e->getMessage());
         }
-        self::assertSame($moves, Move::query()->count());
+        self::assertSame($moves, BatchEvent::query()->count());
     }
 
     public function test_zero_is_no_reading_in_either_unit(): void

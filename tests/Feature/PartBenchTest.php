@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Shape\ShapeKind;
-use Aenum\Core\Word\Station;
-use App\Actions\Intake\PartShapes;
-use App\Actions\Route\WriteFacts;
-use App\Models\Part;
-use App\Models\Shop;
-use App\Support\QrCode;
+use Aenum\Core\Geometry\ShapeKind;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Intake\Commands\PartShapes;
+use App\Intake\Models\Part;
+use App\Platform\Presentation\QrCode;
+use App\Routing\Commands\WriteFacts;
 use Illuminate\Http\UploadedFile;
 
 final class PartBenchTest extends ShopTestCase

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Unit\UnitSystem;
-use Aenum\Core\Word\Station;
-use App\Actions\Cure\AfterBake;
-use App\Actions\Cure\BakeBoard;
-use App\Actions\Cure\Verdict;
-use App\Actions\Floor\RunOven;
-use App\Charts\BakePicture;
-use App\Charts\OvenChart;
-use App\Charts\TemperScale;
-use App\Models\OvenLoad;
-use App\Support\Units;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Units\UnitSystem;
+use App\Curing\Commands\RunOven;
+use App\Curing\Models\OvenLoad;
+use App\Curing\ViewModels\AfterBake;
+use App\Curing\ViewModels\BakeChart;
+use App\Curing\ViewModels\BakeVerdict;
+use App\Curing\ViewModels\BakeViewModel;
+use App\Curing\ViewModels\OvenChart;
+use App\Curing\ViewModels\TemperScale;
+use App\Platform\Presentation\Units;
 
 /** What the bake's picture draws and what its verdict says, against the model it came from. */
 final class PictureTest extends ShopTestCase
 {
-    private static function chart(BakeBoard $board, UnitSystem $system = UnitSystem::Metric): OvenChart
+    private static function chart(BakeViewModel $board, UnitSystem $system = UnitSystem::Metric): OvenChart
     {
         $units = new Units($system);
 
-        return new OvenChart(BakePicture::of($board, $units), $units);
+        return new OvenChart(BakeChart::of($board, $units), $units);
     }
 
     private function mixed(): OvenLoad
@@ -44,16 +44,16 @@ final class PictureTest extends ShopTestCase
         );
     }
 
-    private function says(OvenLoad $bake, array $set): Verdict
+    private function says(OvenLoad $bake, array $set): BakeVerdict
     {
         $bake->update($set);
 
-        return Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
+        return BakeVerdict::of(BakeViewModel::of($bake->refresh()), new Units(UnitSystem::Metric));
     }
 
     public function test_a_curve_passes_where_the_model_says(): void
     {
-        $board = BakeBoard::of($this->mixed());
+        $board = BakeViewModel::of($this->mixed());
         $chart = self::chart($board);
         $frame = $chart->frame();
         $curves = collect($chart->curves())->keyBy('name');
@@ -82,7 +82,7 @@ final class PictureTest extends ShopTestCase
     public function test_window_marks_and_table_agree_with_the_outlook(): void
     {
         $bake = $this->mixed();
-        $board = BakeBoard::of($bake);
+        $board = BakeViewModel::of($bake);
         $chart = self::chart($board);
         $frame = $chart->frame();
         $minute = fn (float $x): float => ((($x - $frame['left']) / ($frame['right'] - $frame['left'])) *
@@ -101,7 +101,7 @@ final class PictureTest extends ShopTestCase
         self::assertSame('100°', self::chart($board, UnitSystem::Us)->temperatures()[0]['label']);
         self::assertStringContainsString('bench end', $chart->description());
         self::assertNull(
-            self::chart(BakeBoard::of($this->apart()))->window(),
+            self::chart(BakeViewModel::of($this->apart()))->window(),
             'nothing to shade where the light part is spoilt first',
         );
     }
@@ -128,7 +128,7 @@ final class PictureTest extends ShopTestCase
         $bake = $this->apart();
         (new RunOven())->shut($bake, $this->finisher);
         $this->later(5);
-        $verdict = Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
+        $verdict = BakeVerdict::of(BakeViewModel::of($bake->refresh()), new Units(UnitSystem::Metric));
         self::assertMatchesRegularExpression(
             '/^Take the sheet panel out by \d\d:\d\d; bench end needs until \d\d:\d\d\.$/',
             $verdict->headline,
@@ -140,13 +140,13 @@ final class PictureTest extends ShopTestCase
         $bake = $this->mixed();
         (new RunOven())->shut($bake, $this->finisher);
         $this->later(33.5);
-        $due = Verdict::of(BakeBoard::of($bake->refresh()), new Units(UnitSystem::Metric));
+        $due = BakeVerdict::of(BakeViewModel::of($bake->refresh()), new Units(UnitSystem::Metric));
         $this->later(25);
-        $late = BakeBoard::of($bake->refresh());
-        self::assertSame('stop', Verdict::of($late, new Units(UnitSystem::Metric))->tone);
+        $late = BakeViewModel::of($bake->refresh());
+        self::assertSame('stop', BakeVerdict::of($late, new Units(UnitSystem::Metric))->tone);
         self::assertStringStartsWith(
             'Too long: Sheet panel',
-            Verdict::of($late, new Units(UnitSystem::Metric))->headline,
+            BakeVerdict::of($late, new Units(UnitSystem::Metric))->headline,
         );
         self::assertStringStartsNotWith('Too short', $due->headline);
         self::assertEqualsWithDelta($late->nowRunMinutes(), $late->outlook->pullMinutes, 0.05);
@@ -166,7 +166,7 @@ final class PictureTest extends ShopTestCase
             ->get("/bakes/{$bake->id}")
             ->assertSee('over-bake is not judged')
             ->assertSee('not judged');
-        $look = BakeBoard::of($bake)->outlook;
+        $look = BakeViewModel::of($bake)->outlook;
         self::assertNull($look->items[0]->atPull->overbake);
         self::assertLessThanOrEqual(190.05, $look->items[0]->atPull->peakC, 'silent above its row and 10 K');
         // By hand it is not set hotter either: the board says so, and the door does not shut on it.
@@ -191,7 +191,7 @@ final class PictureTest extends ShopTestCase
         self::assertStringContainsString('the next coat bonds while it is under 0.50', $reasons);
         self::assertStringNotContainsString('over-bake', $reasons);
         $bake = $this->mixed();
-        $board = BakeBoard::of($bake);
+        $board = BakeViewModel::of($bake);
         [$heavy, $light] = $board->outlook->items;
         self::assertEqualsWithDelta($board->outlook->readyMinutes, $heavy->readyMinutes, 0.02);
         self::assertLessThan($heavy->readyMinutes - 3, $light->readyMinutes);
@@ -207,7 +207,7 @@ final class PictureTest extends ShopTestCase
             ['slate', 'slate', 'straw', 'bronze', 'plum', 'blue'],
             array_map(TemperScale::name(...), [20.0, 120.0, 145.0, 170.0, 195.0, 230.0]),
         );
-        $offsets = array_column(self::chart(BakeBoard::of($this->mixed()))->temper(), 'offset');
+        $offsets = array_column(self::chart(BakeViewModel::of($this->mixed()))->temper(), 'offset');
         self::assertSame($offsets, collect($offsets)->sort()->values()->all());
     }
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Mask\PinKind;
-use Aenum\Core\Word\Feature;
-use Aenum\Core\Word\Station;
-use App\Actions\Pins\PlacePin;
-use App\Actions\Route\PartRoute;
-use App\Models\Bag;
-use App\Models\Part;
-use App\Models\Picture;
-use App\Models\Pin;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Trade\Feature;
+use Aenum\Core\Trade\Station;
+use App\Intake\Commands\PlacePin;
+use App\Intake\Models\Bag;
+use App\Intake\Models\Part;
+use App\Intake\Models\Picture;
+use App\Intake\Models\Pin;
+use App\Routing\Queries\PartRoute;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -250,14 +250,20 @@ final class PinsTest extends ShopTestCase
         $bag = Bag::query()->firstOrFail();
         $job = $this->part->job;
         $this->part->coats()->delete();
-        $this->excuse($this->lot($job), Station::Release);
+        $this->excuse($this->batch($job), Station::Release);
         $this->hangAt($job, Station::Release);
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
+        $this->send(
+            "/batches/{$this->batch($job)->id}/release",
+            ['note' => 'ready'],
+        )->assertSessionHasErrors('release');
         self::assertStringContainsString('bag B1: 6 not counted back', session('errors')->first('release'));
         $this->send("/bags/{$bag->id}/count", ['back' => '5']);
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasErrors('release');
+        $this->send(
+            "/batches/{$this->batch($job)->id}/release",
+            ['note' => 'ready'],
+        )->assertSessionHasErrors('release');
         $this->send("/bags/{$bag->id}/count", ['back' => '6'])->assertSessionHasNoErrors();
-        $this->send("/lots/{$this->lot($job)->id}/release", ['note' => 'ready'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($job)->id}/release", ['note' => 'ready'])->assertSessionHasNoErrors();
     }
 
     public function test_a_question_to_the_owner_holds_the_powder_until_it_is_answered(): void
@@ -268,8 +274,8 @@ final class PinsTest extends ShopTestCase
             ['kind' => 'owner_question', 'x' => 0.5, 'y' => 0.5, 'note' => 'This face too?'],
             $this->finisher,
         );
-        $lot = $this->lot($part);
-        $go = fn () => $this->send("/lots/{$lot->id}/send", [
+        $batch = $this->batch($part);
+        $go = fn () => $this->send("/batches/{$batch->id}/send", [
             'to' => Station::Coat->value, 'seen_at' => Station::MaskAndHang->value, 'note' => 'on it goes',
         ]);
         $go()->assertSessionHasErrors('answer');

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Practice\BoothDrill;
-use Aenum\Core\Unit\UnitSystem;
-use Aenum\Core\Word\Station;
-use App\Actions\Coat\PowderStock;
-use App\Actions\Route\PartRoute;
-use App\Actions\Route\WriteFacts;
-use App\Models\BoothRun;
-use App\Models\Gun;
-use App\Models\GunProgram;
-use App\Models\Lot;
-use App\Models\Panel;
-use App\Models\Part;
-use App\Models\PowderLot;
-use App\Models\PowderPicture;
-use App\Models\Spraying;
-use App\Models\TrailLine;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Training\BoothDrill;
+use Aenum\Core\Units\UnitSystem;
+use App\Application\Models\Spraying;
+use App\Application\Queries\PowderStock;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\GunProgram;
+use App\Catalog\Models\Panel;
+use App\Catalog\Models\PowderLot;
+use App\Catalog\Models\PowderPicture;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Part;
+use App\Platform\Audit\AuditEntry;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Queries\PartRoute;
+use App\Training\Models\BoothRun;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Once;
@@ -41,7 +41,7 @@ final class PowderShelfTest extends ShopTestCase
 
     public function test_stock_falls_is_reserved_and_asks_to_be_ordered_in_time(): void
     {
-        $lot = $this->lotOf(1);
+        $batch = $this->lotOf(1);
         $this->send("/powders/{$this->green->id}/lots", ['number' => '', 'holds' => '-1'])
             ->assertSessionHasErrors(['number', 'holds']);
         $stock = fn (): PowderStock => PowderStock::of($this->green->refresh()->load('lots'));
@@ -57,8 +57,8 @@ final class PowderShelfTest extends ShopTestCase
         self::assertSame(20.0, $stock()->orderKg());
         $this->actingAs($this->finisher)->get('/powders')->assertSee('order 20 kg');
         $this->get('/powders?stock=order')->assertSee('Promenade green');
-        $form = ['weighed' => '600', 'powder_lot' => (string) $lot->id];
-        $this->send("/lots/{$this->lot($part)->id}/weigh", self::ON + $form)->assertSessionHasNoErrors();
+        $form = ['weighed' => '600', 'powder_lot' => (string) $batch->id];
+        $this->send("/batches/{$this->batch($part)->id}/weigh", self::ON + $form)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(400, $stock()->totalG(), 1e-6);
         self::assertSame(0.0, $stock()->reservedG(), 'what is weighed out is not reserved as well');
         $spraying = Spraying::query()->firstOrFail();
@@ -67,7 +67,7 @@ final class PowderShelfTest extends ShopTestCase
         self::assertSame(0.0, $stock()->reservedG(), 'what is on is not reserved any more');
         // Five of the ten go their own way: what is on them went with them.
         $this->later(1);
-        $this->send("/lots/{$this->lot($part)->id}/split", ['pieces' => '5'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($part)->id}/split", ['pieces' => '5'])->assertSessionHasNoErrors();
         self::assertSame(0.0, $stock()->reservedG(), 'a lot split after it was coated is coated');
         $this->later(1);
         $this->send("/sprayings/{$spraying->id}/blow-off", ['why' => 'thin'])->assertSessionHasNoErrors();
@@ -75,14 +75,14 @@ final class PowderShelfTest extends ShopTestCase
         self::assertEqualsWithDelta($half, $stock()->reservedG(), 1e-6, 'blown off those that stayed only');
         // Weighed anew, the box says what is in it.
         $this->later(5);
-        $this->send("/powder-lots/{$lot->id}", ['what' => 'weighed', 'holds' => '0.3'])->assertSessionHasNoErrors();
+        $this->send("/powder-lots/{$batch->id}", ['what' => 'weighed', 'holds' => '0.3'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(300, $stock()->totalG(), 1e-6);
-        $this->send("/powder-lots/{$lot->id}", ['what' => 'weighed'])->assertSessionHasErrors('holds');
-        $this->send("/powder-lots/{$lot->id}", ['what' => 'eaten'])->assertSessionHasErrors('what');
-        $this->get("/powder-lots/{$lot->id}/card")->assertOk()->assertSee('26-0417')->assertSee('shelf 2');
-        $this->send("/powder-lots/{$lot->id}", ['what' => 'finished'])->assertSessionHasNoErrors();
+        $this->send("/powder-lots/{$batch->id}", ['what' => 'weighed'])->assertSessionHasErrors('holds');
+        $this->send("/powder-lots/{$batch->id}", ['what' => 'eaten'])->assertSessionHasErrors('what');
+        $this->get("/powder-lots/{$batch->id}/card")->assertOk()->assertSee('26-0417')->assertSee('shelf 2');
+        $this->send("/powder-lots/{$batch->id}", ['what' => 'finished'])->assertSessionHasNoErrors();
         self::assertSame(0.0, $stock()->totalG());
-        self::assertNotNull($lot->refresh()->finished_at);
+        self::assertNotNull($batch->refresh()->finished_at);
     }
 
     public function test_powders_are_found_by_what_they_are_called_used_for_and_where_they_lie(): void
@@ -178,8 +178,8 @@ final class PowderShelfTest extends ShopTestCase
         $this->send('/booth', ['booth_air' => '7'] + $booth, $this->owner);
         Once::flush();
         $this->actingAs($this->finisher)->get('/station/coat')->assertSee('can go off');
-        $lot = Lot::query()->firstOrFail();
-        $this->send("/lots/{$lot->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
+        $batch = Batch::query()->firstOrFail();
+        $this->send("/batches/{$batch->id}/weigh", self::ON + ['weighed' => '100'])->assertSessionHasErrors('weighed');
         $own = ['air_unit' => 'bar', 'air_usual' => '1.4', 'positive' => '1', 'has_atomising' => '1'] + $form;
         $this->send("/guns/{$gun->id}", ['air_usual' => '0'] + $own, $this->owner, 'PUT')
             ->assertSessionHasErrors('air_usual');
@@ -243,7 +243,7 @@ final class PowderShelfTest extends ShopTestCase
         $this->send('/practice/booth/overlap/measured', ['real' => 'thick'])->assertSessionHasErrors('real');
         self::assertEqualsWithDelta(38 / 3, $run->refresh()->measured_mean_um, 1e-9);
         $this->get('/practice/booth')->assertSee('best '.$run->score);
-        self::assertSame(0, TrailLine::query()->where('row_table', 'booth_runs')->where('what', 'updated')
+        self::assertSame(0, AuditEntry::query()->where('row_table', 'booth_runs')->where('what', 'updated')
             ->where('after', 'like', '%film%')->count(), 'what is practised leaves no film on the trail');
     }
 

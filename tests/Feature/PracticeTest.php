@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Practice\Exercise;
-use App\Models\PracticeRun;
+use Aenum\Core\Training\Exercise;
+use App\Training\Models\PracticeRun;
 
 final class PracticeTest extends ShopTestCase
 {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Job\Step;
-use Aenum\Core\Quote\LineKind;
-use App\Actions\Quote\QuoteOfPart;
-use App\Actions\Quote\ShopTerms;
-use App\Actions\Route\ChangeRoute;
-use App\Actions\Route\PartRoute;
-use App\Models\Job;
-use App\Models\Quote;
-use App\Models\QuoteLine;
-use App\Models\Shop;
-use App\Support\ShopClock;
+use Aenum\Core\Quoting\LineKind;
+use Aenum\Core\Routing\Step;
+use App\Accounts\Models\Shop;
+use App\Intake\Models\Job;
+use App\Platform\Clock\ShopClock;
+use App\Quoting\Models\Quote;
+use App\Quoting\Models\QuoteLine;
+use App\Quoting\Queries\QuotePart;
+use App\Quoting\Queries\ShopTerms;
+use App\Routing\Commands\ChangeRoute;
+use App\Routing\Queries\PartRoute;
 use Illuminate\Testing\TestResponse;
 
 /** A quote from intake to the answer, and what the work took beside it. */
@@ -157,7 +157,7 @@ final class QuoteTest extends ShopTestCase
         $part->update(['metal' => 'something', 'area_m2' => 1.2, 'count' => 2]);
         $this->actingAs($this->finisher)->get("/jobs/{$this->quoted->id}/quote")->assertOk()
             ->assertSee('if it is steel')->assertSee('if it is aluminium');
-        $prices = array_map(fn ($one): float => $one->asked()->minutes(), QuoteOfPart::byMetal($part->refresh()));
+        $prices = array_map(fn ($one): float => $one->asked()->minutes(), QuotePart::byMetal($part->refresh()));
         self::assertGreaterThan($prices['if it is steel'], $prices['if it is aluminium']);
         $this->write()->assertSessionHasErrors('quote');
         self::assertSame(0, Quote::query()->count());

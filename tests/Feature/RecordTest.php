@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Release\JobRecord;
-use App\Models\Coat;
-use App\Models\Job;
-use App\Models\Part;
-use App\Models\Release;
-use App\Models\Supplement;
-use App\Models\User;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Release\Models\Release;
+use App\Release\Models\Supplement;
+use App\Release\Queries\JobRecord;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
@@ -40,16 +40,16 @@ final class RecordTest extends ShopTestCase
         }
         foreach ($mine as $n => $part) {
             $this->hangAt($part, Station::Inspect);
-            $lot = $this->lot($part);
+            $batch = $this->batch($part);
             $top = $this->coat($part, 2);
-            $this->send("/coats/{$top->id}/film", ['lot' => $lot->id, 'readings' => '140 150 145 138 152'])
+            $this->send("/coats/{$top->id}/film", ['lot' => $batch->id, 'readings' => '140 150 145 138 152'])
                 ->assertSessionHasNoErrors();
-            $rub = ['lot' => $lot->id, 'rubs' => 50, 'rating' => 5, 'solvent' => 'MEK'];
+            $rub = ['lot' => $batch->id, 'rubs' => 50, 'rating' => 5, 'solvent' => 'MEK'];
             $this->send("/coats/{$top->id}/solvent-rub", $rub)->assertSessionHasNoErrors();
-            $this->excuse($this->look($lot), Station::Release);
+            $this->excuse($this->look($batch), Station::Release);
             $this->hangAt($part, Station::Release);
-            $this->look($lot->refresh());
-            $this->send("/lots/{$lot->id}/release", [
+            $this->look($batch->refresh());
+            $this->send("/batches/{$batch->id}/release", [
                 'note' => $note, 'taken_by' => 'B. Kallwit', 'signature' => '10,20 30,40|5,5 6,6',
             ])->assertSessionHasNoErrors();
         }
@@ -201,7 +201,7 @@ final class RecordTest extends ShopTestCase
         $address = (string) session('link');
         self::assertSame(1, preg_match('~/r/([A-Za-z0-9_-]{43})$~', $address, $secret));
         self::assertSame(0, DB::table('record_links')->where('mark', $secret[1])->count(), 'it is kept nowhere');
-        self::assertStringNotContainsString($secret[1], (string) json_encode(DB::table('trail')->get()));
+        self::assertStringNotContainsString($secret[1], (string) json_encode(DB::table('audit_entries')->get()));
         auth()->logout();
         $page = $this->get("/r/{$secret[1]}")->assertOk()->assertSee('Record of job');
         self::assertStringContainsString('no-store', (string) $page->headers->get('Cache-Control'));
@@ -230,11 +230,11 @@ final class RecordTest extends ShopTestCase
         $this->bakeFor($load, $load->minutes + 0.5);
         $this->cooled();
         $this->hangAt($part, Station::Release);
-        $lot = $this->lot($part);
-        $this->send("/lots/{$lot->id}/release")->assertSessionHasErrors('note');
-        $this->send("/lots/{$lot->id}/release", ['note' => 'he looked himself', 'signature' => '<script>'])
+        $batch = $this->batch($part);
+        $this->send("/batches/{$batch->id}/release")->assertSessionHasErrors('note');
+        $this->send("/batches/{$batch->id}/release", ['note' => 'he looked himself', 'signature' => '<script>'])
             ->assertSessionHasErrors('signature');
-        $this->send("/lots/{$lot->id}/release", ['note' => 'he looked himself'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$batch->id}/release", ['note' => 'he looked himself'])->assertSessionHasNoErrors();
         $sheet = $this->text("/jobs/{$job->id}/sheet");
         self::assertStringContainsString('no film thickness recorded', $sheet);
         self::assertStringContainsString('Not ticked', $sheet);
@@ -245,7 +245,7 @@ final class RecordTest extends ShopTestCase
     {
         $job = $this->job();
         $part = $this->part($job);
-        $this->lot($part)->update(['fate' => 'released']);
+        $this->batch($part)->update(['status' => 'released']);
         $job->update(['status' => 'released']);
         self::assertStringContainsString('before records were kept', $this->text("/jobs/{$job->id}/sheet"));
         $this->text("/jobs/{$job->id}/record");
@@ -256,8 +256,8 @@ final class RecordTest extends ShopTestCase
         $job = $this->released();
         $late = Part::query()->where('job_id', $job->id)->firstOrFail()->replicate();
         $late->fill(['name' => 'late one'])->save();
-        $late->lots()->create([
-            'number' => 1, 'count' => 1, 'station' => Station::Coat, 'born_at' => $this->now, 'fate' => 'open',
+        $late->batches()->create([
+            'number' => 1, 'count' => 1, 'station' => Station::Coat, 'born_at' => $this->now, 'status' => 'open',
         ]);
         $job->update(['status' => 'open']);
         $record = JobRecord::of($job->refresh());

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepOutcome;
-use App\Actions\Log\PartFloor;
-use App\Actions\Route\WriteFacts;
-use App\Models\BenchClock;
-use App\Models\OvenLoad;
-use App\Models\Part;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepOutcome;
+use App\Curing\Models\OvenLoad;
+use App\Intake\Models\Part;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Models\StepTimer;
+use App\Routing\Queries\PartFloorConditions;
 
 /** Acid on hard steel: the relief bake is hung as it must be, holds its hours, and lets the powder on only then. */
 final class ReliefBakeTest extends ShopTestCase
@@ -33,9 +33,9 @@ final class ReliefBakeTest extends ShopTestCase
             'rule' => 'hard-steel-heat', 'wording' => 'by its temper', 'signed_by' => 'I. Vael',
             'user_id' => $this->owner->id, 'at' => $this->now,
         ]);
-        BenchClock::query()->create([
+        StepTimer::query()->create([
             'part_id' => $this->part->id,
-            'lot_id' => $this->lot($this->part)->id,
+            'batch_id' => $this->batch($this->part)->id,
             'step' => 'acid_stripper-1',
             'label' => 'acid',
             'started_at' => $this->now->subMinutes(40),
@@ -55,10 +55,10 @@ final class ReliefBakeTest extends ShopTestCase
 
     private function toCoat(): \Illuminate\Testing\TestResponse
     {
-        $job = $this->part->job->refresh()->load('parts.lots');
-        $this->excuse($this->lot($job), Station::Coat, StepOutcome::Done);
+        $job = $this->part->job->refresh()->load('parts.batches');
+        $this->excuse($this->batch($job), Station::Coat, StepOutcome::Done);
 
-        return $this->send("/lots/{$this->lot($job)->id}/send", [
+        return $this->send("/batches/{$this->batch($job)->id}/send", [
             'to' => Station::Coat->value,
             'seen_at' => $job->station->value,
             'note' => 'bench is free',
@@ -85,7 +85,7 @@ final class ReliefBakeTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later($load->refresh()->minutes + 1);
         $this->send("/bake-outs/{$load->id}/pull")->assertSessionHasNoErrors();
-        self::assertNull(PartFloor::of($this->part->fresh() ?? $this->part)->sinceAcidMin);
+        self::assertNull(PartFloorConditions::of($this->part->fresh() ?? $this->part)->sinceAcidMin);
         $this->toCoat()->assertSessionHasNoErrors();
         // A day later the oven still takes it: what was done in time stays done.
         $this->later(1440);
@@ -100,7 +100,11 @@ final class ReliefBakeTest extends ShopTestCase
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasNoErrors();
         $this->later(120);
         $this->send("/bake-outs/{$load->id}/pull")->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(130, PartFloor::of($this->part->fresh() ?? $this->part)->sinceAcidMin, 0.1);
+        self::assertEqualsWithDelta(
+            130,
+            PartFloorConditions::of($this->part->fresh() ?? $this->part)->sinceAcidMin,
+            0.1,
+        );
         $this->toCoat()->assertSessionHasErrors('relief-bake-open');
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\Route\PartRoute;
-use App\Models\Job;
-use App\Models\Part;
-use App\Models\Shop;
-use App\Models\Signature;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Routing\Models\Signature;
+use App\Routing\Queries\PartRoute;
 
 final class RouteTest extends ShopTestCase
 {
@@ -90,7 +90,7 @@ final class RouteTest extends ShopTestCase
             'PUT',
         );
         $onward = ['seen_at' => 'intake', 'then' => 'on'];
-        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasErrors('route');
+        $this->send("/batches/{$this->batch($job)->id}/go", $onward)->assertSessionHasErrors('route');
         self::assertSame(Station::Intake, $job->refresh()->station);
         self::assertSame(0, $job->moves()->where('kind', 'signed')->count());
         $this->send("/parts/{$part->id}/signatures", [
@@ -103,7 +103,7 @@ final class RouteTest extends ShopTestCase
             null,
             'PUT',
         );
-        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasErrors('route');
+        $this->send("/batches/{$this->batch($job)->id}/go", $onward)->assertSessionHasErrors('route');
         Shop::query()->update(['light_metal_cabinet' => true]);
         $this->send("/parts/{$part->id}/signatures", [
             'rule' => 'safety-duty',
@@ -113,7 +113,7 @@ final class RouteTest extends ShopTestCase
             'rule' => 'safety-duty',
             'name' => 'A. Lindqvall, inspector',
         ])->assertSessionHasNoErrors();
-        $this->send("/lots/{$this->lot($job)->id}/go", $onward)->assertSessionHasNoErrors();
+        $this->send("/batches/{$this->batch($job)->id}/go", $onward)->assertSessionHasNoErrors();
         self::assertSame(Station::Strip, $job->refresh()->station);
         $this->actingAs($this->viewer)
             ->get("/jobs/{$job->id}/record")

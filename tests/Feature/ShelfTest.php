@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Heat\OvenEstimate;
-use App\Models\Oven;
-use App\Models\Powder;
-use App\Models\Shop;
-use App\Models\User;
+use Aenum\Core\Thermal\OvenEstimate;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
 
 final class ShelfTest extends ShopTestCase
 {

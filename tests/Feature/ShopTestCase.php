@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use Aenum\Core\Word\StepOutcome;
-use App\Actions\Cure\HangLoad;
-use App\Actions\Floor\RunOven;
-use App\Actions\Inspect\LookedOver;
-use App\Actions\Intake\SaveJob;
-use App\Actions\Intake\SavePart;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\TickStep;
-use App\Models\Coat;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Oven;
-use App\Models\OvenLoad;
-use App\Models\Part;
-use App\Models\Powder;
-use App\Models\Shop;
-use App\Models\User;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Trade\StepOutcome;
+use App\Accounts\Models\Shop;
+use App\Accounts\Models\User;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\Powder;
+use App\Curing\Commands\LoadCure;
+use App\Curing\Commands\RunOven;
+use App\Curing\Models\OvenLoad;
+use App\Inspection\Commands\InspectionChecklist;
+use App\Intake\Commands\SaveJob;
+use App\Intake\Commands\SavePart;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -165,9 +165,9 @@ abstract class ShopTestCase extends AppTestCase
     }
 
     /** The first lot of a part, or of a job's first part. */
-    protected function lot(Part|Job $of): Lot
+    protected function batch(Part|Job $of): Batch
     {
-        return Lot::query()->whereIn('part_id', $of instanceof Part ? [$of->id] : $of->parts()->pluck('id'))
+        return Batch::query()->whereIn('part_id', $of instanceof Part ? [$of->id] : $of->parts()->pluck('id'))
             ->orderBy('id')->firstOrFail();
     }
 
@@ -175,55 +175,59 @@ abstract class ShopTestCase extends AppTestCase
     protected function hangAt(Part|Job $of, Station $at): void
     {
         $parts = $of instanceof Part ? [$of->id] : $of->parts()->pluck('id');
-        foreach (Lot::query()->whereIn('part_id', $parts)->get() as $lot) {
-            $lot->update(['station' => $at]);
+        foreach (Batch::query()->whereIn('part_id', $parts)->get() as $batch) {
+            $batch->update(['station' => $at]);
             if ($at->isAfter(Station::Coat)) {
-                TickStep::logged($lot, $this->finisher, 1, StepKind::Coat);
+                CompleteStep::logged($batch, $this->finisher, 1, StepKind::Coat);
             }
-            $this->excuse($lot->fill(['station' => Station::Intake]), $at);
+            $this->excuse($batch->fill(['station' => Station::Intake]), $at);
         }
     }
 
     /** Powder is on for a coat. */
-    protected function coated(Part $part, int $position = 1): Lot
+    protected function coated(Part $part, int $position = 1): Batch
     {
-        TickStep::logged($this->lot($part), $this->finisher, $position, StepKind::Coat);
+        CompleteStep::logged($this->batch($part), $this->finisher, $position, StepKind::Coat);
 
-        return $this->lot($part);
+        return $this->batch($part);
     }
 
     /** @return array<int, array{hang: string, count: string}> a form that hangs all pieces of these parts */
     protected function allOf(Part ...$parts): array
     {
-        $lots = [];
+        $batches = [];
         foreach ($parts as $part) {
-            $lot = $this->lot($part);
-            $lots[$lot->id] = ['hang' => '1', 'count' => (string) $lot->count];
+            $batch = $this->batch($part);
+            $batches[$batch->id] = ['hang' => '1', 'count' => (string) $batch->count];
         }
 
-        return $lots;
+        return $batches;
     }
 
     /** What stands between a lot and a station, or everything but handing over, is said to be not needed. */
-    protected function excuse(Lot $lot, Station $to, StepOutcome $as = StepOutcome::NotNeeded): Lot
+    protected function excuse(Batch $batch, Station $to, StepOutcome $as = StepOutcome::NotNeeded): Batch
     {
-        $walk = LotWalk::of(Lot::query()->findOrFail($lot->id))->walk;
-        foreach ($walk->passed($lot->station, $to) as $n) {
+        $walk = RoutingProgress::of(Batch::query()->findOrFail($batch->id))->walk;
+        foreach ($walk->passed($batch->station, $to) as $n) {
             $key = $walk->keys[$n]->text();
-            TickStep::told($lot, $this->finisher, $key, $as, why: 'not asked in this test');
+            CompleteStep::told($batch, $this->finisher, $key, $as, why: 'not asked in this test');
         }
 
-        return Lot::query()->findOrFail($lot->id);
+        return Batch::query()->findOrFail($batch->id);
     }
 
     /** Every look of the station it hangs at is ticked. */
-    protected function look(Lot $lot): Lot
+    protected function look(Batch $batch): Batch
     {
-        foreach (LookedOver::of(LotWalk::of(Lot::query()->findOrFail($lot->id)))->at($lot->station) as $line) {
-            LookedOver::tick($lot, $line->what, $line->pin, 'J. Tellmark', $this->finisher);
+        foreach (
+            InspectionChecklist::of(
+                RoutingProgress::of(Batch::query()->findOrFail($batch->id)),
+            )->at($batch->station) as $line
+        ) {
+            InspectionChecklist::tick($batch, $line->what, $line->pin, 'J. Tellmark', $this->finisher);
         }
 
-        return Lot::query()->findOrFail($lot->id);
+        return Batch::query()->findOrFail($batch->id);
     }
 
     protected function coat(Part $part, int $position = 1): Coat
@@ -235,13 +239,13 @@ abstract class ShopTestCase extends AppTestCase
     {
         $counts = [];
         foreach ($parts as $part) {
-            $lot = $this->lot($part);
-            $due = LotWalk::of($lot)->coatDue();
-            TickStep::logged($lot, $this->finisher, $due?->position, StepKind::Coat);
-            $counts[$lot->id] = $lot->count;
+            $batch = $this->batch($part);
+            $due = RoutingProgress::of($batch)->coatDue();
+            CompleteStep::logged($batch, $this->finisher, $due?->position, StepKind::Coat);
+            $counts[$batch->id] = $batch->count;
         }
 
-        return (new HangLoad())($this->oven, $counts, $this->finisher)->refresh();
+        return (new LoadCure())($this->oven, $counts, $this->finisher)->refresh();
     }
 
     /** Shuts the door on a load now and pulls it so many minutes later. */

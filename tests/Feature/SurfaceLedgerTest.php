@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Cure\OvenVentilation;
+use Aenum\Core\Curing\OvenVentilation;
 use Aenum\Core\Surface\Layer;
-use Aenum\Core\Word\Station;
-use Aenum\Core\Word\StepKind;
-use Aenum\Core\Word\StepOutcome;
-use App\Actions\BakeOut\HangBakeOut;
-use App\Actions\Lot\LotSurface;
-use App\Actions\Lot\LotWalk;
-use App\Actions\Lot\TickStep;
-use App\Actions\Route\WriteFacts;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\Part;
-use App\Models\Shop;
+use Aenum\Core\Trade\Station;
+use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Trade\StepOutcome;
+use App\Accounts\Models\Shop;
+use App\Curing\Commands\LoadBakeOut;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use App\Routing\Commands\CompleteStep;
+use App\Routing\Commands\WriteFacts;
+use App\Routing\Queries\BatchSurface;
+use App\Routing\Queries\RoutingProgress;
 use Illuminate\Testing\TestResponse;
 
 /** What is on the metal is known at every station, whichever way somebody tries to get powder over it. */
@@ -42,7 +42,7 @@ final class SurfaceLedgerTest extends ShopTestCase
     private function crossOut(Part $part, StepKind ...$kinds): void
     {
         foreach ($kinds as $kind) {
-            $steps = LotWalk::of(Lot::query()->findOrFail($this->lot($part)->id))->walk->steps;
+            $steps = RoutingProgress::of(Batch::query()->findOrFail($this->batch($part)->id))->walk->steps;
             $at = array_search($kind, array_map(fn ($step): StepKind => $step->kind, $steps), true);
             $this->send("/parts/{$part->id}/route", ['how' => 'drop', 'at' => (string) $at])
                 ->assertSessionHasNoErrors();
@@ -50,24 +50,24 @@ final class SurfaceLedgerTest extends ShopTestCase
     }
 
     /** Everything before the powder is told, some of it as not needed. */
-    private function tell(Part $part, StepKind ...$notNeeded): Lot
+    private function tell(Part $part, StepKind ...$notNeeded): Batch
     {
-        $lot = Lot::query()->findOrFail($this->lot($part)->id);
-        $walk = LotWalk::of($lot)->walk;
+        $batch = Batch::query()->findOrFail($this->batch($part)->id);
+        $walk = RoutingProgress::of($batch)->walk;
         foreach ($walk->passed(Station::Intake, Station::Coat) as $n) {
             $as = in_array($walk->steps[$n]->kind, $notNeeded, true) ? StepOutcome::NotNeeded : StepOutcome::Done;
-            TickStep::told($lot, $this->finisher, $walk->keys[$n]->text(), $as, why: 'told in this test');
+            CompleteStep::told($batch, $this->finisher, $walk->keys[$n]->text(), $as, why: 'told in this test');
         }
 
-        return Lot::query()->findOrFail($lot->id);
+        return Batch::query()->findOrFail($batch->id);
     }
 
-    private function toCoat(Lot $lot): TestResponse
+    private function toCoat(Batch $batch): TestResponse
     {
-        $job = Job::query()->findOrFail($lot->part->job_id);
+        $job = Job::query()->findOrFail($batch->part->job_id);
 
-        return $this->send("/lots/{$lot->id}/send", [
-            'to' => Station::Coat->value, 'seen_at' => $lot->station->value, 'note' => 'the booth is free',
+        return $this->send("/batches/{$batch->id}/send", [
+            'to' => Station::Coat->value, 'seen_at' => $batch->station->value, 'note' => 'the booth is free',
             'seen' => (string) $job->id,
         ]);
     }
@@ -84,8 +84,11 @@ final class SurfaceLedgerTest extends ShopTestCase
         self::assertStringContainsString('Railing panel still carries old powder when the first coat goes on.', $page);
         self::assertStringContainsString('Railing panel is still rusty when the first coat goes on.', $page);
         self::assertStringContainsString('Use the planned routing', $page);
-        $lot = $this->lot($part);
-        $this->send("/lots/{$lot->id}/go", ['seen_at' => 'intake', 'then' => 'on'])->assertSessionHasErrors('route');
+        $batch = $this->batch($part);
+        $this->send(
+            "/batches/{$batch->id}/go",
+            ['seen_at' => 'intake', 'then' => 'on'],
+        )->assertSessionHasErrors('route');
         $this->send("/parts/{$part->id}/remedies", ['rule' => 'rust-under-powder', 'remedy' => 'planned_routing'])
             ->assertSessionHasNoErrors();
         self::assertStringNotContainsString('still carries', $this->page("/parts/{$part->id}/route"));
@@ -94,30 +97,30 @@ final class SurfaceLedgerTest extends ShopTestCase
     public function test_steps_told_as_not_needed_took_nothing_off(): void
     {
         $part = $this->panel(['on_it' => ['mill_scale']]);
-        $lot = $this->tell($part, StepKind::Blast);
-        self::assertTrue(LotSurface::of($lot)->has(Layer::MillScale));
-        $lot->update(['station' => Station::MaskAndHang]);
+        $batch = $this->tell($part, StepKind::Blast);
+        self::assertTrue(BatchSurface::of($batch)->has(Layer::MillScale));
+        $batch->update(['station' => Station::MaskAndHang]);
         // Scale wants a name; without a reason it does not go on, with one it does.
-        $this->send("/lots/{$lot->id}/send", ['to' => 'coat', 'seen_at' => $lot->station->value, 'note' => ''])
+        $this->send("/batches/{$batch->id}/send", ['to' => 'coat', 'seen_at' => $batch->station->value, 'note' => ''])
             ->assertSessionHasErrors('note');
-        $this->toCoat($lot)->assertSessionHasNoErrors();
+        $this->toCoat($batch)->assertSessionHasNoErrors();
 
         $greasy = $this->panel(['on_it' => ['grease']]);
-        $lot = $this->tell($greasy, StepKind::Degrease, StepKind::Wash);
-        $lot->update(['station' => Station::MaskAndHang]);
-        $this->toCoat($lot)->assertSessionHasErrors('grease-under-powder');
+        $batch = $this->tell($greasy, StepKind::Degrease, StepKind::Wash);
+        $batch->update(['station' => Station::MaskAndHang]);
+        $this->toCoat($batch)->assertSessionHasErrors('grease-under-powder');
 
         $done = $this->panel(['on_it' => ['grease', 'rust']]);
-        $lot = $this->tell($done);
-        self::assertSame('', LotSurface::of($lot)->has(Layer::Grease, Layer::Rust) ? 'dirty' : '');
-        $lot->update(['station' => Station::MaskAndHang]);
-        $this->toCoat($lot)->assertSessionHasNoErrors();
+        $batch = $this->tell($done);
+        self::assertSame('', BatchSurface::of($batch)->has(Layer::Grease, Layer::Rust) ? 'dirty' : '');
+        $batch->update(['station' => Station::MaskAndHang]);
+        $this->toCoat($batch)->assertSessionHasNoErrors();
     }
 
     public function test_plastic_told_as_off_but_not_taken_off_stops_the_oven_s_door(): void
     {
         $part = $this->panel(['on_it' => ['plastic_coating'], 'oily' => true], Station::BakeOut);
-        $load = (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
+        $load = (new LoadBakeOut)($this->oven, [$this->batch($part)->id => $part->count], $this->finisher);
         $this->send("/bake-outs/{$load->id}/shut")->assertSessionHasErrors('load');
         $page = $this->page("/station/bake-out?load={$load->id}");
         self::assertStringContainsString('goes into an oven with PVC, nylon or fluoropolymer on it', $page);
@@ -147,21 +150,21 @@ final class SurfaceLedgerTest extends ShopTestCase
     public function test_metal_from_the_cold_is_measured_before_powder(): void
     {
         $part = $this->panel(['on_it' => ['rust'], 'from_cold' => true]);
-        $lot = $this->tell($part);
-        $lot->update(['station' => Station::MaskAndHang]);
+        $batch = $this->tell($part);
+        $batch->update(['station' => Station::MaskAndHang]);
         $this->send('/air', ['air' => '20', 'rh' => '50'])->assertSessionHasNoErrors();
-        $this->toCoat($lot)->assertSessionHasErrors('metal-colder-than-air');
-        $page = $this->page("/station/mask-and-hang?lot={$lot->id}");
+        $this->toCoat($batch)->assertSessionHasErrors('metal-colder-than-air');
+        $page = $this->page("/station/mask-and-hang?lot={$batch->id}");
         self::assertStringContainsString('Carried in from the cold.', $page);
         $measured = fn (string $metal): TestResponse => $this->send(
-            "/lots/{$lot->id}/metal-temperature", ['metal' => $metal],
+            "/batches/{$batch->id}/metal-temperature", ['metal' => $metal],
         );
         $measured('warm')->assertSessionHasErrors('metal');
         $measured('11')->assertSessionHasNoErrors();
-        $this->send("/lots/{$lot->id}/send", ['to' => 'coat', 'seen_at' => $lot->station->value, 'note' => ''])
+        $this->send("/batches/{$batch->id}/send", ['to' => 'coat', 'seen_at' => $batch->station->value, 'note' => ''])
             ->assertSessionHasErrors('note');
         $measured('15')->assertSessionHasNoErrors();
-        $this->toCoat($lot)->assertSessionHasNoErrors();
+        $this->toCoat($batch)->assertSessionHasNoErrors();
     }
 
     public function test_a_license_releases_only_what_it_names(): void

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Word\Station;
-use App\Actions\BakeOut\HangBakeOut;
-use App\Models\Customer;
-use App\Models\Job;
-use App\Models\Lot;
-use App\Models\OvenLoad;
-use App\Models\OvenLoadItem;
-use App\Models\PowderLot;
-use App\Models\Spraying;
-use App\Models\User;
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\User;
+use App\Application\Models\Spraying;
+use App\Catalog\Models\PowderLot;
+use App\Curing\Commands\LoadBakeOut;
+use App\Curing\Models\OvenLoad;
+use App\Curing\Models\OvenLoadItem;
+use App\Customers\Models\Customer;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Symfony\Component\Process\InputStream;
@@ -57,19 +57,19 @@ final class TwoTabletsTest extends ShopTestCase
 
     public function test_the_same_pieces_hang_once(): void
     {
-        $lots = [];
+        $batches = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $lots[] = $this->coated($this->part($this->job(), 'cleat', 3, 0.11));
+            $batches[] = $this->coated($this->part($this->job(), 'cleat', 3, 0.11));
         }
         DB::commit();
-        foreach ($lots as $lot) {
-            $items = [$lot->id => ['hang' => '1', 'count' => (string) $lot->count]];
+        foreach ($batches as $batch) {
+            $items = [$batch->id => ['hang' => '1', 'count' => (string) $batch->count]];
             $hang = ['/bakes', ['oven_id' => (string) $this->oven->id, 'items' => $items]];
             $said = $this->atOnce($hang, $hang);
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertStringContainsString('already in a load', (string) json_encode($said));
-            $hung = OvenLoadItem::query()->where('lot_id', $lot->id)->sum('count');
-            self::assertSame($lot->count, (int) $hung);
+            $hung = OvenLoadItem::query()->where('batch_id', $batch->id)->sum('count');
+            self::assertSame($batch->count, (int) $hung);
         }
     }
 
@@ -78,8 +78,8 @@ final class TwoTabletsTest extends ShopTestCase
         $load = $this->cure();
         $item = OvenLoadItem::query()->where('oven_load_id', $load->id)->firstOrFail();
         $other = OvenLoad::query()->create(array_diff_key($load->getAttributes(), ['id' => 0, 'running_in' => 0]));
-        $this->expectExceptionMessageMatches('/More pieces hang in ovens than the lot has/');
-        $same = $item->only('lot_id', 'part_id', 'coat_id', 'count');
+        $this->expectExceptionMessageMatches('/More pieces hang in ovens than the batch has/');
+        $same = $item->only('batch_id', 'part_id', 'coat_id', 'count');
         OvenLoadItem::query()->create(['oven_load_id' => $other->id] + $same);
     }
 
@@ -89,15 +89,15 @@ final class TwoTabletsTest extends ShopTestCase
         DB::commit();
         foreach ($loads as $load) {
             $item = $load->items()->firstOrFail();
-            $lot = Lot::query()->findOrFail($item->lot_id);
-            $said = $this->atOnce($this->shuts($load), ["/lots/{$lot->id}/send", [
+            $batch = Batch::query()->findOrFail($item->batch_id);
+            $said = $this->atOnce($this->shuts($load), ["/batches/{$batch->id}/send", [
                 'to' => Station::Coat->value,
                 'seen_at' => Station::Cure->value,
                 'note' => 'a run in the film',
             ]]);
             self::assertGreaterThanOrEqual(1, $this->refused($said), json_encode($said));
             $runs = OvenLoad::query()->whereKey($load->id)->where('status', 'running')->exists();
-            $hangs = Lot::query()->findOrFail($item->refresh()->lot_id);
+            $hangs = Batch::query()->findOrFail($item->refresh()->batch_id);
             self::assertTrue(! $runs || $hangs->station === Station::Cure, json_encode($said));
             $this->pullAll();
         }
@@ -157,24 +157,24 @@ final class TwoTabletsTest extends ShopTestCase
                 'powder_id' => $this->green->id, 'number' => "box {$round}", 'kg' => 1, 'received_on' => $this->now,
                 'user_id' => $this->owner->id, 'at' => $this->now,
             ]);
-            $lots = array_map(
-                fn (): int => $this->lot($this->part($this->job(Station::Coat), 'rail', 6, 0.8, 4, 'aluminium'))->id,
+            $batches = array_map(
+                fn (): int => $this->batch($this->part($this->job(Station::Coat), 'rail', 6, 0.8, 4, 'aluminium'))->id,
                 range(1, 2),
             );
-            $jobs[] = [$box->id, $lots];
+            $jobs[] = [$box->id, $batches];
         }
         DB::commit();
         foreach ($jobs as [$box, [$one, $other]]) {
             $form = ['weighed' => '600', 'powder_lot' => (string) $box, 'respirator' => '1'];
-            $weigh = fn (int $lot): array => ["/lots/{$lot}/weigh", $form];
+            $weigh = fn (int $batch): array => ["/batches/{$batch}/weigh", $form];
             $said = $this->atOnce($weigh($one), $weigh($other));
             self::assertSame(1, $this->refused($said), json_encode($said));
             self::assertSame(1, Spraying::query()->where('powder_lot_id', $box)->count());
-            $bare = Spraying::query()->where('powder_lot_id', $box)->value('lot_id') === $one ? $other : $one;
-            $by = ["/lots/{$bare}/weigh", ['weighed' => '100', 'respirator' => '1']];
+            $bare = Spraying::query()->where('powder_lot_id', $box)->value('batch_id') === $one ? $other : $one;
+            $by = ["/batches/{$bare}/weigh", ['weighed' => '100', 'respirator' => '1']];
             $said = $this->atOnce($by, $by);
             self::assertSame(1, $this->refused($said), json_encode($said));
-            self::assertSame(1, Spraying::query()->where('lot_id', $bare)->count());
+            self::assertSame(1, Spraying::query()->where('batch_id', $bare)->count());
         }
     }
 
@@ -193,7 +193,7 @@ final class TwoTabletsTest extends ShopTestCase
     {
         $part = $this->part($this->job(Station::BakeOut), 'bollard', 62, 1.4, 1, 'cast_iron');
 
-        return (new HangBakeOut)($this->oven, [$this->lot($part)->id => $part->count], $this->finisher);
+        return (new LoadBakeOut)($this->oven, [$this->batch($part)->id => $part->count], $this->finisher);
     }
 
     /** @return array{string, array<string, mixed>} */

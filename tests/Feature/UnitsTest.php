@@ -4,41 +4,41 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aenum\Core\Unit\Quantity;
-use Aenum\Core\Unit\Said;
-use Aenum\Core\Unit\UnitSystem;
-use App\Models\BenchClock;
-use App\Support\Units;
+use Aenum\Core\Units\Message;
+use Aenum\Core\Units\Quantity;
+use Aenum\Core\Units\UnitSystem;
+use App\Platform\Presentation\Units;
+use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class UnitsTest extends TestCase
 {
-    /** @return array<string, array{Said, string, string}> */
+    /** @return array<string, array{Message, string, string}> */
     public static function sentences(): array
     {
-        $box = Said::of('{part} is {box}.', ['part' => 'Railing', 'box' => Quantity::sides(900, 450, 60)]);
-        $air = Said::of('The nozzle takes {takes} at {bar}.', [
+        $box = Message::of('{part} is {box}.', ['part' => 'Railing', 'box' => Quantity::sides(900, 450, 60)]);
+        $air = Message::of('The nozzle takes {takes} at {bar}.', [
             'takes' => Quantity::airFlow(3.4),
             'bar' => Quantity::bar(6),
         ]);
 
         return [
             'one' => [
-                Said::of('It stands {most}.', ['most' => Quantity::celsius(260)]),
+                Message::of('It stands {most}.', ['most' => Quantity::celsius(260)]),
                 'It stands 260 °C.',
                 'It stands 500 °F.',
             ],
             'a box' => [$box, 'Railing is 900 × 450 × 60 mm.', 'Railing is 35.4 × 17.7 × 2.36 in.'],
             'weights' => [
-                Said::of('one piece is {mass}', ['mass' => Quantity::kg(6.3)]),
+                Message::of('one piece is {mass}', ['mass' => Quantity::kg(6.3)]),
                 'one piece is 6.3 kg',
                 'one piece is 13.9 lb',
             ],
             'air' => [$air, 'The nozzle takes 3.4 m³/min at 6 bar.', 'The nozzle takes 120 cfm at 87 psi.'],
             'a difference of temperatures' => [
-                Said::of('{by} over', ['by' => Quantity::kelvin(10)]),
+                Message::of('{by} over', ['by' => Quantity::kelvin(10)]),
                 '10 K over',
                 '18 °F over',
             ],
@@ -47,7 +47,7 @@ final class UnitsTest extends TestCase
 
     #[DataProvider('sentences')]
     public function test_what_the_core_says_is_said_in_a_person_s_units(
-        Said $said,
+        Message $said,
         string $metric,
         string $us,
     ): void {
@@ -67,7 +67,7 @@ final class UnitsTest extends TestCase
     public function test_a_clock_that_is_done_says_how_it_missed_its_time(?int $doneS, ?int $lateS, ?string $said): void
     {
         $at = CarbonImmutable::parse('2026-07-14 09:00', 'UTC');
-        $clock = new BenchClock();
+        $clock = new StepTimer();
         $clock->due_at = $at->addSeconds(600);
         $clock->late_at = $lateS === null ? null : $at->addSeconds($lateS);
         $clock->done_at = $doneS === null ? null : $at->addSeconds($doneS);

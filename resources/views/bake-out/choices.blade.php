@@ -1,6 +1,6 @@
 {{-- As hot as asked, or cooler and longer, side by side. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\Units')
 @php($choices = $board->choices())
 @if (count($choices) > 1)
     <section class="panel" aria-label="Ways to bake it out">

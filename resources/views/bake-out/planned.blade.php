@@ -1,6 +1,6 @@
 {{-- A bake-out that is set: what it is to reach, the timer, a cure it could ride with. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
 <form method="post" action="/bake-outs/{{ $load->id }}/shut">
     <x-once />
     <button class="btn btn-do btn-big">Door is shut: start</button>

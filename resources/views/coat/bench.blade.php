@@ -1,8 +1,9 @@
+@use('Aenum\Core\Application\Openness')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Application\Queries\SprayStatistics')
+@use('App\Platform\Presentation\EnumLabels')
+@use('App\Platform\Presentation\Units')
 {{-- The bench for one coat of one lot. $board --}}
-@use('Aenum\Core\Coat\Openness')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Units')
-@use('App\Support\Words')
 @php($coat = $board->coat)
 @php($plan = $board->bench->plan)
 @php($task = $plan->task)
@@ -33,7 +34,7 @@
                 {{ $u->show(D::Powder, $plan->keepsG, 0) }} stays in the {{ $task->gun->feed->label() }},
                 {{ $u->show(D::Powder, $plan->reserveG, 0) }} is kept for a redo.
                 {{ $task->transfer->words() }}
-                {{ App\Actions\Coat\CoatTaught::transfer($coat->powder, $board->bench->openness)->trust() }}
+                {{ SprayStatistics::transfer($coat->powder, $board->bench->openness)->trust() }}
                 Minutes: {{ lcfirst($board->bench->minutes->trust()) }}
             </p>
             @unless ($task->gun->isMeasured)

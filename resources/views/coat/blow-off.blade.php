@@ -1,5 +1,5 @@
 {{-- Raw powder off again. $spraying --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 @if ($spraying)
     @can('work')
         <details class="panel" @if ($errors->has('why')) open @endif>

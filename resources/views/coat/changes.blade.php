@@ -1,10 +1,10 @@
 {{-- The day's colours, the cheapest change first, and the list to clean by. $changes --}}
-@use('Aenum\Core\Coat\ColourChange')
-@use('App\Actions\Coat\CoatBoard')
-@use('App\Actions\Coat\ColourChanges')
-@use('App\Support\Units')
+@use('Aenum\Core\Application\ColorChange')
+@use('App\Application\ViewModels\CoatViewModel')
+@use('App\Application\Queries\ColorChanges')
+@use('App\Platform\Presentation\Units')
 @if ($changes !== [])
-    @php($from = CoatBoard::lastPowderOf(null))
+    @php($from = CoatViewModel::lastPowderOf(null))
     <details class="panel" @if ($errors->hasAny(['took', 'done'])) open @endif>
         <summary>Colour change: what is due here, from {{ $from->name ?? 'a clean booth' }}</summary>
         <ol>
@@ -18,11 +18,11 @@
                 </li>
             @endforeach
         </ol>
-        <p class="hint">{{ ColourChanges::factor()->trust() }}</p>
+        <p class="hint">{{ ColorChanges::factor()->trust() }}</p>
         @can('work')
             @php($next = collect($changes)->first(fn ($one) => $one['change'] !== null))
             @if ($next && $from)
-                <form method="post" action="/colour-changes" class="grid gap-2 border-t border-line pt-2">
+                <form method="post" action="/color-changes" class="grid gap-2 border-t border-line pt-2">
                     <x-once />
                     <input type="hidden" name="from" value="{{ $from->name }}">
                     <input type="hidden" name="planned" value="{{ round($next['change']->minutes, 2) }}">
@@ -31,7 +31,7 @@
                             [$one['powder']->name => $one['powder']->name])" />
                     <fieldset>
                         <legend>In this order</legend>
-                        @foreach (ColourChange::STEPS as $key => $step)
+                        @foreach (ColorChange::STEPS as $key => $step)
                             <label class="flex items-center gap-3 min-h-[44px] font-normal">
                                 <input type="checkbox" name="done[]" value="{{ $key }}"
                                     @checked(in_array($key, (array) old('done', []), true))> {{ $step }}

@@ -1,5 +1,7 @@
+@use('Aenum\Core\Application\Charge')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
 {{-- The charge index with its parts, and what each lever would do. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
 @php($bar = $board->chargeBar())
 <section class="panel grid gap-2 content-start" aria-label="Charge index">
     <p class="flex items-baseline gap-3">
@@ -25,21 +27,21 @@
             <li>{{ ucfirst($u->said($lever['what'])) }}: {{ number_format($lever['index'], 2) }}</li>
         @endforeach
         @if ($bar['drains'])
-            <li>Left to drain {{ $bar['drains'] }}: {{ number_format(Aenum\Core\Coat\Charge::DRAINED, 2) }}</li>
+            <li>Left to drain {{ $bar['drains'] }}: {{ number_format(Charge::DRAINED, 2) }}</li>
         @endif
     </ul>
     @php($clock = $board->drainClock())
     @if ($clock)
         <p>Draining to ground until <b class="num text-[1.7rem]"
             data-until="{{ $clock->due_at->getTimestampMs() }}" data-past="drained">{{
-            App\Support\ShopClock::time($clock->due_at) }}</b></p>
+            ShopClock::time($clock->due_at) }}</b></p>
         @can('work')
             <form method="post" action="/clocks/{{ $clock->id }}/done"><x-once /><button class="btn"
                 aria-label="Drain to ground: done">Done</button></form>
         @endcan
     @elseif ($board->drainMinutes() >= 1)
         @can('work')
-            <form method="post" action="/lots/{{ $board->lot->id }}/drain-clock" class="flex items-end gap-2">
+            <form method="post" action="/batches/{{ $board->batch->id }}/drain-clock" class="flex items-end gap-2">
                 <x-once />
                 <div class="w-40"><x-field name="drain" label="Drain to ground" unit="min" inputmode="decimal"
                     :value="(int) ceil($board->drainMinutes())" /></div>

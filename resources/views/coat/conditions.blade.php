@@ -1,9 +1,10 @@
+@use('Aenum\Core\Application\BoothAir')
+@use('Aenum\Core\Preparation\Racking\Ground')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Application\Queries\ColorChanges')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
 {{-- What is so around the gun: warm window, booth air, earth, colour. --}}
-@use('Aenum\Core\Hang\Ground')
-@use('Aenum\Core\Powder\BoothAir')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
 <dl class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 content-start" aria-label="Around the gun">
     <dt class="font-medium">Part</dt>
     <dd>
@@ -48,7 +49,7 @@
     @if ($board->change())
         <dt class="font-medium">Colour</dt>
         <dd>Another colour was sprayed last: about
-            {{ Units::minutes(App\Actions\Coat\ColourChanges::factor()->factor * $board->change()->minutes) }} to
+            {{ Units::minutes(ColorChanges::factor()->factor * $board->change()->minutes) }} to
             change{{ $board->change()->isDear ? ', '.$board->change()->why : '' }}.</dd>
     @endif
 </dl>

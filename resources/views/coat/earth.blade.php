@@ -1,6 +1,6 @@
 {{-- Earth checks of the day, and the racks' trend. $earth --}}
-@use('App\Actions\Coat\EarthChecks')
-@use('Aenum\Core\Hang\Ground')
+@use('App\Application\Queries\GroundChecks')
+@use('Aenum\Core\Preparation\Racking\Ground')
 <section class="panel grid gap-2" aria-label="Ground">
     <h3>Ground</h3>
     @if ($earth->lines->isNotEmpty())
@@ -22,9 +22,9 @@
     @can('work')
         <details @if ($errors->has('ohm_of') || $errors->has('ohm')) open @endif>
             <summary>Check one</summary>
-            <form method="post" action="/earth-checks" class="grid gap-2">
+            <form method="post" action="/ground-checks" class="grid gap-2">
                 <x-once />
-                <x-pick name="ohm_of" label="What" :options="EarthChecks::OF" />
+                <x-pick name="ohm_of" label="What" :options="GroundChecks::OF" />
                 <x-field name="ohm" id="earth-ohm" label="To ground, Ω" inputmode="decimal"
                     hint="Such as 0.5, 1200, or 2e6." />
                 <button class="btn">Write down</button>

@@ -1,10 +1,10 @@
 {{-- Powder is on, or off again. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 <form method="post" action="/sprayings/{{ $board->open->id }}/done" enctype="multipart/form-data"
     class="panel flex flex-wrap items-end gap-3">
     <x-once />
-    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
-    <div class="w-28"><x-field name="pieces" :label="'Pieces, of '.$board->lot->count" :value="$board->lot->count"
+    <input type="hidden" name="batch_id" value="{{ $board->batch->id }}">
+    <div class="w-28"><x-field name="pieces" :label="'Pieces, of '.$board->batch->count" :value="$board->batch->count"
         inputmode="numeric" /></div>
     @include('coat.scale', ['name' => 'back', 'shows' => null, 'spraying' => $board->open->id, 'asked' => 0])
     <div class="w-28"><x-field name="minutes" id="coat-minutes" label="It took, min" inputmode="decimal" /></div>

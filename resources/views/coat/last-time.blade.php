@@ -1,7 +1,9 @@
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Application\Queries\UncuredReadingsInput')
+@use('App\Intake\Queries\SimilarParts')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
 {{-- What this powder took before, and what came of it. $spraying --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
 <section class="panel grid gap-1" aria-label="Last time">
     <h3>Last time
         <span class="hint font-normal">{{ $spraying->part->name }},
@@ -13,10 +15,10 @@
         {{ $spraying->usedG() === null ? 'Not weighed' : $u->show(D::Powder, $spraying->usedG(), 0).' used' }},
         {{ $spraying->minutes === null ? 'not timed' : Units::minutes($spraying->minutes) }},
         {{ $spraying->raw_um === null ? 'uncured film not measured'
-            : 'film '.App\Actions\Inspect\UncuredTyped::words($spraying).' by the uncured powder' }}{{
+            : 'film '.UncuredReadingsInput::words($spraying).' by the uncured powder' }}{{
             $spraying->note ? '; '.$spraying->note : '' }}.
     </p>
-    @foreach (App\Actions\Intake\LastTime::ofOne($spraying->part) as $learned)
+    @foreach (SimilarParts::ofOne($spraying->part) as $learned)
         <p class="hint">{{ $learned }}</p>
     @endforeach
     @if ($board->open === null)

@@ -1,7 +1,8 @@
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Application\ViewModels\CoatChart')
 {{-- The film as it will lie, zone by zone. $board --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
 @php($digits = $u->isMetric() ? 0 : 1)
-@php($picture = App\Charts\CoatPicture::of($board->bench->plan))
+@php($picture = CoatChart::of($board->bench->plan))
 <svg class="coat-picture" viewBox="0 0 {{ $picture::WIDE }} {{ $picture::HIGH }}" role="img"
     aria-label="{{ $picture->label() }}">
     <path class="metal" d="{{ $picture->metal() }}" />

@@ -1,15 +1,15 @@
 {{-- Powder leaves its lot. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-<form method="post" action="/lots/{{ $board->lot->id }}/weigh" class="panel flex flex-wrap items-end gap-3">
+@use('Aenum\Core\Units\Dimension', 'D')
+<form method="post" action="/batches/{{ $board->batch->id }}/weigh" class="panel flex flex-wrap items-end gap-3">
     <x-once />
-    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
+    <input type="hidden" name="batch_id" value="{{ $board->batch->id }}">
     <span id="weigh-set" hidden>
         @foreach ($board->carried() as $name => $value)
             <input type="hidden" name="{{ $name }}" value="{{ $value }}">
         @endforeach
     </span>
     <div class="w-56">
-        <x-pick name="powder_lot" label="Lot" :options="$board->lots()" :value="$board->from?->id"
+        <x-pick name="powder_lot" label="Lot" :options="$board->batches()" :value="$board->from?->id"
             empty="not on the shelf's books" />
     </div>
     @include('coat.scale', ['name' => 'weighed', 'shows' => null, 'spraying' => null,
@@ -23,13 +23,13 @@
     @enderror
     <button class="btn btn-do">Start spraying</button>
 </form>
-<form method="post" action="/lots/{{ $board->lot->id }}/coated" class="panel flex flex-wrap items-end gap-3"
+<form method="post" action="/batches/{{ $board->batch->id }}/coated" class="panel flex flex-wrap items-end gap-3"
     aria-label="Sprayed already">
     <x-once />
     <input type="hidden" name="coat" value="{{ $board->coat->id }}">
-    <input type="hidden" name="lot_id" value="{{ $board->lot->id }}">
+    <input type="hidden" name="batch_id" value="{{ $board->batch->id }}">
     <p class="w-full hint">Or sprayed already, neither weighed nor ticked:</p>
-    <div class="w-32"><x-field name="pieces" :label="'Pieces, of '.$board->lot->count" :value="$board->lot->count"
+    <div class="w-32"><x-field name="pieces" :label="'Pieces, of '.$board->batch->count" :value="$board->batch->count"
         inputmode="numeric" /></div>
     <div class="w-40"><x-field name="powder_lot" id="box-lot" label="Lot on the box"
         :value="$board->from->number ?? $board->coat->powder->lot" /></div>

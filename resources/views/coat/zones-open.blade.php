@@ -1,5 +1,5 @@
 {{-- Zones to be ticked in their order, with the gun as it is set. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 @php($next = $board->nextZone())
 @php($gun = $board->bench->plan->task->gun)
 <section class="panel grid gap-2 content-start" aria-label="Zones in their order">
@@ -18,7 +18,7 @@
                         @if ($zone->ticked_at)
                             <p class="grow">{{ round($zone->kv) }} kV, {{ round($zone->ua) }} µA,
                                 powder air {{ $gun->airWords($zone->air) }}, {{ $zone->tip }} tip,
-                                {{ $u->show(D::Length, $zone->away_mm, 0) }} away</p>
+                                {{ $u->show(D::Length, $zone->gun_distance_mm, 0) }} away</p>
                             <button class="btn btn-quiet" name="undo" value="1"
                                 aria-label="Open {{ $zone->name }} again">Open again</button>
                         @else

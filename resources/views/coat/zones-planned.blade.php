@@ -1,7 +1,7 @@
 {{-- Settings of each zone, turned by hand and answered at once. --}}
-@use('Aenum\Core\Coat\Openness')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Words')
+@use('Aenum\Core\Application\Openness')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\EnumLabels')
 <form
     id="coat-set"
     method="get"
@@ -16,13 +16,13 @@
     hx-sync="this:replace"
     aria-label="Gun settings"
 >
-    <input type="hidden" name="lot" value="{{ $board->lot->id }}">
+    <input type="hidden" name="lot" value="{{ $board->batch->id }}">
     <div class="grid grid-cols-[1fr_1fr_1.3fr] max-[700px]:grid-cols-1 gap-x-3">
         <x-pick name="gun" label="Gun" :options="$board->guns->pluck('name', 'id')" :value="$board->gun?->id"
             :empty="$board->gun === null ? 'none written down' : null" />
         <x-pick name="program" label="Program" :options="$board->programs()" :value="request('program')"
             empty="as advised" />
-        <x-pick name="openness" label="The part is a" :options="Words::of(Openness::cases())"
+        <x-pick name="openness" label="The part is a" :options="EnumLabels::of(Openness::cases())"
             :value="$board->bench->openness->value" />
     </div>
     <div class="grid grid-cols-4 max-[700px]:grid-cols-2 gap-x-3">

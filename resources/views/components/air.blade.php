@@ -1,10 +1,10 @@
 {{-- The air of the shop, what it allows, and how to write it down. --}}
 @props(['entry', 'coast' => false])
-@use('Aenum\Core\Blast\AirAllows')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
-@use('App\Devices\StandIns')
-@use('App\Support\Units')
+@use('Aenum\Core\Preparation\Blasting\AirAllows')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Demo\SimulatedDevices')
+@use('App\Platform\Presentation\Units')
 <section class="panel grid gap-2" aria-label="The air">
     <h3>The air</h3>
     @if ($entry)
@@ -27,13 +27,13 @@
         <p class="hint">Nothing written down yet; the shop's usual humidity is taken.</p>
     @endif
     @can('work')
-        @if (StandIns::answer())
+        @if (SimulatedDevices::answer())
             <form method="post" action="/air">
                 <x-once />
                 <button class="btn btn-quiet w-full" name="from_station" value="1">Read the weather station</button>
             </form>
         @endif
-        <details @if ($errors->hasAny(['air', 'rh']) || ! StandIns::answer()) open @endif>
+        <details @if ($errors->hasAny(['air', 'rh']) || ! SimulatedDevices::answer()) open @endif>
             <summary>By hand</summary>
             <form method="post" action="/air" class="grid gap-2">
                 <x-once />

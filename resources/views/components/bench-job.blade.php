@@ -1,16 +1,16 @@
 {{-- A job at a bench: its tag, and each lot of it that hangs here. --}}
-@props(['lots', 'pick'])
-@use('App\Support\ShopClock')
+@props(['batches', 'pick'])
+@use('App\Platform\Clock\ShopClock')
 @php($now = ShopClock::now())
 <div class="grid gap-1">
-    <x-tag :job="$lots->first()->part->job" />
-    @foreach ($lots as $lot)
+    <x-tag :job="$batches->first()->part->job" />
+    @foreach ($batches as $batch)
         <a
             class="bench-part"
-            href="/station/{{ $pick->station->value }}?lot={{ $lot->id }}"
-            @if ($pick->isInHand($lot)) aria-current="true" @endif
-        >{{ $lot->title() }}
-            @foreach ($lot->clocks->whereNull('done_at') as $clock)
+            href="/station/{{ $pick->station->value }}?lot={{ $batch->id }}"
+            @if ($pick->isInHand($batch)) aria-current="true" @endif
+        >{{ $batch->title() }}
+            @foreach ($batch->clocks->whereNull('done_at') as $clock)
                 <span class="bench-clock {{ $clock->due_at->lte($now) ? 'is-over' : '' }}">
                     {{ $clock->label }}
                     <b

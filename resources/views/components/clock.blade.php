@@ -1,6 +1,9 @@
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\OldInput')
+@use('App\Platform\Presentation\Units')
 {{-- A step with its clock: start it, watch it, end it. --}}
 @props([
-    'lot',
+    'batch',
     'step',
     'does',
     'why',
@@ -12,9 +15,7 @@
     'late' => null,
     'asks' => null,
 ])
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
-@php($clock = $lot->clocks->where('step', $step)->last())
+@php($clock = $batch->clocks->where('step', $step)->last())
 @php($runs = $clock && $clock->done_at === null)
 @php($now = ShopClock::now())
 <li class="border-t border-line py-2 grid grid-cols-[2.2rem_minmax(0,1fr)_auto] items-center gap-3">
@@ -50,7 +51,7 @@
                     @if ($asks !== null)
                         <label class="sr-only" for="dwell-{{ $step }}">Minutes by its sheet: {{ $does }}</label>
                         <input id="dwell-{{ $step }}" name="dwell" class="!w-20" inputmode="decimal"
-                            value="{{ App\Support\Typed::text('dwell', round($asks)) }}"> min
+                            value="{{ OldInput::text('dwell', round($asks)) }}"> min
                     @endif
                     @if ($clock)
                         <button class="btn" aria-label="{{ $does }}: start its clock again">Again</button>

@@ -1,3 +1,4 @@
+@use('Aenum\Core\Units\Dimension')
 {{-- One coat of a part: what it is, where on the part it goes, and how far it is baked. --}}
 @props(['at', 'coat', 'powders'])
 @php($usual = $at ? 'clear' : 'base')
@@ -16,7 +17,7 @@
         inputmode="decimal" />
     @if ($at > 0 && ($coat['zone'] ?? '') !== '')
         <div class="col-span-full max-w-64"><x-field name="coats[{{ $at }}][edge]" label="Edge to wipe along, a piece"
-            :unit="$u->unit(Aenum\Core\Unit\Dimension::Size)" :value="$coat['edge'] ?? ''" inputmode="decimal"
+            :unit="$u->unit(Dimension::Size)" :value="$coat['edge'] ?? ''" inputmode="decimal"
             hint="Blank: estimated from the area." /></div>
     @endif
 </div>

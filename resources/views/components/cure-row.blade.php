@@ -1,6 +1,6 @@
 {{-- One row of a powder's cure schedule. --}}
 @props(['at', 'row'])
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 <div class="grid grid-cols-3 gap-3">
     <x-field name="rows[{{ $at }}][pmt_c]" label="Metal at" :unit="$u->unit(D::Temperature)"
         :value="$row['pmt_c'] ?? ''" />

@@ -1,5 +1,5 @@
 @props(['chart', 'what'])
-@use('App\Charts\DriftChart')
+@use('App\Inspection\ViewModels\DriftChart')
 <figure class="panel">
     <figcaption><b>{{ $chart->name }}</b> <span class="hint">{{ $what }}; {{ count($chart->chart->values) }}
             values</span></figcaption>

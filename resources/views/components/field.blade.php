@@ -1,3 +1,4 @@
+@use('App\Platform\Presentation\OldInput')
 @props(['name', 'label', 'value' => null, 'hint' => null, 'unit' => null, 'type' => 'text', 'id' => null])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
 @php($id ??= str_replace('.', '-', $key))
@@ -5,7 +6,7 @@
 <div>
     <label for="{{ $id }}">{{ $label }}<span class="hint">{{ $unit ? ", {$unit}" : '' }}</span></label>
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}"
-        value="{{ App\Support\Typed::text($key, $value) }}" autocomplete="off"
+        value="{{ OldInput::text($key, $value) }}" autocomplete="off"
         @if ($bad) aria-invalid="true" @endif
         @if ($bad || $hint) aria-describedby="{{ $id }}-says" @endif {{ $attributes }}>
     @if ($bad)

@@ -1,8 +1,9 @@
+@use('Aenum\Core\Inspection\SolventRub')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Release\Queries\TestResults')
 {{-- What was found on a coat. --}}
 @props(['inspection'])
-@use('Aenum\Core\Inspect\SolventRub')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
 @php($film = $inspection->film())
 @if ($film)
     Film: {{ $u->said($film->words()) }}@if ($film->n > 1), deviation
@@ -13,7 +14,7 @@
     Logger: {{ $inspection->note }}
     <b @class(['wrong' => $inspection->failed()])>{{ $inspection->cureWords() }}</b>.
 @elseif ($inspection->kind !== 'solvent_rub')
-    {{ App\Actions\Release\TestWords::of($inspection) }}.
+    {{ TestResults::of($inspection) }}.
 @else
     Solvent rub: {{ $inspection->rubs }} double rubs of {{ $inspection->solvent }}, {{ $inspection->rating }} of 5
     ({{ SolventRub::RATINGS[$inspection->rating] ?? 'not known' }}):

@@ -1,9 +1,9 @@
 {{-- How hot the batch in hand is by its cooling clock, and when it may be handled; nothing once it may. --}}
-@props(['lot'])
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Actions\Log\CoolingClock')
-@use('App\Support\ShopClock')
-@php($clock = CoolingClock::of($lot))
+@props(['batch'])
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Routing\Queries\CoolingEstimate')
+@use('App\Platform\Clock\ShopClock')
+@php($clock = CoolingEstimate::of($batch))
 @if ($clock?->isHot())
     <div class="verdict" data-tone="stop">
         <div class="flex flex-wrap items-center gap-x-6 gap-y-1">
@@ -13,9 +13,9 @@
                 <span class="hint">Handle from about {{ ShopClock::time($clock->handleAt()) }}. No solvent, tape or
                     bare hand before.</span></p>
             @can('work')
-                <form method="post" action="/lots/{{ $lot->id }}/metal-temperature" class="flex items-end gap-2">
+                <form method="post" action="/batches/{{ $batch->id }}/metal-temperature" class="flex items-end gap-2">
                     <x-once />
-                    <div class="w-32"><x-field name="metal" id="metal-{{ $lot->id }}" label="Measured on the metal"
+                    <div class="w-32"><x-field name="metal" id="metal-{{ $batch->id }}" label="Measured on the metal"
                         :unit="$u->unit(D::Temperature)" inputmode="decimal" /></div>
                     <button class="btn">Use it</button>
                 </form>

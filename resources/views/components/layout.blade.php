@@ -1,11 +1,16 @@
+@use('Aenum\Core\Trade\Station')
+@use('App\Accounts\Http\Middleware\SharedTablet')
+@use('App\Accounts\Models\Shop')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Routing\BlockedByRules')
 @props(['title', 'at' => null, 'rail' => []])
 @php($user = auth()->user())
-@php($zone = App\Models\Shop::current()->timezone)
+@php($zone = Shop::current()->timezone)
 <!doctype html>
 <html lang="en" data-theme="{{ $user->theme ?? 'system' }}"
-    data-user="{{ $user->id }}" data-now="{{ App\Support\ShopClock::now()->getTimestampMs() }}"
-    @if (session(App\Http\Middleware\SharedTablet::SESSION)) data-signs-out="{{
-        60 * App\Models\Shop::current()->tablet_minutes }}" @endif>
+    data-user="{{ $user->id }}" data-now="{{ ShopClock::now()->getTimestampMs() }}"
+    @if (session(SharedTablet::SESSION)) data-signs-out="{{
+        60 * Shop::current()->tablet_minutes }}" @endif>
 
     <head>
         <meta charset="utf-8">
@@ -25,10 +30,10 @@
                 <div class="flex items-center gap-4 text-[1rem]">
                     <a href="/"
                         class="font-semibold no-underline min-h-[44px] inline-flex items-center px-2">Aenum</a>
-                    <span class="truncate">{{ App\Models\Shop::current()->name }}</span>
+                    <span class="truncate">{{ Shop::current()->name }}</span>
                     <span class="ml-auto num text-[1.25rem]"
                         data-shop-time="{{ $zone }}"
-                        data-clock="{{ $user->clock }}">{{ App\Support\ShopClock::time(App\Support\ShopClock::now())
+                        data-clock="{{ $user->clock }}">{{ ShopClock::time(ShopClock::now())
                             }}</span>
                     <form action="/find" method="get" role="search" class="w-44 max-[900px]:w-32">
                         <label class="sr-only" for="find">Find a job, customer or part</label>
@@ -52,11 +57,10 @@
                                     <span class="rail-clock"><span
                                             class="max-[1000px]:sr-only">{{
                                                 in_array($stop['station'],
-                                                    [Aenum\Core\Word\Station::Cure,
-                                                        Aenum\Core\Word\Station::BakeOut], true) ? 'pull' : 'due' }}
+                                                    [Station::Cure, Station::BakeOut], true) ? 'pull' : 'due' }}
                                         </span><span
                                             data-minutes-until="{{ $stop['clock']->getTimestampMs() }}">{{
-                                                App\Support\ShopClock::time($stop['clock']) }}</span></span>
+                                                ShopClock::time($stop['clock']) }}</span></span>
                                 @endif
                             </a>
                         </li>
@@ -67,7 +71,7 @@
                 aria-label="Everything else">
                 @foreach (['/' => 'Rail', '/day' => 'Day', '/quotes' => 'Quotes', '/powders' => 'Shelf',
                     '/ovens' => 'Ovens', '/guns' => 'Guns',
-                    '/library' => 'Parts', '/practice' => 'Practice', '/faults' => 'Faults', '/learn' => 'Learned',
+                    '/library' => 'Parts', '/practice' => 'Practice', '/defects' => 'Faults', '/learn' => 'Learned',
                     '/rules' => 'Rules'] as $to => $name)
                     <a href="{{ $to }}"
                         class="no-underline min-h-[44px] inline-flex items-center">{{ $name }}</a>
@@ -134,7 +138,7 @@
                             <li>{{ $message }}</li>
                         @endforeach
                     </ul>
-                    @php($blocked = App\Support\BlockedByRules::remembered())
+                    @php($blocked = BlockedByRules::remembered())
                     @foreach ($blocked['rules'] ?? [] as $rule)
                         <x-remedies :part="$blocked['part']" :rule="$rule" />
                     @endforeach
@@ -142,7 +146,7 @@
             @endif
             @can('manage')
                 <x-backup-age />
-                @if (App\Models\Shop::current()->set_up_at === null && ! request()->is('set-up'))
+                @if (Shop::current()->set_up_at === null && ! request()->is('set-up'))
                     <p class="verdict mb-3 no-print">The shop is not set up yet. <a
                             class="inline-flex items-center min-h-[44px]" href="/set-up">Finish setting it up</a></p>
                 @endif

@@ -1,5 +1,5 @@
 {{-- What is looked at, one after the other: ticked, or a fault. --}}
-@props(['lines', 'lot', 'title' => 'A look, step by step'])
+@props(['lines', 'batch', 'title' => 'A look, step by step'])
 <section class="panel grid gap-1" aria-label="{{ $title }}">
     <h3>{{ $title }}</h3>
     <ul class="grid">
@@ -12,7 +12,7 @@
                 </span>
                 @can('work')
                     @if (! $line->isDone())
-                        <form method="post" action="/lots/{{ $lot->id }}/looks" class="flex items-end gap-2">
+                        <form method="post" action="/batches/{{ $batch->id }}/looks" class="flex items-end gap-2">
                             <x-once />
                             <input type="hidden" name="what" value="{{ $line->what->value }}">
                             <input type="hidden" name="pin" value="{{ $line->pin?->id }}">
@@ -26,13 +26,13 @@
                                 $line->label() }}">{{ $line->wantsName() ? 'Sign' : '✓' }}</button>
                         </form>
                     @elseif ($line->looked)
-                        <form method="post" action="/looks/{{ $line->looked->id }}/withdraw">
+                        <form method="post" action="/inspection-checks/{{ $line->looked->id }}/withdraw">
                             <x-once />
                             <button class="btn btn-quiet !px-3"
                                 aria-label="Not looked at: {{ $line->label() }}">↶</button>
                         </form>
                     @endif
-                    <a class="btn btn-quiet" href="/lots/{{ $lot->id }}/faults/create?{{ http_build_query([
+                    <a class="btn btn-quiet" href="/batches/{{ $batch->id }}/faults/create?{{ http_build_query([
                         'kind' => $line->what->finds()->value, 'pin' => $line->pin?->id]) }}"
                         aria-label="A fault: {{ $line->label() }}">Fault</a>
                 @endcan
@@ -42,7 +42,7 @@
     @php($left = collect($lines)->reject(fn ($line) => $line->isDone() || $line->wantsName()))
     @if ($left->count() > 1)
         @can('work')
-            <form method="post" action="/lots/{{ $lot->id }}/looks/all" class="pt-2">
+            <form method="post" action="/batches/{{ $batch->id }}/looks/all" class="pt-2">
                 <x-once />
                 <input type="hidden" name="listed" value="{{ $left->map->key()->implode(',') }}">
                 <button class="btn">All {{ $left->count() }} looked at: nothing found</button>

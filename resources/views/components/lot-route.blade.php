@@ -1,6 +1,6 @@
 {{-- Every step of a lot's route, with what became of it. --}}
 @props(['walk'])
-<ol class="lot-route" aria-label="Route of {{ $walk->lot->title() }}">
+<ol class="lot-route" aria-label="Route of {{ $walk->batch->title() }}">
     @foreach ($walk->lines() as $line)
         <li data-state="{{ $line->word() }}" @if ($line->next) aria-current="step" @endif>
             <b>{{ ucfirst($line->name) }}</b>

@@ -1,11 +1,13 @@
+@use('Aenum\Core\Trade\Station')
+@use('App\Platform\Presentation\OldInput')
+@use('App\Routing\ViewModels\BatchPause')
 {{-- What is to be done here on a lot, ticked; and on to where its route goes. --}}
 @props(['walk'])
-@use('Aenum\Core\Word\Station')
-@php($lot = $walk->lot)
+@php($batch = $walk->batch)
 @php($to = $walk->nextStation())
-@php($pause = App\Actions\Lot\LotPause::of($walk))
-@php($here = $walk->some($walk->walk->here($lot->station)))
-<section class="panel grid gap-3 no-print" aria-label="Steps of {{ $lot->title() }}">
+@php($pause = BatchPause::of($walk))
+@php($here = $walk->some($walk->walk->here($batch->station)))
+<section class="panel grid gap-3 no-print" aria-label="Steps of {{ $batch->title() }}">
     @if ($pause)
         <p @class(['wrong' => $pause->late])>{{ ucfirst($pause->says) }}.</p>
     @endif
@@ -24,7 +26,7 @@
                         <span class="hint">its own log ticks it</span>
                     @else
                         @can('work')
-                            <form method="post" action="/lots/{{ $lot->id }}/tick">
+                            <form method="post" action="/batches/{{ $batch->id }}/tick">
                                 <x-once />
                                 <input type="hidden" name="step" value="{{ $line->key }}">
                                 <button class="btn" aria-label="Tick {{ $line->name }}">Tick</button>
@@ -37,7 +39,7 @@
         @php($byHand = collect($here)->reject(fn ($line) => $line->step->kind->hasOwnLog()))
         @if ($byHand->count() > 1)
             @can('work')
-                <form method="post" action="/lots/{{ $lot->id }}/tick">
+                <form method="post" action="/batches/{{ $batch->id }}/tick">
                     <x-once />
                     @foreach ($byHand as $line)
                         <input type="hidden" name="steps[]" value="{{ $line->key }}">
@@ -47,16 +49,16 @@
             @endcan
         @endif
     @endif
-    @if ($lot->station !== Station::Release)
+    @if ($batch->station !== Station::Release)
         @can('work')
-            <form method="post" action="/lots/{{ $lot->id }}/go" class="flex flex-wrap gap-3 items-end">
+            <form method="post" action="/batches/{{ $batch->id }}/go" class="flex flex-wrap gap-3 items-end">
                 <x-once />
-                <input type="hidden" name="seen_at" value="{{ $lot->station->value }}">
+                <input type="hidden" name="seen_at" value="{{ $batch->station->value }}">
                 <input type="hidden" name="to" value="{{ $to->value }}">
                 <div class="grow min-w-48">
-                    <label for="note-{{ $lot->id }}" class="hint">Note, if there is one</label>
-                    <input id="note-{{ $lot->id }}" name="note" maxlength="500"
-                        value="{{ App\Support\Typed::text('note') }}">
+                    <label for="note-{{ $batch->id }}" class="hint">Note, if there is one</label>
+                    <input id="note-{{ $batch->id }}" name="note" maxlength="500"
+                        value="{{ OldInput::text('note') }}">
                 </div>
                 <button class="btn btn-do" name="then" value="on">Done here: sign, on to {{ $to->label() }}</button>
             </form>

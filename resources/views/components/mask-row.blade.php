@@ -1,7 +1,7 @@
 {{-- One pin that is masked: what goes on, what is on, and whether it must stay bare. --}}
 @props(['masks', 'pin'])
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
 @php($choice = $masks->picks[$pin->id])
 @php($on = $masks->on($pin))
 <li class="border-t border-line py-2 grid grid-cols-[2.4rem_minmax(0,1fr)_auto] items-center gap-2">
@@ -37,13 +37,13 @@
             <div class="flex items-center gap-2">
                 <b>{{ $on->fitted }} on</b>
                 @can('work')
-                    <form method="post" action="/fittings/{{ $on->id }}/off">
+                    <form method="post" action="/mask-applications/{{ $on->id }}/off">
                         <x-once />
                         <input type="hidden" name="removed" value="{{ $on->fitted }}">
                         <button class="btn"
                             aria-label="Pin {{ $pin->number }}: all {{ $on->fitted }} are off">Off</button>
                     </form>
-                    <form method="post" action="/fittings/{{ $on->id }}/withdraw">
+                    <form method="post" action="/mask-applications/{{ $on->id }}/withdraw">
                         <x-once />
                         <button class="btn btn-quiet !px-3"
                             aria-label="Take back the fitting at pin {{ $pin->number }}">×</button>
@@ -54,7 +54,7 @@
             @can('work')
                 <form method="post" action="/pins/{{ $pin->id }}/fit" class="flex items-end gap-2">
                     <x-once />
-                    <input type="hidden" name="lot" value="{{ $masks->lot->id }}">
+                    <input type="hidden" name="lot" value="{{ $masks->batch->id }}">
                     @if ($choice->mask)
                         <input type="hidden" name="mask" value="{{ $choice->mask->id }}">
                     @endif

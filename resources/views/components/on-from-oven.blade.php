@@ -1,11 +1,11 @@
 {{-- A lot that no bake waits for: why, and the station it is signed on to. --}}
 @props(['one', 'says' => null])
 <div class="grid gap-1">
-    <p><a href="/jobs/{{ $one->lot->part->job_id }}">Job {{ $one->lot->part->job->number }}</a>,
-        {{ $one->lot->title() }}: {{ $says ?? $one->says }}</p>
+    <p><a href="/jobs/{{ $one->batch->part->job_id }}">Job {{ $one->batch->part->job->number }}</a>,
+        {{ $one->batch->title() }}: {{ $says ?? $one->says }}</p>
     @if ($one->to !== null)
         @can('work')
-            <form method="post" action="/lots/{{ $one->lot->id }}/go">
+            <form method="post" action="/batches/{{ $one->batch->id }}/go">
                 <x-once />
                 <input type="hidden" name="seen_at" value="cure">
                 <input type="hidden" name="to" value="{{ $one->to->value }}">

@@ -1,5 +1,5 @@
 @props(['chart', 'id' => 'bake'])
-@use('App\Charts\OvenChart')
+@use('App\Curing\ViewModels\OvenChart')
 @php($frame = $chart->frame())
 @php($window = $chart->window())
 @php($line = $chart->line())

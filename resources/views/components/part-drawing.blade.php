@@ -1,3 +1,4 @@
+@use('Aenum\Core\Units\Dimension')
 @props(['drawing'])
 @foreach ($drawing->pieces() as $piece)
     @foreach ($piece['faces'] as $face)
@@ -8,4 +9,4 @@
 @endforeach
 <line x1="16" x2="{{ 16 + $drawing->ruler()['width'] }}" y1="16" y2="16" /><text class="tick"
     x="{{ 22 + $drawing->ruler()['width'] }}"
-    y="21">{{ $u->show(Aenum\Core\Unit\Dimension::Length, $drawing->ruler()['mm']) }}</text>
+    y="21">{{ $u->show(Dimension::Length, $drawing->ruler()['mm']) }}</text>

@@ -1,3 +1,4 @@
+@use('App\Platform\Presentation\OldInput')
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'id' => null, 'empty' => null])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
 @php($id ??= str_replace('.', '-', $key))
@@ -12,7 +13,7 @@
         @endif
         @foreach ($options as $key2 => $text)
             <option value="{{ $key2 }}"
-                @selected(App\Support\Typed::text($key, $value) === (string) $key2)>{{ $text }}</option>
+                @selected(OldInput::text($key, $value) === (string) $key2)>{{ $text }}</option>
         @endforeach
     </select>
     @if ($bad)

@@ -1,7 +1,7 @@
 {{-- What the pins of a part say to one station. --}}
 @props(['part', 'station'])
-@use('Aenum\Core\Mask\PinKind')
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Preparation\Masking\PinKind')
+@use('Aenum\Core\Trade\Station')
 @php($of = fn(PinKind ...$kinds) => $part->pins->filter(fn($p) => in_array($p->kind, $kinds, true)))
 @php($say = fn($pins) => $pins->map(fn($p) => $p->number . ($p->note ? ' (' . $p->note . ')' : ''))->join(', '))
 @php(

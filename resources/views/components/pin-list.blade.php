@@ -1,5 +1,5 @@
 @props(['part', 'pins', 'change' => false])
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 <ol class="grid gap-1" aria-label="Pins">
     @foreach ($pins as $pin)
         <li class="flex items-start gap-2 border-t border-line pt-1">

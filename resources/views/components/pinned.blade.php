@@ -1,7 +1,9 @@
+@use('App\Intake\Commands\PartShapes')
+@use('App\Intake\ViewModels\PinCanvas')
 {{-- A photo, or the part's drawing, with the pins that belong to it. --}}
-@props(['part', 'picture' => null, 'built' => null, 'place' => false, 'fault' => null])
-@php($built ??= App\Actions\Intake\PartShapes::of($part))
-@php($ground = App\Charts\PinGround::of($part, $picture, $built->drawing()))
+@props(['part', 'picture' => null, 'built' => null, 'place' => false, 'defect' => null])
+@php($built ??= PartShapes::of($part))
+@php($ground = PinCanvas::of($part, $picture, $built->drawing()))
 @php([$wide, $high, $r] = [$ground->wide, $ground->high, $ground->radius()])
 <svg
     {{ $attributes->merge(['class' => 'pinned part-drawing']) }}
@@ -41,10 +43,10 @@
             <text y="7" text-anchor="middle">{{ $pin->number }}</text>
         </g>
     @endforeach
-    @if ($fault?->isPlaced())
+    @if ($defect?->isPlaced())
         <g
             class="fault-mark"
-            transform="translate({{ round($fault->x * $wide, 1) }} {{ round($fault->y * $high, 1) }})"
+            transform="translate({{ round($defect->x * $wide, 1) }} {{ round($defect->y * $high, 1) }})"
         >
             <circle r="{{ 1.6 * $r }}" />
             <path d="M{{ -2.4 * $r }} 0H{{ 2.4 * $r }}M0 {{ -2.4 * $r }}V{{ 2.4 * $r }}" />

@@ -1,6 +1,7 @@
+@use('App\Release\ViewModels\ShopRecord')
 {{-- What the shop keeps of a lot beside the customer's sheet. --}}
 @props(['document'])
-@php($full = App\Actions\Release\ShopRecord::of($document, $u))
+@php($full = ShopRecord::of($document, $u))
 <section class="panel mb-3" aria-label="Kept of {{ $full->title }}">
     <h2>{{ ucfirst($full->title) }}: what the shop keeps</h2>
     <div class="columns-2 max-[900px]:columns-1">

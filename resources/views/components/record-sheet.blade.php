@@ -1,6 +1,6 @@
 {{-- The customer's sheet: one page, all in it ready words. --}}
 @props(['sheet'])
-@use('App\Charts\OwnCurvePicture')
+@use('App\Release\ViewModels\BatchCurveChart')
 <article class="record-sheet" data-letter="{{ $sheet->isLetter ? 'yes' : 'no' }}">
     <header>
         <h1>Record of job {{ $sheet->number }}: {{ $sheet->title }}</h1>

@@ -1,7 +1,7 @@
 {{-- A part's regions and the metal between them. --}}
 @props(['part'])
-@use('Aenum\Core\Unit\Dimension', 'D')
-@php($drawing = new App\Charts\RegionDrawing($part))
+@use('Aenum\Core\Units\Dimension', 'D')
+@php($drawing = new App\Intake\ViewModels\RegionDrawing($part))
 <figure class="mt-3">
     <svg class="regions" viewBox="0 0 {{ $drawing->wide }} {{ $drawing::HIGH }}" role="img"
         aria-label="{{ $part->sections->pluck('name')->join(', ') }}; {{ $part->jointKind()->label() }}">

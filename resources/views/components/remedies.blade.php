@@ -1,6 +1,6 @@
 {{-- The ways past a block, as buttons on the spot; nothing where the rule is not known. --}}
 @props(['part', 'rule'])
-@use('App\Actions\Remedy\Remedies')
+@use('App\ShopFloor\Commands\Remedies')
 @php($known = Remedies::rule($rule))
 @if ($known)
     @can('work')

@@ -1,7 +1,7 @@
 {{-- A part's way in a line: where its pages are, how long it takes, what waits for somebody. --}}
 @props(['part', 'named' => false])
-@use('App\Actions\Route\PartRoute')
-@use('App\Support\Units')
+@use('App\Routing\Queries\PartRoute')
+@use('App\Platform\Presentation\Units')
 @php($route = PartRoute::of($part))
 <p class="flex flex-wrap items-center gap-x-3">
     @if ($named)

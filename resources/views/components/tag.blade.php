@@ -1,5 +1,6 @@
+@use('App\Platform\Clock\ShopClock')
 @props(['job', 'which' => null, 'runs' => false])
-@php($late = $job->isLate(App\Support\ShopClock::today()))
+@php($late = $job->isLate(ShopClock::today()))
 <a class="tag" href="/jobs/{{ $job->id }}">
     <span class="tag-no">{{ $job->number }}</span>
     @if ($job->due_on)

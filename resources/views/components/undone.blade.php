@@ -1,7 +1,7 @@
 {{-- One step left undone, or all of them: done and not logged, not needed, or put off. --}}
 @props(['step', 'name', 'me', 'now'])
-@use('Aenum\Core\Word\StepOutcome')
-@use('App\Support\Typed')
+@use('Aenum\Core\Trade\StepOutcome')
+@use('App\Platform\Presentation\OldInput')
 @php($field = "undone[{$step}]")
 @php($key = "undone.{$step}")
 <fieldset class="undone">
@@ -11,7 +11,7 @@
         @foreach (StepOutcome::cases() as $outcome)
             <label class="flex items-center gap-2 min-h-[44px] font-normal">
                 <input type="radio" name="{{ $field }}[what]" value="{{ $outcome->value }}"
-                    @checked(Typed::text("{$key}.what") === $outcome->value)>
+                    @checked(OldInput::text("{$key}.what") === $outcome->value)>
                 {{ $outcome->label() }}
             </label>
         @endforeach

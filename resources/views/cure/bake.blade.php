@@ -1,4 +1,4 @@
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Trade\Station')
 <x-layout :title="$bake->oven->name . ' bake'" :at="Station::Cure">
     <x-local />
     <div class="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 mb-2">

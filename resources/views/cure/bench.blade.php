@@ -1,9 +1,12 @@
-@use('App\Support\ShopClock')
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Curing\Commands\UpdateExpectedPull')
+@use('App\Curing\ViewModels\AfterBake')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
 <x-layout title="Cure" :at="$station">
     <h1 class="mb-3">Cure</h1>
     @foreach ($running as $bake)
-        @php($pull = App\Actions\Oven\ExpectedPull::of($bake))
+        @php($pull = UpdateExpectedPull::of($bake))
         <a href="/bakes/{{ $bake->id }}" class="panel flex flex-wrap items-center gap-x-6 mb-3 no-underline">
             <span class="num text-[3rem]" data-until="{{ $pull->getTimestampMs() }}"
                 data-past="pull now">{{ ShopClock::time($pull) }}</span>
@@ -40,7 +43,7 @@
                 <section class="panel grid gap-3" aria-label="Not for the oven">
                     <h2>Here, and not for the oven</h2>
                     @foreach ($done as $one)
-                        <x-on-from-oven :one="App\Actions\Cure\AfterBake::ofLot($one->lot)" :says="$one->why" />
+                        <x-on-from-oven :one="AfterBake::ofLot($one->batch)" :says="$one->why" />
                     @endforeach
                 </section>
             @endif
@@ -50,7 +53,7 @@
                     <a class="panel block no-underline mb-2"
                         href="/bakes/{{ $bake->id }}"><b>{{ $bake->oven->name }},
                             {{ $u->temp($bake->setpoint_c) }},
-                            {{ App\Support\Units::minutes($bake->minutes) }}</b><br>{{ $bake->pieces() }}</a>
+                            {{ Units::minutes($bake->minutes) }}</b><br>{{ $bake->pieces() }}</a>
                 @empty
                     <p class="hint">No load waits.</p>
                 @endforelse

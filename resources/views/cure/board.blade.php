@@ -1,3 +1,4 @@
+@use('App\Platform\Presentation\Units')
 <div id="board-inner">
     <div class="grid grid-cols-[minmax(0,1fr)_21.5rem] max-[1000px]:grid-cols-1 gap-4">
         <div class="grid gap-3 content-start min-w-0">
@@ -21,7 +22,7 @@
                     @foreach ($verdict->reasons as $reason)
                         <li>{{ $reason }}</li>
                     @endforeach
-                    <li>About {{ App\Support\Units::energy($board->outlook->energyKwh) }}, {{ $shop->currency }}
+                    <li>About {{ Units::energy($board->outlook->energyKwh) }}, {{ $shop->currency }}
                         {{ number_format($board->outlook->energyKwh * $shop->kwh_price, 1) }} at
                         {{ $shop->currency }} {{ $shop->kwh_price }} a kWh.</li>
                 </ul>

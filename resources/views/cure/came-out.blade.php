@@ -1,3 +1,4 @@
+@use('App\Platform\Presentation\Units')
 {{-- What is out of the oven already: what each coat is now, and where its batch goes. --}}
 @if ($cameOut !== [])
 <section class="panel grid gap-2" aria-label="Verdict">
@@ -9,7 +10,7 @@
                 <span class="hint">{{ $one->early ? 'taken out early, ' : '' }}over-bake
                     {{ $one->standing->overbake === null ? 'not judged'
                         : number_format($one->standing->overbake, 2) }}, peak {{ $u->temp($one->peakC) }}, to touch
-                    in {{ App\Support\Units::minutes($one->handleMinutes ?? 0) }}</span>
+                    in {{ Units::minutes($one->handleMinutes ?? 0) }}</span>
             </li>
         @endforeach
     </ul>

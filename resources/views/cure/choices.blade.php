@@ -1,6 +1,6 @@
 {{-- The bakes that serve, side by side; one press sets one. --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\Units')
 <section class="panel" aria-label="Bakes that serve" id="choices">
     @if ($choices === [])
         <p class="hint">No single bake serves this load.</p>

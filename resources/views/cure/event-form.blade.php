@@ -1,6 +1,7 @@
+@use('Aenum\Core\Trade\OvenEventKind')
+@use('Aenum\Core\Units\Dimension', 'D')
 {{-- What happened to the oven, of any load that runs. $bake, $setpointC, $powerIsOff --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@php($power = Aenum\Core\Word\OvenEventKind::nextOfPower($powerIsOff))
+@php($power = OvenEventKind::nextOfPower($powerIsOff))
 <details class="panel !py-1" id="event-panel" hx-preserve
     @if ($errors->hasAny(['kind', 'door_s', 'new_setpoint'])) open @endif>
     <summary class="font-semibold">Something happened</summary>

@@ -1,5 +1,5 @@
 {{-- What was read and what happened, of any load. $bake, $board --}}
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 @if ($bake->readings->isNotEmpty() || $bake->events->isNotEmpty())
     <ul class="grid gap-1">
         @foreach ($bake->readings as $i => $reading)

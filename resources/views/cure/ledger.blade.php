@@ -1,6 +1,6 @@
-@use('Aenum\Core\Cure\MetalAgeing')
-@use('App\Actions\Cure\LedgerLine')
-@use('App\Charts\TemperScale')
+@use('Aenum\Core\Curing\MetalAging')
+@use('App\Curing\ViewModels\CureLedgerLine')
+@use('App\Curing\ViewModels\TemperScale')
 <section class="panel scroll-x" aria-label="Ledger" tabindex="0" role="region">
     <h2 class="mb-1">The ledger: every coat, so far and after this bake</h2>
     <table class="grid-table">
@@ -15,11 +15,11 @@
                 <th scope="col" class="n">after</th>
                 <th scope="col">It is then</th>
                 <th scope="col" class="n">Peak</th>
-                <th scope="col" class="n">Metal, min at {{ $u->temp(MetalAgeing::REFERENCE_C) }}</th>
+                <th scope="col" class="n">Metal, min at {{ $u->temp(MetalAging::REFERENCE_C) }}</th>
             </tr>
         </thead>
         <tbody>
-            @foreach (LedgerLine::all($board) as $line)
+            @foreach (CureLedgerLine::all($board) as $line)
                 @php($layer = $line->layer)
                 <tr>
                     <th scope="row">
@@ -53,6 +53,6 @@
     </table>
     <p class="hint">Dose 1 is cured; over-bake 1 is all the powder stands,
         {{ number_format($bake->overbake_limit, 2) }} is the house limit. Light alloy: past
-        {{ (int) MetalAgeing::WARN_MINUTES }} min think, past
-        {{ (int) MetalAgeing::SIGN_MINUTES }} ask the maker.</p>
+        {{ (int) MetalAging::WARN_MINUTES }} min think, past
+        {{ (int) MetalAging::SIGN_MINUTES }} ask the maker.</p>
 </section>

@@ -1,5 +1,6 @@
-{{-- The thermometer, of any load that runs. $bake, $board (OvenBoard), $pointed (a key), $bare --}}
-@use('App\Devices\StandIns')
+@use('App\Curing\Queries\LoadCorrection')
+@use('App\Platform\Demo\SimulatedDevices')
+{{-- The thermometer, of any load that runs. $bake, $board (LoadViewModel), $pointed (a key), $bare --}}
 <details class="panel !py-1" id="reading-panel" hx-preserve
     @if ($errors->hasAny(['shown', 'item', 'set_emissivity', 'surface', 'display', 'door', 'gap'])) open @endif>
     <summary class="font-semibold">Thermometer reading</summary>
@@ -9,14 +10,14 @@
             :options="collect($board->readItems())->mapWithKeys(fn($one) => [$one->key() => $one->item->name])"
             :value="$pointed" />
         @include('cure.reading-field', ['shown' => null, 'display' => null, 'source' => 'typed'])
-        @if (StandIns::answer())
+        @if (SimulatedDevices::answer())
             <button type="button" class="btn btn-quiet" hx-get="/loads/{{ $bake->id }}/thermometer"
                 hx-include="#item, #door" hx-target="#reading-field" hx-swap="outerHTML">Use the simulated
                 thermometer</button>
         @endif
         <x-pick name="door" label="Read with the oven door"
             :options="['open' => 'open', 'shut' => 'closed, through a port']"
-            :value="App\Actions\Oven\Correct::usualDoor()" empty="Pick one; asked once" />
+            :value="LoadCorrection::usualDoor()" empty="Pick one; asked once" />
         <x-pick name="surface" label="The spot is" :options="$bare
             ? ['film' => 'a patch of matt tape or paint', 'bare' => 'bare metal']
             : ['film' => 'powder or film', 'bare' => 'bare metal']" value="film" />

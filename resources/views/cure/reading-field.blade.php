@@ -1,4 +1,4 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 <div id="reading-field">
     <x-field name="shown" label="It shows" :unit="$u->unit(D::Temperature)"
         :value="$shown === null ? '' : $u->field(D::Temperature, $shown, 1)" inputmode="decimal" />

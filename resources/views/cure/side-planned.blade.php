@@ -1,5 +1,6 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Cure\ClockWay')
+@use('Aenum\Core\Curing\TimingCriterion')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\OldInput')
 @php($max = $u->field(D::Temperature, $bake->oven->max_c, 0))
 @php($least = $u->field(D::Temperature, 120, 0))
 <div class="panel grid grid-cols-[auto_1fr] gap-x-5 !py-2">
@@ -31,7 +32,7 @@
                     min="{{ $from }}" max="{{ $to }}" step="{{ $step }}"
                     value="{{ $value }}" data-field="{{ $name }}" x-on:change.stop="slide">
                 <input id="{{ $name }}" name="{{ $name }}"
-                    value="{{ App\Support\Typed::text($name, $value) }}" inputmode="decimal" x-on:input="typed"
+                    value="{{ OldInput::text($name, $value) }}" inputmode="decimal" x-on:input="typed"
                     @error($name) aria-invalid="true" aria-describedby="{{ $name }}-says" @enderror>
                 @error($name)
                     <p id="{{ $name }}-says" class="wrong col-span-2">{{ $message }}</p>
@@ -43,7 +44,7 @@
                 :value="$u->field(D::Temperature, $bake->start_c, 0)"
                 placeholder="at setpoint" />
             <x-pick name="way" label="Clock counts"
-                :options="collect(ClockWay::cases())->mapWithKeys(fn($w) => [$w->value => $w->label()])"
+                :options="collect(TimingCriterion::cases())->mapWithKeys(fn($w) => [$w->value => $w->label()])"
                     :value="$bake->way->value" />
         </div>
         <noscript><button class="btn">Work it out</button></noscript>

@@ -1,15 +1,17 @@
-@use('App\Devices\StandIns')
-@use('App\Support\ShopClock')
+@use('Aenum\Core\Thermal\Cooling')
+@use('Aenum\Core\Trade\Station')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Demo\SimulatedDevices')
 @php($cool = $bake->pulled_at->addMinutes((float) $bake->results->max('handle_minutes')))
 <div class="panel">
     <p class="hint">{{ $cool->gt($board->now) ? 'Too hot to touch for about' : 'Cool since ' . ShopClock::time($cool) }}
     </p>
     <p class="num text-[4.2rem]" data-until="{{ $cool->getTimestampMs() }}" data-past="cool">
         {{ ShopClock::time($cool) }}</p>
-    <p>All of it under {{ $u->temp(max(Aenum\Core\Heat\Cooling::HANDLE_C, $bake->ambient_c + 5)) }} from
+    <p>All of it under {{ $u->temp(max(Cooling::HANDLE_C, $bake->ambient_c + 5)) }} from
         <b>{{ ShopClock::time($cool) }}</b>, hanging in still air.</p>
 </div>
-<x-caution :says="Aenum\Core\Word\Station::Cure->caution()" />
+<x-caution :says="Station::Cure->caution()" />
 @include('cure.came-out')
 <section class="panel grid gap-2" aria-label="By the logger">
     <h2>By the logger</h2>
@@ -46,7 +48,7 @@
                 <x-field name="begins" label="Its time begins, min after the door shut" value="0"
                     inputmode="decimal" />
                 <button class="btn">Read it</button>
-                @if (StandIns::answer())
+                @if (SimulatedDevices::answer())
                     <button class="btn btn-quiet" name="simulated" value="1">Use the simulated logger</button>
                 @endif
             </form>

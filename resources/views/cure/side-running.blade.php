@@ -1,8 +1,9 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Actions\Cure\NextMove')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
-@php($next = NextMove::of($board))
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Curing\Queries\LiveLogger')
+@use('App\Curing\ViewModels\NextAction')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
+@php($next = NextAction::of($board))
 <div class="panel">
     <p class="hint">{{ $next->due ? $next->overWords() : 'Pull in' }}</p>
     <p class="num text-[4.6rem]" data-until="{{ $next->pullAt->getTimestampMs() }}" data-past="pull now">
@@ -69,14 +70,14 @@
         <form method="post" action="/bakes/{{ $bake->id }}/items/{{ $item->id }}/in"
             class="flex items-center justify-between gap-2">
             <x-once />
-            <span>{{ ucfirst($item->title()) }} is out since {{ App\Support\ShopClock::time($item->out_at) }}.</span>
+            <span>{{ ucfirst($item->title()) }} is out since {{ ShopClock::time($item->out_at) }}.</span>
             <button class="btn btn-quiet" aria-label="{{ $item->title() }} never left">It never left</button>
         </form>
     @endforeach
     @include('cure.came-out')
     @include('cure.event-form', ['setpointC' => $next->setpointC, 'powerIsOff' => $next->powerIsOff])
 @endcan
-@foreach (App\Actions\Oven\LiveLogger::riders($bake) as $rider)
+@foreach (LiveLogger::riders($bake) as $rider)
     <p class="panel !py-2">{{ $rider['logger'] }} rides along, last heard at
         {{ ShopClock::time($rider['at']) }}: {{ collect($rider['says'])->map(
             fn($c, $name) => "{$name} {$u->temp($c)}")->join(', ') }}.</p>

@@ -1,4 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\Units')
 @if (count($split) > 1)
     <section class="verdict" data-tone="stop" aria-label="Bake apart">
         <strong>No single bake serves all of this. {{ count($split) }} loads do:</strong>
@@ -6,7 +7,7 @@
             @foreach ($split as $group)
                 <li>{{ implode(', ', $group['names']) }}:
                     {{ $group['minutes'] === null ? $group['why'] : $u->temp($group['setpointC']) . ', '
-                        . App\Support\Units::minutes($group['minutes']) . ' after the door shuts' }}
+                        . Units::minutes($group['minutes']) . ' after the door shuts' }}
                 </li>
             @endforeach
         </ol>
@@ -21,10 +22,10 @@
         <strong>Or in one load at {{ $u->temp($early->setpointC) }}, some of it taken out early:</strong>
         <ol class="list-decimal pl-6">
             @foreach ($early->out as $one)
-                <li>{{ ucfirst($one['name']) }} out {{ App\Support\Units::minutes($one['minutes']) }} after the door
+                <li>{{ ucfirst($one['name']) }} out {{ Units::minutes($one['minutes']) }} after the door
                     shuts, the door open no longer than it takes.</li>
             @endforeach
-            <li>The rest at {{ App\Support\Units::minutes($early->minutes) }}.</li>
+            <li>The rest at {{ Units::minutes($early->minutes) }}.</li>
         </ol>
         @can('work')
             <form method="post" action="/bakes/{{ $bake->id }}/adjust" class="mt-2"><x-once />

@@ -1,9 +1,9 @@
-@use('Aenum\Core\Cure\ClockWay')
+@use('Aenum\Core\Curing\TimingCriterion')
 <section class="panel" aria-label="Ways to count">
-    <h2 class="mb-2">The same load at {{ $u->temp($bake->setpoint_c) }}, counted {{ count(ClockWay::cases()) }}
+    <h2 class="mb-2">The same load at {{ $u->temp($bake->setpoint_c) }}, counted {{ count(TimingCriterion::cases()) }}
         ways</h2>
     <div class="grid grid-cols-4 max-[900px]:grid-cols-1 gap-4">
-        @foreach (ClockWay::cases() as $clockWay)
+        @foreach (TimingCriterion::cases() as $clockWay)
             @php($way = $board->outlook->ways[$clockWay->value])
             <div @class([
                 'border-t-4 pt-2',

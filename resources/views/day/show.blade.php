@@ -1,4 +1,4 @@
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 <x-layout title="The day">
     <div class="flex flex-wrap items-end gap-3 mb-2">
         <h1>The day, {{ $board->on->format('l j F') }}</h1>
@@ -29,10 +29,11 @@
             <h2>Late, and why</h2>
             @forelse ($board->late as $row)
                 <div class="border-t border-line py-2">
-                    <p><a href="/jobs/{{ $row->lot->part->job_id }}"><b>Job {{ $row->lot->part->job->number }}</b></a>,
-                        {{ $row->lot->partName() }}: {{ $row->late() }}</p>
+                    <p><a href="/jobs/{{ $row->batch->part->job_id }}"><b>Job
+                        {{ $row->batch->part->job->number }}</b></a>,
+                        {{ $row->batch->partName() }}: {{ $row->late() }}</p>
                     <p class="hint">{{ $row->why() }}</p>
-                    <a class="btn btn-quiet no-print" href="/day/late/{{ $row->lot->id }}">Ways out</a>
+                    <a class="btn btn-quiet no-print" href="/day/late/{{ $row->batch->id }}">Ways out</a>
                 </div>
             @empty
                 <p>Nothing.</p>
@@ -47,16 +48,17 @@
                     <summary>{{ count($board->moved) }} steps, beside the plan before</summary>
                     <ul>
                         @foreach ($board->moved as $move)
-                            <li class="border-t border-line py-1">Job {{ $move->is->lot->part->job->number }},
-                                {{ $move->is->lot->partName() }}: {{ $move->is->name }} {{ $move->words() }}</li>
+                            <li class="border-t border-line py-1">Job {{ $move->is->batch->part->job->number }},
+                                {{ $move->is->batch->partName() }}: {{ $move->is->name }} {{ $move->words() }}</li>
                         @endforeach
                     </ul>
                 </details>
             @endif
             <h2 class="mt-3">Not planned</h2>
             @forelse ($board->held() as $one)
-                <p class="border-t border-line py-1"><a href="/jobs/{{ $one['lot']->part->job_id }}">Job
-                        {{ $one['lot']->part->job->number }}</a>, {{ $one['lot']->partName() }}: {{ $one['why'] }}</p>
+                <p class="border-t border-line py-1"><a href="/jobs/{{ $one['batch']->part->job_id }}">Job
+                        {{ $one['batch']->part->job->number }}</a>, 
+                        {{ $one['batch']->partName() }}: {{ $one['why'] }}</p>
             @empty
                 <p>Everything that hangs is in it.</p>
             @endforelse
@@ -69,7 +71,7 @@
                     <p class="border-t border-line py-1"><b class="num">{{ ShopClock::hour($bake[0]->from_at) }} to
                             {{ ShopClock::hour($bake[0]->to_at) }}</b>
                         @foreach ($bake as $step)
-                            <br>Job {{ $step->lot->part->job->number }}, {{ $step->lot->partName() }}{{
+                            <br>Job {{ $step->batch->part->job->number }}, {{ $step->batch->partName() }}{{
                                 $step->loadWords() }}: {{ $step->name }}
                         @endforeach
                     </p>

@@ -1,4 +1,4 @@
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Steps of the day">
     <table class="grid-table">
         <thead>
@@ -22,8 +22,8 @@
                         <td>{{ $step->user?->name }}</td>
                     @endunless
                     <td>{{ $step->place() }}</td>
-                    <td><a href="/jobs/{{ $step->lot->part->job_id }}">{{ $step->lot->part->job->number }}</a>,
-                        {{ $step->lot->partName() }}{{ $step->loadWords() }}</td>
+                    <td><a href="/jobs/{{ $step->batch->part->job_id }}">{{ $step->batch->part->job->number }}</a>,
+                        {{ $step->batch->partName() }}{{ $step->loadWords() }}</td>
                     <td>{{ $step->name }}{{ $step->colour === null ? '' : ", {$step->colour}" }}</td>
                 </tr>
             @endforeach

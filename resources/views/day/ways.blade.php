@@ -1,5 +1,5 @@
 <x-layout title="Ways out">
-    <h1 class="mb-1">Ways out for job {{ $lot->part->job->number }}, {{ $lot->partName() }}</h1>
+    <h1 class="mb-1">Ways out for job {{ $batch->part->job->number }}, {{ $batch->partName() }}</h1>
     <p class="hint mb-3">Each was tried by a plan of its own, searched for a moment; what a longer search would find is
         not known. Nothing is changed by looking.</p>
     <div class="grid gap-3 max-w-4xl">

@@ -1,12 +1,12 @@
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 @can('work')
     <section class="panel mt-4 no-print" aria-label="Say something to the plan">
         <h2 class="mb-2">Say something to the plan</h2>
         <div class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-4">
             <div class="grid gap-3">
                 <h3>A lot</h3>
-                <form method="post" action="/day/wishes" class="grid gap-3"><x-once />
-                    <x-pick name="lot" id="wish-lot" label="Lot" :options="$board->lots()" />
+                <form method="post" action="/day/preferences" class="grid gap-3"><x-once />
+                    <x-pick name="lot" id="wish-lot" label="Lot" :options="$board->batches()" />
                     <x-pick name="who" id="wish-who" label="Done by" :options="$people" empty="whoever can" />
                     <input type="hidden" name="not_before" value="{{ $tomorrow }}">
                     <div class="flex flex-wrap gap-3">
@@ -17,8 +17,9 @@
                 </form>
                 <h3>What was said</h3>
                 @forelse ($wishes as $wish)
-                    <form method="post" action="/wishes/{{ $wish->id }}/withdraw" class="flex gap-3 items-center">
-                        <x-once /><span>Job {{ $wish->lot->part->job->number }}, {{ $wish->lot->partName() }}:
+                    <form method="post" action="/scheduling-preferences/{{ $wish->id }}/withdraw"
+                        class="flex gap-3 items-center">
+                        <x-once /><span>Job {{ $wish->batch->part->job->number }}, {{ $wish->batch->partName() }}:
                             {{ $wish->words() }}</span>
                         <button class="btn btn-quiet">Not any more</button>
                     </form>

@@ -1,18 +1,18 @@
-@use('Aenum\Core\Coat\AirUnit')
-@use('Aenum\Core\Coat\Feed')
-@use('Aenum\Core\Coat\GunKind')
-@use('Aenum\Core\Coat\Tip')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Station')
-@use('App\Support\Words')
+@use('Aenum\Core\Application\AirUnit')
+@use('Aenum\Core\Application\Feed')
+@use('Aenum\Core\Application\GunKind')
+@use('Aenum\Core\Application\Nozzle')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('Aenum\Core\Trade\Station')
+@use('App\Platform\Presentation\EnumLabels')
 <x-layout :title="$gun->name ?? 'A gun'" :at="Station::Coat">
     <h1 class="mb-3">{{ $gun->name ?? 'Write a gun down' }}</h1>
     <x-edit :action="$gun ? '/guns/'.$gun->id : '/guns'" :new="$gun === null" class="grid gap-4 max-w-4xl">
         <div class="panel grid grid-cols-2 max-[700px]:grid-cols-1 gap-4">
             <x-field name="name" label="Name" :value="$gun?->name" hint="As the shop calls it." />
-            <x-pick name="kind" label="What can be set on it" :options="Words::of(GunKind::cases())"
+            <x-pick name="kind" label="What can be set on it" :options="EnumLabels::of(GunKind::cases())"
                 :value="$gun?->kind->value ?? 'unknown'" />
-            <x-pick name="feed" label="Fed from a" :options="Words::of(Feed::cases())"
+            <x-pick name="feed" label="Fed from a" :options="EnumLabels::of(Feed::cases())"
                 :value="$gun?->feed->value ?? 'cup'" />
         </div>
         <details class="panel" @if ($errors->any() && ! $errors->has('name')) open @endif>
@@ -31,11 +31,11 @@
                 :value="$u->field(D::Length, $gun?->pattern_mm, 2)" inputmode="decimal" />
             <x-field name="pattern_at" label="at a distance of" :unit="$u->unit(D::Length)"
                 :value="$u->field(D::Length, $gun?->pattern_at_mm, 2)" inputmode="decimal" />
-            <x-pick name="air_unit" label="Powder air is set in" :options="Words::of(AirUnit::cases())"
+            <x-pick name="air_unit" label="Powder air is set in" :options="EnumLabels::of(AirUnit::cases())"
                 :value="$gun?->air_unit->value ?? 'ratio'" />
             <x-field name="air_usual" label="Its usual powder air" :value="$gun?->air_usual" inputmode="decimal"
                 hint="In that unit; advice is then told in it." />
-            <x-ticks name="tips" legend="Tips" :options="Words::of(Tip::cases())"
+            <x-ticks name="tips" legend="Tips" :options="EnumLabels::of(Nozzle::cases())"
                 :ticked="(array) old('tips', collect($gun?->tips() ?? [])->map->value->all())" />
             <div>
                 <label class="flex items-center gap-3 min-h-[44px] font-normal"><input type="checkbox"

@@ -1,5 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('Aenum\Core\Trade\Station')
 <x-layout title="Guns and booth" :at="Station::Coat">
     <div class="flex flex-wrap items-end justify-between gap-3 mb-3">
         <h1>Guns and booth</h1>

@@ -1,8 +1,8 @@
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
 <x-layout title="Devices">
     <h1 class="mb-1">Devices</h1>
     <p class="hint mb-3">A logger, a thermometer, a film gauge or a scale comes to the door with a token of its own.
-        <a class="inline-flex items-center min-h-[44px]" href="/devices/door">How to speak to the door</a></p>
+        <a class="inline-flex items-center min-h-[44px]" href="/devices/api">How to speak to the door</a></p>
     @if (session('token'))
         <section class="panel grid gap-2 mb-4" aria-label="Its token">
             <h2>Its token, shown once</h2>

@@ -1,7 +1,7 @@
-@use('Aenum\Core\Cure\Prefer')
-@use('Aenum\Core\Cure\ClockWay')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Words')
+@use('Aenum\Core\Curing\BakePreference')
+@use('Aenum\Core\Curing\TimingCriterion')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\EnumLabels')
 <x-layout title="House ways">
     <h1 class="mb-3">House ways</h1>
     <x-edit action="/shop" class="grid gap-4 max-w-4xl">
@@ -89,14 +89,14 @@
         <x-pick
             name="clock_way"
             label="When the cure clock starts"
-            :options="Words::of(ClockWay::cases())"
+            :options="EnumLabels::of(TimingCriterion::cases())"
             :value="$shop->clock_way->value"
             hint="Slowest metal at temperature is safe for any mass. Counted over the curve is shorter by minutes
                 and needs a model you trust. From oven entry suits one part repeated all day, and fails the heavy
                 one."
         />
-        <x-pick name="prefer" label="Which bake of those that serve" :options="Words::of(Prefer::cases())"
-            :value="$shop->prefer->value" :hint="Words::says(Prefer::cases())" />
+        <x-pick name="prefer" label="Which bake of those that serve" :options="EnumLabels::of(BakePreference::cases())"
+            :value="$shop->prefer->value" :hint="EnumLabels::says(BakePreference::cases())" />
         <x-field
             name="margin_percent"
             label="Extra on dose and minutes, %"
@@ -115,9 +115,9 @@
             <x-pick
                 name="house[{{ $question }}]"
                 :label="$asked"
-                :options="Words::of($choices)"
+                :options="EnumLabels::of($choices)"
                 :value="$ways[$question] ?? $choices[0]->value"
-                :hint="Words::says($choices)"
+                :hint="EnumLabels::says($choices)"
             />
         @endforeach
         </x-layer>

@@ -14,7 +14,7 @@
     @endforeach
     @foreach ($fitted as $fitting)
         @can('work')
-            <x-count-back :action="'/fittings/'.$fitting->id.'/off'" :id="'off-'.$fitting->id" name="removed"
+            <x-count-back :action="'/mask-applications/'.$fitting->id.'/off'" :id="'off-'.$fitting->id" name="removed"
                 :label="$part->name.', '.$fitting->pin->words().': '.$fitting->countWords()" :value="$fitting->removed"
                 :does="$fitting->isOff() ? 'All off' : 'Count off'" :of="' pin '.$fitting->pin->number" />
         @endcan

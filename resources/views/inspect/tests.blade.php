@@ -1,15 +1,15 @@
 {{-- Rub, lattice, gloss, colour: each with how it is done. $board, $pick --}}
-@use('Aenum\Core\Inspect\CrossCut')
-@use('Aenum\Core\Inspect\Gloss')
-@use('Aenum\Core\Inspect\RubPressure')
-@use('Aenum\Core\Inspect\SolventRub')
+@use('Aenum\Core\Inspection\CrossCut')
+@use('Aenum\Core\Inspection\Gloss')
+@use('Aenum\Core\Inspection\RubPressure')
+@use('Aenum\Core\Inspection\SolventRub')
 @php($coat = $board->over->stack->top)
 <section class="panel grid gap-3" aria-label="Tests">
     <h3>Rub with solvent <span class="hint font-normal">cotton cloth soaked, there and back is one; half a minute later
             with the nail</span></h3>
     <form method="post" action="/coats/{{ $coat->id }}/solvent-rub" class="flex flex-wrap items-end gap-3">
         <x-once />
-        <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
+        <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
         <div class="w-28"><x-pick name="rubs" id="rubs-{{ $coat->id }}" label="Double rubs"
             :options="array_combine(SolventRub::RUBS, SolventRub::RUBS)" value="50" /></div>
         <div class="w-28"><x-field name="solvent" id="solvent-{{ $coat->id }}" label="Solvent" value="MEK" /></div>
@@ -30,7 +30,7 @@
         <div class="grid gap-4">
             <form method="post" action="/coats/{{ $coat->id }}/cross-cut" class="flex flex-wrap items-end gap-3">
                 <x-once />
-                <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
+                <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
                 <p class="basis-full hint">Cross-cut: {{ $board->latticeWords() }} A knife slips: cut away from the
                     hand. It leaves a mark: on a test piece where there is one.</p>
                 <div class="grow min-w-60"><x-pick name="lattice" label="Lattice"
@@ -41,7 +41,7 @@
             </form>
             <form method="post" action="/coats/{{ $coat->id }}/gloss" class="flex flex-wrap items-end gap-3">
                 <x-once />
-                <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
+                <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
                 <p class="basis-full hint">Gloss: zeroed on its tile, flat and clean, three places.
                     {{ $board->glossWords() }}</p>
                 <div class="w-40"><x-field name="gloss" label="Gloss units" inputmode="decimal" /></div>
@@ -51,7 +51,7 @@
             </form>
             <form method="post" action="/coats/{{ $coat->id }}/colour" class="flex flex-wrap items-end gap-3">
                 <x-once />
-                <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
+                <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
                 <p class="basis-full hint">Colour: part and master at the same temperature, the same opening, flat and
                     clean.
                     @if ($coat->powder->masters->isEmpty())

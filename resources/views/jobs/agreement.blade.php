@@ -1,8 +1,9 @@
-@use('App\Support\ShopClock')
+@use('App\Accounts\Models\Shop')
+@use('App\Platform\Clock\ShopClock')
 <x-layout :title="'Agreed for ' . $part->name" :at="$part->job->isOpen() ? $part->job->station : null">
     <x-part-head :part="$part" at="agreement" />
     <article class="panel max-w-4xl grid gap-3 agreement">
-        <p>{{ App\Models\Shop::current()->name }} and {{ $part->job->customer->name }}, job
+        <p>{{ Shop::current()->name }} and {{ $part->job->customer->name }}, job
             {{ $part->job->number }}: {{ $part->count }} × {{ $part->name }},
             {{ strtolower($part->metalKind()->name) }}. {{ ShopClock::today()->format('j F Y') }}</p>
         @if ($part->job->notes)
@@ -46,7 +47,7 @@
         @endif
         <p class="hint">The makers' sheets, local codes and licensed practice come first.</p>
         <p class="sign-line">Customer</p>
-        <p class="sign-line">{{ App\Models\Shop::current()->name }}</p>
+        <p class="sign-line">{{ Shop::current()->name }}</p>
     </article>
     <p class="hint mt-2 no-print">Print from the browser; it fits one sheet. A name typed under a rule on the route
         page appears here.</p>

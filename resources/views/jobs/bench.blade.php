@@ -1,6 +1,7 @@
-@use('App\Support\ShapeWords')
-@use('Aenum\Core\Shape\ShapeKind')
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Geometry\ShapeKind')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Intake\ViewModels\PartDrawing')
+@use('App\Intake\ViewModels\ShapeDimensions')
 <x-layout :title="$part->name . ' on the part bench'" :at="$part->job->isOpen() ? $part->job->station : null">
     <x-part-head :part="$part" at="bench" />
     <div class="grid grid-cols-[minmax(0,1fr)_22rem] max-[1000px]:grid-cols-1 gap-5">
@@ -11,7 +12,7 @@
             @if ($drawing)
                 <figure class="panel">
                     <svg class="part-drawing"
-                        viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}"
+                        viewBox="0 0 {{ PartDrawing::WIDTH }} {{ round($drawing->height()) }}"
                         role="img"
                         aria-label="{{ collect($drawing->pieces())->map(fn($p) => $p['caption'] . ', '
                             . $u->quantity($p['measures']))->join('; ') }}">
@@ -111,11 +112,11 @@
                         <x-once /><input type="hidden" name="shape" value="{{ $kind->value }}">
                         <h2>{{ ucfirst($kind->label()) }}</h2>
                         <x-field name="count" label="How many of it" value="1" inputmode="numeric" />
-                        @foreach (ShapeWords::fields($kind) as $measure => $hint)
+                        @foreach (ShapeDimensions::fields($kind) as $measure => $hint)
                             <x-field
                                 :name="$measure"
-                                :label="ShapeWords::label($measure)"
-                                :unit="ShapeWords::unit($measure, $u)"
+                                :label="ShapeDimensions::label($measure)"
+                                :unit="ShapeDimensions::unit($measure, $u)"
                                 :hint="$hint"
                             />
                         @endforeach

@@ -1,7 +1,7 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Actions\Route\Counter')
-@use('App\Actions\Route\TravelerOven')
-@use('App\Support\ShopClock')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Routing\Queries\CounterAdvice')
+@use('App\Routing\Queries\TravelerOven')
+@use('App\Platform\Clock\ShopClock')
 <x-layout :title="'Card of job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
     <p class="no-print hint mb-3">The traveler goes with the parts. Print it from the browser: one sheet a
         part, A5 or, on US letter units, half letter. The code opens the job on a tablet.</p>
@@ -37,7 +37,7 @@
                 <p><b>Bags:</b>
                     {{ $part->bags->map(fn($b) => $b->name . ', ' . $b->count . ' ' . $b->holds)->join('; ') }}</p>
             @endif
-            <x-promise :promise="Counter::promise($route)" />
+            <x-promise :promise="CounterAdvice::promise($route)" />
             @if ($route->holding())
                 <p class="wrong">Held:
                     {{ collect($route->holding())->map(fn($f) => $u->said($f->evidence))->join('; ') }}.</p>

@@ -1,5 +1,7 @@
+@use('Aenum\Core\Trade\Station')
+@use('App\Platform\Presentation\OldInput')
 <x-layout :title="$job ? 'Job ' . $job->number : 'Take a job in'"
-    :at="$job?->station ?? Aenum\Core\Word\Station::Intake">
+    :at="$job?->station ?? Station::Intake">
     <h1 class="mb-3">{{ $job ? 'Job ' . $job->number : 'Take a job in' }}</h1>
     <x-edit :action="$job ? '/jobs/' . $job->id : '/jobs'" :new="$job === null"
         class="panel grid grid-cols-2 max-[900px]:grid-cols-1 gap-4 max-w-4xl">
@@ -16,7 +18,7 @@
         <x-field name="due_on" label="Due" type="date" :value="$job?->due_on?->format('Y-m-d')" />
         <div class="col-span-full">
             <label for="notes">Agreed at the counter</label>
-            <textarea id="notes" name="notes" rows="4">{{ App\Support\Typed::text('notes', $job?->notes) }}</textarea>
+            <textarea id="notes" name="notes" rows="4">{{ OldInput::text('notes', $job?->notes) }}</textarea>
             <p class="hint">What will still show, what cannot be promised, what must be off before it arrives.</p>
         </div>
         <div class="col-span-full flex gap-3"><button

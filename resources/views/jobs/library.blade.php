@@ -1,4 +1,6 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Intake\ViewModels\MeshTone')
+@use('App\Intake\ViewModels\PartDrawing')
 <x-layout title="Parts the shop knows" :at="$at">
     <div class="flex flex-wrap items-end justify-between gap-3 mb-3">
         <div>
@@ -22,7 +24,7 @@
                 <h2><a href="/parts/{{ $one['part']->id }}/bench">{{ $one['part']->name }}</a></h2>
                 @if ($drawing)
                     <svg class="part-drawing library-picture"
-                        viewBox="0 0 {{ App\Charts\PartDrawing::WIDTH }} {{ round($drawing->height()) }}"
+                        viewBox="0 0 {{ PartDrawing::WIDTH }} {{ round($drawing->height()) }}"
                         role="img" aria-label="{{ $one['part']->name }}"><x-part-drawing
                             :drawing="$drawing" /></svg>
                 @elseif ($one['part']->mesh)
@@ -31,7 +33,7 @@
                         role="img" aria-label="{{ $one['part']->name }}">
                         @foreach ($one['part']->mesh['light'] as $tone => $path)
                             @if ($path !== '')
-                                <path d="{{ $path }}" fill-opacity="{{ App\Charts\MeshTone::light($tone) }}" />
+                                <path d="{{ $path }}" fill-opacity="{{ MeshTone::light($tone) }}" />
                             @endif
                         @endforeach
                     </svg>

@@ -1,4 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Intake\ViewModels\MeshTone')
 <section class="panel" aria-label="The mesh">
     <div class="flex flex-wrap items-center justify-between gap-3">
         <h2>{{ $mesh['name'] }}</h2>
@@ -20,7 +21,7 @@
                     @foreach ($mesh[$set] as $tone => $path)
                         @if ($path !== '')
                             <path d="{{ $path }}"
-                                fill-opacity="{{ App\Charts\MeshTone::{$set}($tone) }}" />
+                                fill-opacity="{{ MeshTone::{$set}($tone) }}" />
                         @endif
                     @endforeach
                 </svg>

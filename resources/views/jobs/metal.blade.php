@@ -1,7 +1,8 @@
-@use('Aenum\Core\Metal\MetalQuestions', 'Q')
-@use('Aenum\Core\Metal\Metals')
-@use('Aenum\Core\Unit\Dimension', 'D')
-<x-layout title="Which metal is it" :at="Aenum\Core\Word\Station::Intake">
+@use('Aenum\Core\Materials\MetalCatalog')
+@use('Aenum\Core\Materials\MetalQuestions', 'Q')
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Units\Dimension', 'D')
+<x-layout title="Which metal is it" :at="Station::Intake">
     <h1 class="mb-3">Which metal is it?</h1>
     <form method="get" action="/metal" hx-get="/metal" hx-trigger="change" hx-target="#found" hx-select="#found"
         hx-swap="outerHTML" hx-sync="this:replace" hx-push-url="true"
@@ -51,7 +52,7 @@
                 @endif
                 <ul>
                     @foreach ($found->left as $metal)
-                        <li>{{ Metals::get($metal)->name }}@if (Q::warning($metal))
+                        <li>{{ MetalCatalog::get($metal)->name }}@if (Q::warning($metal))
                                 <b class="wrong">{{ Q::warning($metal) }}</b>
                                 @endif @if ($job)
                                     @can('work')

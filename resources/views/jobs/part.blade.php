@@ -1,9 +1,10 @@
-@use('Aenum\Core\Heat\Joint')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@php($sections = App\Support\Typed::rows('sections',
+@use('Aenum\Core\Thermal\Joint')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\OldInput')
+@php($sections = OldInput::rows('sections',
     $part?->sections->map(fn($s) => ['name' => $s->name, 'mass_kg' => $u->field(D::Mass, $s->mass_kg),
         'area_m2' => $u->field(D::Area, $s->area_m2)])->all() ?? []))
-@php($coats = App\Support\Typed::rows('coats',
+@php($coats = OldInput::rows('coats',
     $part?->coats->map(fn($c) => ['role' => $c->role, 'powder_id' => $c->powder_id,
         'bake_to' => $c->bake_to, 'zone' => $c->zone, 'share' => 100 * $c->share,
         'edge' => $u->field(D::Size, $c->edge_m)])->all() ?? []))

@@ -1,6 +1,6 @@
-@use('Aenum\Core\Word\Station')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
 <x-layout :title="'Job ' . $job->number" :at="$job->isOpen() ? $job->station : null">
     <div class="flex flex-wrap items-start justify-between gap-3 mb-3">
         <div>
@@ -30,14 +30,14 @@
         <div class="grid gap-4 content-start">
             @if ($job->isOpen())
                 @foreach ($walks as $walk)
-                    @foreach ($walk->lot->clocks->whereNull('done_at') as $clock)
+                    @foreach ($walk->batch->clocks->whereNull('done_at') as $clock)
                         @if ($clock->isBareSteel())
-                            <x-bare-steel :clock="$clock" :lot="$walk->lot" />
+                            <x-bare-steel :clock="$clock" :batch="$walk->batch" />
                         @else
                             <p class="panel flex items-center gap-4">
                                 <span class="num text-[1.9rem]" data-until="{{ $clock->due_at->getTimestampMs() }}"
                                     data-past="now">{{ ShopClock::time($clock->due_at) }}</span>
-                                {{ ucfirst($walk->lot->partName()) }}: {{ $clock->label }}
+                                {{ ucfirst($walk->batch->partName()) }}: {{ $clock->label }}
                             </p>
                         @endif
                     @endforeach

@@ -1,5 +1,5 @@
-@use('Aenum\Core\Mask\PinKind')
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Preparation\Masking\PinKind')
+@use('Aenum\Core\Units\Dimension', 'D')
 @php($open = $part->job->isOpen())
 @php($mayPin = $open && auth()->user()->can('work'))
 <x-layout :title="$part->name . ': pictures and pins'" :at="$open ? $part->job->station : null">

@@ -1,5 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('Aenum\Core\Trade\Station')
 @php($digits = $u->isMetric() ? 0 : 1)
 @php($shown = $u->isMetric() ? 1 : 1 / 25.4)
 <x-layout :title="$drill->name" :at="Station::Coat">

@@ -1,5 +1,6 @@
-@use('Aenum\Core\Practice\PotCare')
-<x-layout title="Checklist for the pot" :at="Aenum\Core\Word\Station::Blast">
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Training\PotCare')
+<x-layout title="Checklist for the pot" :at="Station::Blast">
     <p class="no-print"><a class="inline-flex items-center min-h-[44px]" href="/practice">The pot, practised</a></p>
     <h1 class="mb-2">Checklist for the pot</h1>
     <p class="mb-3">The shortest safe way, as the practice pot shows it. Your pot may have other valves: its

@@ -1,4 +1,5 @@
-<x-layout title="The practice booth" :at="Aenum\Core\Word\Station::Coat">
+@use('Aenum\Core\Trade\Station')
+<x-layout title="The practice booth" :at="Station::Coat">
     <h1>The practice booth</h1>
     <p class="mb-3">The film grows as your hand lays it, worked out as the coat bench works it out. Here it costs no
         powder.</p>

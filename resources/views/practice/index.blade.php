@@ -1,4 +1,6 @@
-<x-layout title="Practise the pot" :at="Aenum\Core\Word\Station::Blast">
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Training\PotCare')
+<x-layout title="Practise the pot" :at="Station::Blast">
     <div class="flex flex-wrap items-end justify-between gap-3 mb-3">
         <div>
             <h1>The pot, practised</h1>
@@ -8,7 +10,7 @@
                 booth</a><a class="btn" href="/practice/checklist">Checklist for the real pot</a></span>
     </div>
     <ul class="list-disc pl-6 mb-3 hint">
-        @foreach (Aenum\Core\Practice\PotCare::habits() as $habit)
+        @foreach (PotCare::habits() as $habit)
             <li>{{ $habit }}</li>
         @endforeach
     </ul>

@@ -1,9 +1,10 @@
-@use('Aenum\Core\Practice\Hazard')
-@use('Aenum\Core\Practice\Move')
-@use('Aenum\Core\Practice\Pot')
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Training\Hazard')
+@use('Aenum\Core\Training\Pot')
+@use('Aenum\Core\Training\PotMove')
 @php($pot = $table['pot'])
 @php($last = end($table['hazards']) ?: [])
-<x-layout :title="$exercise->name" :at="Aenum\Core\Word\Station::Blast">
+<x-layout :title="$exercise->name" :at="Station::Blast">
     <p><a class="inline-flex items-center min-h-[44px]" href="/practice">The pot, practised</a></p>
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-2">
         <h1>{{ $exercise->name }}</h1>
@@ -55,7 +56,7 @@
                     @foreach ($pair as $key)
                         <button class="btn btn-quiet !px-2 leading-tight" name="move"
                             value="{{ $key }}"
-                            @disabled($table['over'])>{{ ucfirst(Move::from($key)->label()) }}</button>
+                            @disabled($table['over'])>{{ ucfirst(PotMove::from($key)->label()) }}</button>
                     @endforeach
                 @endforeach
             </form>

@@ -1,3 +1,4 @@
+@use('App\Platform\Presentation\Units')
 <x-layout :title="'Quote for job ' . $board->job->number" :at="$board->job->isOpen() ? $board->job->station : null">
     <div class="flex flex-wrap items-end gap-3 mb-3">
         <h1>Quote for job {{ $board->job->number }}, {{ $board->job->title }}</h1>
@@ -41,7 +42,7 @@
                 @foreach ($asked->lines as $line)
                     <details class="border-t border-line">
                         <summary><span class="inline-block w-80">{{ $line->kind->label() }}</span>
-                            <span class="num inline-block w-32">{{ App\Support\Units::minutes($line->minutes) }}</span>
+                            <span class="num inline-block w-32">{{ Units::minutes($line->minutes) }}</span>
                             <span class="num">{{ $board->money($line->money()) }}</span></summary>
                         <ul class="list-disc pl-6 pb-2">
                             @foreach ($line->rests as $rests)

@@ -1,3 +1,5 @@
+@use('App\Accounts\Models\Shop')
+@use('App\Platform\Presentation\Units')
 <x-layout :title="'Quote ' . $quote->number">
     <div class="flex flex-wrap items-end gap-3 mb-2">
         <h1>Quote {{ $quote->number }}</h1>
@@ -8,7 +10,7 @@
         </span>
     </div>
     <article class="panel max-w-4xl mb-4">
-        <p>{{ App\Models\Shop::current()->name }} for {{ $quote->job->customer->name }}, {{ $quote->job->title }}.
+        <p>{{ Shop::current()->name }} for {{ $quote->job->customer->name }}, {{ $quote->job->title }}.
             {{ $quote->at->format('j F Y') }}, {{ $quote->stateWords($today) }}.</p>
         <p class="num text-[2.2rem]">{{ $quote->money($quote->price()) }}</p>
         @if ($quote->deposit > 0)
@@ -41,10 +43,10 @@
             @foreach ($lines as $line)
                 <div class="border-t border-line py-1 flex flex-wrap gap-3 items-center">
                     <span class="w-72">{{ $line->kind->label() }}</span>
-                    <span class="num w-28">{{ App\Support\Units::minutes($line->minutes) }}</span>
+                    <span class="num w-28">{{ Units::minutes($line->minutes) }}</span>
                     <span class="num w-36">{{ $quote->money($line->money) }}</span>
                     @if ($line->actual_min !== null)
-                        <b class="num">took {{ App\Support\Units::minutes($line->actual_min) }}</b>
+                        <b class="num">took {{ Units::minutes($line->actual_min) }}</b>
                     @endif
                     @if ($line->kind->isWork() && auth()->user()->can('work'))
                         <form method="post" action="/quote-lines/{{ $line->id }}/took" class="flex gap-2 items-center

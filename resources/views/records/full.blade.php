@@ -1,5 +1,6 @@
-@use('App\Actions\Release\SheetPart')
-@use('App\Support\ShopClock')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\OldInput')
+@use('App\Release\ViewModels\CertificateBatch')
 @php($job = $record->job)
 <x-layout :title="'Record of job '.$job->number" :at="$job->isOpen() ? $job->station : null">
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1 mb-3 no-print">
@@ -21,7 +22,7 @@
                     <p class="hint">What was released stays as it was. What is found to be otherwise stands beside it,
                         dated.</p>
                     <label for="wording">What is otherwise</label>
-                    <textarea id="wording" name="wording" rows="3">{{ App\Support\Typed::text('wording') }}</textarea>
+                    <textarea id="wording" name="wording" rows="3">{{ OldInput::text('wording') }}</textarea>
                     <button class="btn">Add it</button>
                 </form>
                 <section class="panel grid gap-2 content-start" aria-label="Customer's copy">

@@ -1,6 +1,6 @@
-@use('Aenum\Core\Word\StepKind')
-@use('App\Support\Units')
-@use('App\Support\Words')
+@use('Aenum\Core\Trade\StepKind')
+@use('App\Platform\Presentation\Units')
+@use('App\Platform\Presentation\EnumLabels')
 @php($holding = $route->holding())
 @php($open = $part->job->isOpen())
 @php($surface = $route->surfaceAfter())
@@ -92,7 +92,7 @@
                     <x-once />
                     <input type="hidden" name="how" value="add">
                     <div class="grow">
-                        <x-pick name="kind" label="Add a step" :options="Words::of(StepKind::cases())"
+                        <x-pick name="kind" label="Add a step" :options="EnumLabels::of(StepKind::cases())"
                             empty="Pick one" />
                     </div>
                     <div class="w-40">

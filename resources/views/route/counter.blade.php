@@ -1,5 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\Units')
 @php($cost = $counter->cost)
 <section class="panel grid gap-3" aria-label="At the counter">
     <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1">

@@ -1,28 +1,28 @@
 {{-- What was found at the counter, saved at every change. $part, $route, $ticked, $pinned --}}
-@use('Aenum\Core\Blast\Media')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Alloy')
-@use('Aenum\Core\Word\Duty')
-@use('Aenum\Core\Word\Feature')
-@use('Aenum\Core\Word\LicensedHazard')
-@use('Aenum\Core\Word\Lives')
-@use('Aenum\Core\Word\Made')
-@use('Aenum\Core\Word\Mark')
-@use('Aenum\Core\Word\OnIt')
-@use('Aenum\Core\Word\PaintTest')
-@use('App\Support\Words')
+@use('Aenum\Core\Preparation\Blasting\Media')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('Aenum\Core\Trade\Alloy')
+@use('Aenum\Core\Trade\SafetyRole')
+@use('Aenum\Core\Trade\Feature')
+@use('Aenum\Core\Trade\LicensedHazard')
+@use('Aenum\Core\Trade\ServiceEnvironment')
+@use('Aenum\Core\Trade\Fabrication')
+@use('Aenum\Core\Trade\PartFlag')
+@use('Aenum\Core\Trade\ArrivalCondition')
+@use('Aenum\Core\Trade\PaintTest')
+@use('App\Platform\Presentation\EnumLabels')
 @php($facts = $route->facts->part)
 <h2>What is it</h2>
 <p>
     {{ $facts->metal->name }}, {{ $u->ofOneAndWall($part) }}.
 </p>
-<x-pick name="made" label="Made how" :options="Words::of(Made::cases())" :value="$facts->made->value" />
-<x-ticks name="on_it" legend="What is on it now" :options="Words::of(OnIt::cases())"
+<x-pick name="made" label="Made how" :options="EnumLabels::of(Fabrication::cases())" :value="$facts->made->value" />
+<x-ticks name="on_it" legend="What is on it now" :options="EnumLabels::of(ArrivalCondition::cases())"
     :ticked="$ticked['on_it']" />
 <x-ticks
     name="features"
     legend="What it has"
-    :options="Words::of(Feature::cases())"
+    :options="EnumLabels::of(Feature::cases())"
     :ticked="$ticked['feature']"
     :marked="$pinned"
     mark="pinned"
@@ -30,17 +30,17 @@
 <x-ticks
     name="is"
     legend="What else is so"
-    :options="Words::of(Mark::cases())"
+    :options="EnumLabels::of(PartFlag::cases())"
     :ticked="$ticked['mark']"
     :wide="true"
 />
 <x-pick
     name="paint_test"
     label="Old paint or powder, tested"
-    :options="Words::of(PaintTest::cases())"
+    :options="EnumLabels::of(PaintTest::cases())"
     :value="$facts->paintTest->value"
 />
-<x-pick name="lives" label="Where will it live" :options="Words::of(Lives::cases())"
+<x-pick name="lives" label="Where will it live" :options="EnumLabels::of(ServiceEnvironment::cases())"
     :value="$part->job->lives" />
 <p>
     How it should look: {{ $part->coatWords() }}. Due
@@ -52,11 +52,11 @@
 <x-pick
     name="duty"
     label="Does safety hang on it"
-    :options="Words::of(Duty::cases())"
+    :options="EnumLabels::of(SafetyRole::cases())"
     :value="$facts->duty->value"
 />
 @if ($facts->isLightAlloy())
-    <x-pick name="alloy" label="Which alloy" :options="Words::of(Alloy::cases())"
+    <x-pick name="alloy" label="Which alloy" :options="EnumLabels::of(Alloy::cases())"
         :value="$facts->alloy->value" />
 @endif
 @if ($facts->family()->hardens())
@@ -105,7 +105,7 @@
         :value="$part->licence"
         hint="Whose it is, and its number."
     />
-    <x-ticks name="licensed_for" legend="It covers" :options="Words::of(LicensedHazard::cases())"
+    <x-ticks name="licensed_for" legend="It covers" :options="EnumLabels::of(LicensedHazard::cases())"
         :ticked="$ticked['licensed']" />
     <x-field
         name="acid_product"

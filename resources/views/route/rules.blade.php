@@ -1,5 +1,5 @@
-@use('Aenum\Core\Rule\Severity')
-@use('App\Support\Words')
+@use('Aenum\Core\Rules\Severity')
+@use('App\Platform\Presentation\EnumLabels')
 <x-layout title="Rules">
     <div class="flex flex-wrap items-end justify-between gap-4 mb-3">
         <div>
@@ -11,7 +11,7 @@
             </p>
         </div>
         <form method="get" action="/rules" class="flex items-end gap-3">
-            <x-pick name="severity" label="Weight" :options="Words::of(Severity::cases())" :value="$severity"
+            <x-pick name="severity" label="Weight" :options="EnumLabels::of(Severity::cases())" :value="$severity"
                 empty="all" />
             <x-field name="q" id="rules-q" label="With the word" :value="$asked" />
             <button class="btn">Show</button>

@@ -1,7 +1,8 @@
-{{-- A second colour, before it is promised. $two (TwoColours), $route --}}
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\TwoColourWay')
-@use('App\Support\Units')
+@use('Aenum\Core\Curing\MetalAging')
+@use('Aenum\Core\Trade\TwoColorPolicy')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Presentation\Units')
+{{-- A second colour, before it is promised. $two (TwoColors), $route --}}
 <section class="border-t border-line pt-2" aria-label="Two colours">
     <h3>Two colours: {{ $two->second->zone }}, {{ $u->show(D::Area, $two->areaM2) }}</h3>
     <p>
@@ -13,7 +14,7 @@
                 {{ round(100 * $two->firstOverbake) }} % of what it stands.</span>
         @endif
         @if ($two->metalMinutes > 0)
-            {{ $u->said(Aenum\Core\Cure\MetalAgeing::words($two->metalMinutes)) }}
+            {{ $u->said(MetalAging::words($two->metalMinutes)) }}
         @endif
     </p>
     <table class="grid-table">
@@ -21,7 +22,7 @@
         <thead><tr><th scope="col">Way</th><th scope="col" class="n">Hands, all pieces</th><th scope="col">What it
             buys and costs</th></tr></thead>
         <tbody>
-            @foreach (TwoColourWay::cases() as $way)
+            @foreach (TwoColorPolicy::cases() as $way)
                 <tr>
                     <th scope="row">{{ ucfirst($way->label()) }}{{ $route->facts->house->twoColours === $way
                         ? ', as this part goes' : '' }}</th>

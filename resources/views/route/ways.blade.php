@@ -1,6 +1,6 @@
 {{-- Where this part goes another way than the house. --}}
-@use('App\Support\Words')
-@use('Aenum\Core\Job\HouseWays')
+@use('App\Platform\Presentation\EnumLabels')
+@use('Aenum\Core\Routing\ShopPolicies')
 <form method="post" action="/parts/{{ $part->id }}/ways" id="ways" class="panel no-print mt-5">
     <x-once />
     <details @if ($errors->has('ways.*')) open @endif>
@@ -11,9 +11,9 @@
             @endif
         </p>
         <div class="grid grid-cols-3 max-[1000px]:grid-cols-1 gap-4 my-3">
-            @foreach (HouseWays::questions() as $question => [$asked, $choices])
-                <x-pick name="ways[{{ $question }}]" :label="$asked" :options="Words::of($choices)"
-                    :value="$own[$question] ?? ''" empty="as the house goes" :hint="Words::says($choices)" />
+            @foreach (ShopPolicies::questions() as $question => [$asked, $choices])
+                <x-pick name="ways[{{ $question }}]" :label="$asked" :options="EnumLabels::of($choices)"
+                    :value="$own[$question] ?? ''" empty="as the house goes" :hint="EnumLabels::says($choices)" />
             @endforeach
         </div>
         @can('work')

@@ -1,3 +1,4 @@
+@use('Aenum\Core\Inspection\DeltaE')
 {{-- Colours kept to hold pieces against. $powder --}}
 <section class="panel grid gap-2" aria-label="Masters">
     <h2>Masters</h2>
@@ -7,7 +8,7 @@
                 <span class="hint">L* {{ $master->lab_l }}, a* {{ $master->lab_a }}, b* {{ $master->lab_b }};
                     agreed ΔE00 up to {{ $master->tolerance }}</span></span>
             @can('work')
-                <form method="post" action="/masters/{{ $master->id }}/withdraw">
+                <form method="post" action="/color-standards/{{ $master->id }}/withdraw">
                     <x-once />
                     <button class="btn btn-quiet" aria-label="Take {{ $master->name }} off the shelf">×</button>
                 </form>
@@ -28,7 +29,7 @@
                 <x-field name="lab_a" id="master-a" label="a*" inputmode="text" />
                 <x-field name="lab_b" id="master-b" label="b*" inputmode="text" />
                 <x-field name="tolerance" label="Agreed, ΔE00"
-                    :value="Aenum\Core\Inspect\DeltaE::USUAL_TOLERANCE" inputmode="decimal" />
+                    :value="DeltaE::USUAL_TOLERANCE" inputmode="decimal" />
                 <button class="btn col-span-2">Keep it</button>
             </form>
         </details>

@@ -1,8 +1,9 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Actions\Coat\PowderStock')
-@use('App\Models\PowderPicture')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Application\Queries\PowderStock')
+@use('App\Catalog\Models\PowderPicture')
+@use('App\Catalog\ViewModels\PowderFacts')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
 <x-layout :title="$powder->name">
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-3">
         <h1 class="flex items-center gap-3"><x-swatch :colour="$powder->colour" /> {{ $powder->name }}</h1>
@@ -108,7 +109,7 @@
         </div>
         <div class="grid gap-4">
             <dl class="panel grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1" aria-label="What its sheet says">
-                @foreach (App\Support\PowderFacts::of($powder) as $name => $says)
+                @foreach (PowderFacts::of($powder) as $name => $says)
                     <dt class="font-medium">{{ $name }}</dt>
                     <dd>{{ $says }}</dd>
                 @endforeach

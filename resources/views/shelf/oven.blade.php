@@ -1,5 +1,5 @@
-@use('Aenum\Core\Heat\OvenFigure')
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Thermal\OvenFigure')
+@use('Aenum\Core\Units\Dimension', 'D')
 <x-layout :title="$oven?->name ?? 'An oven'">
     <h1 class="mb-3">{{ $oven?->name ?? 'Set an oven up' }}</h1>
     <x-edit :action="$oven ? '/ovens/' . $oven->id : '/ovens'" :new="$oven === null"

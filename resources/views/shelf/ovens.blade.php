@@ -1,3 +1,5 @@
+@use('Aenum\Core\Thermal\OvenEstimate')
+@use('App\Platform\Presentation\Units')
 <x-layout title="Ovens">
     <div class="flex items-baseline justify-between gap-3 mb-3">
         <h1>Ovens</h1>
@@ -20,8 +22,8 @@
                 </div>
                 <p>{{ $oven->heater_kw }} kW, up to {{ $u->temp($oven->max_c) }}; from cold to {{ $u->temp(200) }}
                     empty in
-                    <b>{{ ($m = Aenum\Core\Heat\OvenEstimate::minutesTo200($oven->model())) === null ? 'never'
-                        : App\Support\Units::minutes($m) }}</b>;
+                    <b>{{ ($m = OvenEstimate::minutesTo200($oven->model())) === null ? 'never'
+                        : Units::minutes($m) }}</b>;
                     an open door costs {{ number_format(($oven->door_w_per_k * 180) / 1000, 0) }} kW at
                     {{ $u->temp(200) }}.</p>
             </article>

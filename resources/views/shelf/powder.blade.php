@@ -1,5 +1,13 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@php($rows = App\Support\Typed::rows('rows',
+@use('Aenum\Core\Curing\Chemistry')
+@use('Aenum\Core\Curing\TimingCriterion')
+@use('Aenum\Core\Trade\BeforeClear')
+@use('Aenum\Core\Trade\ClearNeed')
+@use('Aenum\Core\Trade\Effect')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Accounts\Models\Shop')
+@use('App\Platform\Presentation\EnumLabels')
+@use('App\Platform\Presentation\OldInput')
+@php($rows = OldInput::rows('rows',
     $powder?->rows->map(fn($r) => ['pmt_c' => $u->field(D::Temperature, $r->pmt_c), 'min_minutes' => $r->min_minutes,
         'max_minutes' => $r->max_minutes])->all() ?? []))
 <x-layout :title="$powder?->name ?? 'A powder'">
@@ -9,14 +17,14 @@
         <div class="panel grid grid-cols-3 max-[900px]:grid-cols-1 gap-4">
             <x-field name="name" label="Name" :value="$powder?->name" />
             <x-pick name="chemistry" label="Chemistry"
-                :options="collect(Aenum\Core\Cure\Chemistry::keys())->mapWithKeys(fn($k) => [$k => $k])"
+                :options="collect(Chemistry::keys())->mapWithKeys(fn($k) => [$k => $k])"
                     :value="$powder?->chemistry->value" />
             <x-field name="colour" label="Colour on screen" type="color" :value="$powder?->colour ?? '#777777'" />
             <x-field name="film_min" label="Film from" :unit="$u->unit(D::Film)"
                 :value="$u->field(D::Film, $powder->film_min_um ?? 60.0)" />
             <x-field name="film_max" label="Film to" :unit="$u->unit(D::Film)"
                 :value="$u->field(D::Film, $powder->film_max_um ?? 90.0)" />
-            <x-field name="price_kg" label="Price a kilogram" :unit="App\Models\Shop::current()->currency"
+            <x-field name="price_kg" label="Price a kilogram" :unit="Shop::current()->currency"
                 :value="$powder?->price_kg" inputmode="decimal" />
         </div>
         <fieldset class="panel">
@@ -52,17 +60,17 @@
                 :value="$u->field(D::Temperature, $powder?->flow_c)"
                 hint="Where the sheet gives it." />
             <x-field name="flow_minutes" label="Minutes to flow there" :value="$powder?->flow_minutes" />
-            <x-pick name="effect" label="Effect" :options="App\Support\Words::of(Aenum\Core\Word\Effect::cases())"
+            <x-pick name="effect" label="Effect" :options="EnumLabels::of(Effect::cases())"
                 :value="$powder?->effect ?? 'plain'" />
             <x-pick name="before_clear" label="Before its clear goes on"
-                :options="App\Support\Words::of(Aenum\Core\Word\BeforeClear::cases())"
+                :options="EnumLabels::of(BeforeClear::cases())"
                     :value="$powder?->before_clear ?? 'silent'" />
             <x-field name="door" label="Timed row: oven at" :unit="$u->unit(D::Temperature)"
                 :value="$u->field(D::Temperature, $powder?->door_c)" hint="Where its sheet counts from the door." />
             <x-field name="door_minutes" label="Timed row: minutes from the door" :value="$powder?->door_minutes"
                 inputmode="decimal" />
             <x-pick name="clock_way" label="Its sheet counts the cure"
-                :options="App\Support\Words::of(Aenum\Core\Cure\ClockWay::cases())"
+                :options="EnumLabels::of(TimingCriterion::cases())"
                 empty="as the house does" :value="$powder?->clock_way?->value ?? ''" />
             @foreach (['zinc_rich' => 'Zinc-rich primer', 'gas_tolerant' => 'Lets gas through',
                 'conductive' => 'Conductive'] as $flag => $label)
@@ -79,12 +87,12 @@
         <fieldset class="panel grid grid-cols-4 max-[900px]:grid-cols-2 gap-4">
             <legend class="font-semibold px-1">At the gun and on the shelf</legend>
             <x-pick name="clear_need" label="A clear on it"
-                :options="App\Support\Words::of(Aenum\Core\Word\ClearNeed::cases())"
+                :options="EnumLabels::of(ClearNeed::cases())"
                 :value="$powder?->clear_need->value ?? 'silent'" />
             <x-pick name="outdoors" label="Fit for outdoors" :options="['1' => 'yes', '0' => 'no']"
-                empty="the sheet does not say" :value="App\Support\Words::flag($powder?->outdoors)" />
+                empty="the sheet does not say" :value="EnumLabels::flag($powder?->outdoors)" />
             <x-pick name="bonded" label="Its flake" :options="['1' => 'bonded', '0' => 'blended']"
-                empty="none, or not known" :value="App\Support\Words::flag($powder?->bonded)" />
+                empty="none, or not known" :value="EnumLabels::flag($powder?->bonded)" />
             <x-field name="softens" label="Softens at" :unit="$u->unit(D::Temperature)"
                 :value="$u->field(D::Temperature, $powder?->softens_c)" />
             <x-field name="box_size" label="A box holds" :unit="$u->unit(D::Mass)"

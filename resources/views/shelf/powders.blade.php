@@ -1,4 +1,5 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Catalog\Queries\PowderSearch')
 <x-layout title="Shelf">
     <div class="flex items-baseline justify-between gap-3 mb-3">
         <h1>Powders on the shelf</h1>
@@ -10,7 +11,7 @@
         <div class="grow min-w-48">
             <x-field name="q" label="Colour, gloss, lot, place" :value="$asked['q'] ?? ''" />
         </div>
-        <div class="w-56"><x-pick name="role" label="Use" :options="App\Actions\Coat\FindPowders::ROLES"
+        <div class="w-56"><x-pick name="role" label="Use" :options="PowderSearch::ROLES"
             empty="any" :value="$asked['role'] ?? ''" /></div>
         <div class="w-40"><x-pick name="lives" label="Lives"
             :options="['outdoors' => 'outdoors', 'indoors' => 'indoors']" empty="anywhere"

@@ -1,4 +1,4 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('Aenum\Core\Units\Dimension', 'D')
 @php($x = [70, 250, 470, 720])
 @php($points = $air->points)
 <svg class="air-system" viewBox="0 8 800 206" role="img"

@@ -1,6 +1,7 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\OldInput')
+@use('App\Platform\Presentation\Units')
 <x-station :pick="$pick" lead="Castings, galvanised parts and anything once oily gas here and not through the film.">
     @if ($board)
         @php($load = $board->load)
@@ -89,9 +90,9 @@
                             <form method="post" action="/bake-outs" class="panel grid gap-2">
                                 <x-once />
                                 <input type="hidden" name="oven" value="{{ $load->oven_id }}">
-                                @foreach ($board->again() as $lot => $pieces)
-                                    <input type="hidden" name="lots[{{ $lot }}][hang]" value="1">
-                                    <input type="hidden" name="lots[{{ $lot }}][count]" value="{{ $pieces }}">
+                                @foreach ($board->again() as $batch => $pieces)
+                                    <input type="hidden" name="lots[{{ $batch }}][hang]" value="1">
+                                    <input type="hidden" name="lots[{{ $batch }}][count]" value="{{ $pieces }}">
                                 @endforeach
                                 <button class="btn btn-do w-full">Bake it out again</button>
                             </form>
@@ -132,7 +133,7 @@
                             </label>
                             <label class="sr-only" for="out-{{ $one->id }}">Pieces of {{ $one->title() }}</label>
                             <input class="!w-24" id="out-{{ $one->id }}" name="lots[{{ $one->id }}][count]"
-                                value="{{ App\Support\Typed::text('lots.'.$one->id.'.count', $one->count) }}"
+                                value="{{ OldInput::text('lots.'.$one->id.'.count', $one->count) }}"
                                 inputmode="numeric">
                         </div>
                     @endforeach

@@ -1,11 +1,12 @@
-@use('Aenum\Core\Blast\Access')
-@use('Aenum\Core\Blast\BlastTask')
-@use('Aenum\Core\Blast\Media')
-@use('Aenum\Core\Blast\Standoff')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Actions\Blast\MediaLog')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
+@use('Aenum\Core\Preparation\Blasting\Access')
+@use('Aenum\Core\Preparation\Blasting\BlastTask')
+@use('Aenum\Core\Preparation\Blasting\Media')
+@use('Aenum\Core\Preparation\Blasting\Standoff')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\EnumLabels')
+@use('App\Platform\Presentation\Units')
+@use('App\Routing\Queries\MediaLog')
 <x-station :pick="$pick" lead="Media, pressure and minutes are worked out for the part in hand.">
     <x-slot:side>
         <x-air :entry="$air" :coast="$pick->isByTheSea()" />
@@ -15,7 +16,7 @@
         @php($part = $pick->part)
         @php($plan = $blast->plan)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
+            <x-bare-steel :clock="$bare" :batch="$pick->batch" />
         @endif
         <div id="blast" class="grid gap-4 busy">
             <div class="panel grid grid-cols-[auto_minmax(0,1fr)] max-[900px]:grid-cols-1 gap-x-6 items-center">
@@ -67,7 +68,7 @@
                 hx-swap="outerHTML"
                 hx-sync="this:replace"
             >
-                <input type="hidden" name="lot" value="{{ $pick->lot->id }}">
+                <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
                 <x-pick name="media" label="Media" :options="Media::names()" :value="$blast->medium->key" />
                 <x-field
                     name="bar"
@@ -84,7 +85,7 @@
                     hint="Empty: the best for the medium."
                     inputmode="decimal"
                 />
-                <x-pick name="access" label="Reach" :options="App\Support\Words::of(Access::cases())"
+                <x-pick name="access" label="Reach" :options="EnumLabels::of(Access::cases())"
                     :value="$blast->access->value" />
                 <noscript>
                     <button class="btn col-span-2">Work it out</button>
@@ -96,7 +97,7 @@
                     {{ $blast->mixturePercent() }} % of the best rate;
                     {{ number_format($blast->medium->bestMixture, 2) }} is best:
                     @if ($blast->turns() !== null)
-                        the valve {{ $blast->turns() }} turns open, by {{ $blast->lot->valve->pots }} timed pots
+                        the valve {{ $blast->turns() }} turns open, by {{ $blast->batch->valve->pots }} timed pots
                     @else
                         open the media valve until it sounds even; time a pot of it, and its turns are told
                     @endif
@@ -131,7 +132,7 @@
             </dl>
         </div>
         @can('work')
-            <form method="post" action="/lots/{{ $pick->lot->id }}/blasted"
+            <form method="post" action="/batches/{{ $pick->batch->id }}/blasted"
                 class="panel flex flex-wrap items-end gap-3">
                 <x-once />
                 <span id="blast-set" hidden>

@@ -1,19 +1,21 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Application\BoothCare')
+@use('Aenum\Core\Trade\Station')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Inspection\Queries\DriftNotes')
 <x-station :pick="$pick" lead="Gun settings, passes and grams are worked out for the lot in hand.">
     <x-slot:side>
         <x-air :entry="$air" />
         @include('coat.earth')
         <a class="btn btn-quiet" href="/practice/booth">Practise in the booth</a>
     </x-slot:side>
-    @if ($pick->lot)
-        @php($lot = $pick->lot)
+    @if ($pick->batch)
+        @php($batch = $pick->batch)
         @php($due = $pick->walk->coatDue())
-        @foreach (App\Actions\Learn\Notes::ofPowder($due?->powder) as $note)
+        @foreach (DriftNotes::ofPowder($due?->powder) as $note)
             <p class="panel"><b>Heed.</b> {{ $note }} <a href="/learn">See it</a></p>
         @endforeach
-        @if ($lot->bareSteelClock())
-            <x-bare-steel :clock="$lot->bareSteelClock()" :lot="$lot" />
+        @if ($batch->bareSteelClock())
+            <x-bare-steel :clock="$batch->bareSteelClock()" :batch="$batch" />
         @endif
         @if ($due === null)
             <x-verdict headline="Nothing waits for powder: every coat planned is on and baked." />
@@ -27,7 +29,7 @@
     <details class="panel">
         <summary>Before the gun goes up</summary>
         <ul class="list-disc pl-6">
-            @foreach (Aenum\Core\Coat\BoothCare::habits() as $habit)
+            @foreach (BoothCare::habits() as $habit)
                 <li>{{ $habit }}</li>
             @endforeach
         </ul>

@@ -46,9 +46,9 @@
                 @endif
             </figure>
             @endif
-            <x-looks :lines="$board->looks()" :lot="$pick->lot" />
+            <x-looks :lines="$board->looks()" :batch="$pick->batch" />
         </div>
-        @include('inspect.faults', ['faults' => $board->over->faults, 'lot' => $pick->lot])
+        @include('inspect.defects', ['defects' => $board->over->defects, 'batch' => $pick->batch])
         @can('work')
             @includeWhen($board->over->stack !== null && ! $board->asksFilmNow(), 'inspect.film')
             @includeWhen($board->over->stack !== null, 'inspect.tests')

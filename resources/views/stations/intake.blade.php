@@ -1,5 +1,5 @@
-@use('App\Support\ShopClock')
-@use('Aenum\Core\Unit\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('Aenum\Core\Units\Dimension', 'D')
 <x-layout :title="$station->label()" :at="$station">
     <div class="grid gap-3 mb-4">
         <h1>{{ $station->label() }}</h1>
@@ -16,9 +16,9 @@
                     <div><x-tag :job="$job" /></div>
                     <div class="grid gap-2 content-start">
                         @foreach ($job->parts as $part)
-                            @foreach ($part->lotsThere()->filter(fn ($lot) => $lot->isOpen()
-                                && $lot->station === $station) as $lot)
-                                <p><b>{{ $lot->title() }}</b>,
+                            @foreach ($part->lotsThere()->filter(fn ($batch) => $batch->isOpen()
+                                && $batch->station === $station) as $batch)
+                                <p><b>{{ $batch->title() }}</b>,
                                     {{ strtolower($part->metalKind()->name) }},
                                     {{ $u->ofOne($part) }}
                                     @if ($part->coats->isNotEmpty())
@@ -31,7 +31,7 @@
                                 @endif
                                 <x-route-line :part="$part" :named="$job->parts->count() > 1" />
                                 @can('work')
-                                    <p><a class="btn" href="/jobs/{{ $job->id }}#lot-{{ $lot->id }}">Open</a></p>
+                                    <p><a class="btn" href="/jobs/{{ $job->id }}#lot-{{ $batch->id }}">Open</a></p>
                                 @endcan
                             @endforeach
                         @endforeach

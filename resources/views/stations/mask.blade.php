@@ -1,18 +1,18 @@
-@use('App\Actions\Log\Ground')
-@use('Aenum\Core\Mask\MaskKind')
-@use('Aenum\Core\Mask\MaskMaterial')
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Charts\RackDrawing')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
-@use('App\Support\Words')
+@use('App\Routing\Queries\GroundReading')
+@use('Aenum\Core\Preparation\Masking\MaskKind')
+@use('Aenum\Core\Preparation\Masking\MaskMaterial')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Preparation\ViewModels\RackDrawing')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
+@use('App\Platform\Presentation\EnumLabels')
 <x-station :pick="$pick" lead="From a part's pins the masks are picked from the shelf.">
     @if ($masks)
         @php($part = $pick->part)
         @php($hung = $rack->rack)
         @php($set = $hung->set)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
+            <x-bare-steel :clock="$bare" :batch="$pick->batch" />
         @endif
         <div class="grid grid-cols-[23rem_minmax(0,1fr)] max-[1100px]:grid-cols-1 gap-4">
             <section class="panel grid gap-2 content-start" aria-label="The rack">
@@ -48,8 +48,8 @@
                     innermost. {{ $u->show(D::Mass, $hung->hookKg) }} on a hook,
                     {{ $u->show(D::Mass, $hung->rackKg) }} on the
                     rail{{ $set->jigged ? ', '.$u->show(D::Mass, $part->mass_kg).' in the jig' : '' }}.
-                    @if ($hung->racksFor($pick->lot->count) > 1)
-                        {{ $hung->racksFor($pick->lot->count) }} racks for all {{ $pick->lot->count }}.
+                    @if ($hung->racksFor($pick->batch->count) > 1)
+                        {{ $hung->racksFor($pick->batch->count) }} racks for all {{ $pick->batch->count }}.
                     @endif
                 </p>
                 @foreach ($rack->findings as $finding)
@@ -73,7 +73,7 @@
                         <input type="hidden" name="size" value="{{ $hooks->size->value }}">
                         <button class="btn btn-quiet">These hooks are clean now</button>
                     </form>
-                    <form method="post" action="/lots/{{ $pick->lot->id }}/ground"
+                    <form method="post" action="/batches/{{ $pick->batch->id }}/ground"
                         class="flex flex-wrap items-end gap-2">
                         <x-once />
                         <div class="grow">
@@ -89,7 +89,7 @@
                             />
                         </div>
                         <div class="w-44">
-                            <x-pick name="volts" id="ground-volts" label="Meter" :options="Ground::METERS"
+                            <x-pick name="volts" id="ground-volts" label="Meter" :options="GroundReading::METERS"
                                 empty="not said" />
                         </div>
                         <button class="btn">Save reading</button>
@@ -140,7 +140,7 @@
         @can('work')
             <form
                 method="post"
-                action="/lots/{{ $pick->lot->id }}/hang"
+                action="/batches/{{ $pick->batch->id }}/hang"
                 class="panel grid grid-cols-4 max-[900px]:grid-cols-2 gap-x-3 gap-y-2"
             >
                 <x-once />
@@ -229,8 +229,8 @@
                         <b>{{ ucfirst($material->label()) }}:</b> {{ $material->handling() }}
                     @endforeach
                 </p>
-                <x-pick name="kind" label="Kind" :options="Words::of(MaskKind::cases())" />
-                <x-pick name="material" label="Of" :options="Words::of(MaskMaterial::cases())" />
+                <x-pick name="kind" label="Kind" :options="EnumLabels::of(MaskKind::cases())" />
+                <x-pick name="material" label="Of" :options="EnumLabels::of(MaskMaterial::cases())" />
                 <x-field name="held" label="How many, or metres of tape" inputmode="numeric" />
                 <x-field name="from" label="From, or tape width" :unit="$u->unit(D::Length)" />
                 <x-field name="to" label="to" :unit="$u->unit(D::Length)" />

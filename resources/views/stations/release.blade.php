@@ -1,7 +1,8 @@
-@use('Aenum\Core\Word\Station')
+@use('Aenum\Core\Trade\Station')
+@use('App\Platform\Presentation\OldInput')
 <x-station :pick="$pick" lead="Masks, bare faces and loose pieces are counted here, and the lot is handed over.">
-    @if ($pick->lot)
-        @php($lot = $pick->lot)
+    @if ($pick->batch)
+        @php($batch = $pick->batch)
         @php($part = $pick->part)
         @if ($check->stops)
             <x-verdict tone="stop" headline="It cannot leave yet." :reasons="$check->stops" />
@@ -16,16 +17,16 @@
         <div class="grid grid-cols-2 max-[1100px]:grid-cols-1 gap-4 items-start">
             <div class="grid gap-4">
                 @include('inspect.counts')
-                @if ($check->over->faults->isNotEmpty())
-                    @include('inspect.faults', ['faults' => $check->over->faults])
+                @if ($check->over->defects->isNotEmpty())
+                    @include('inspect.defects', ['defects' => $check->over->defects])
                 @endif
                 @include('inspect.photos')
             </div>
-            <x-looks :lines="$check->over->at(Station::Release)" :lot="$lot" title="Before it leaves" />
+            <x-looks :lines="$check->over->at(Station::Release)" :batch="$batch" title="Before it leaves" />
         </div>
         @can('work')
             <section class="panel" aria-label="Hand over">
-                <form method="post" action="/lots/{{ $lot->id }}/release" class="grid gap-3" data-signs>
+                <form method="post" action="/batches/{{ $batch->id }}/release" class="grid gap-3" data-signs>
                     <x-once />
                     <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] max-[900px]:grid-cols-1 gap-4">
                         <div class="grid gap-3 content-start">
@@ -38,7 +39,7 @@
                             <p id="sign-how">Signed by finger or pen; the name alone will do.</p>
                             <svg class="sign-pad" data-pad viewBox="0 0 1000 1000" preserveAspectRatio="none" role="img"
                                 aria-labelledby="sign-how"></svg>
-                            <input type="hidden" name="signature" value="{{ App\Support\Typed::text('signature') }}">
+                            <input type="hidden" name="signature" value="{{ OldInput::text('signature') }}">
                             <button type="button" class="btn btn-quiet" data-wipe>Wipe</button>
                         </div>
                     </div>

@@ -1,6 +1,6 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('Aenum\Core\Word\OnIt')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('Aenum\Core\Trade\ArrivalCondition')
+@use('App\Platform\Presentation\Units')
 <x-station :pick="$pick" lead="Note what is on a part under “What it is”, and the ways off are worked out here.">
     @if ($strip)
         @php($part = $pick->part)
@@ -12,7 +12,7 @@
                 @if ($on === [])
                     Nothing is noted as being on it; if that is so, it goes straight on.
                 @else
-                    On it now: {{ OnIt::list($on) }}.
+                    On it now: {{ ArrivalCondition::list($on) }}.
                 @endif
                 @if ($way->steps)
                     {{ Units::minutes($way->handMinutes) }} of hands and {{ Units::minutes($way->waitMinutes) }} of
@@ -33,7 +33,7 @@
                 <ol>
                     @foreach ($way->steps as $n => $step)
                         <x-clock
-                            :lot="$pick->lot"
+                            :batch="$pick->batch"
                             :step="$step->key"
                             :does="$step->does"
                             :why="$step->why"
@@ -41,7 +41,7 @@
                             :tooLong="$step->tooLong"
                             :hands="$step->minutes"
                             :n="$n + 1"
-                            :start="'/lots/'.$pick->lot->id.'/strip-clock'"
+                            :start="'/batches/'.$pick->batch->id.'/strip-clock'"
                             :asks="$dwells[$step->key] ?? $step->dwell"
                         />
                     @endforeach

@@ -1,11 +1,11 @@
-@use('Aenum\Core\Unit\Dimension', 'D')
-@use('App\Support\ShopClock')
-@use('App\Support\Units')
+@use('Aenum\Core\Units\Dimension', 'D')
+@use('App\Platform\Clock\ShopClock')
+@use('App\Platform\Presentation\Units')
 <x-station :pick="$pick" lead="The line is laid by metal and use.">
     @if ($line)
         @php($part = $pick->part)
         @if ($bare)
-            <x-bare-steel :clock="$bare" :lot="$pick->lot" />
+            <x-bare-steel :clock="$bare" :batch="$pick->batch" />
         @endif
         <div class="verdict">
             <strong>{{ $line->name }}, {{ Units::minutes($line->minutes()) }}.</strong>
@@ -23,14 +23,14 @@
             <ol>
                 @foreach ($line->clocks() as $n => $stage)
                     <x-clock
-                        :lot="$pick->lot"
+                        :batch="$pick->batch"
                         :step="$stage->key"
                         :does="$u->said($stage->does())"
                         :why="$stage->why"
                         :minutes="$stage->least"
                         :tooLong="$stage->most"
                         :n="$n + 1"
-                        :start="'/lots/'.$pick->lot->id.'/wash-clock'"
+                        :start="'/batches/'.$pick->batch->id.'/wash-clock'"
                         :late="$stage->tooLong ?: null"
                     />
                 @endforeach
@@ -44,7 +44,7 @@
                 @php($current = $log->bath->key === $shown->bath->key)
                 <a
                     class="btn {{ $current ? 'btn-do' : 'btn-quiet' }}"
-                    href="/station/wash?bath={{ $log->bath->key }}{{ $pick->lot ? '&lot='.$pick->lot->id : '' }}"
+                    href="/station/wash?bath={{ $log->bath->key }}{{ $pick->batch ? '&lot='.$pick->batch->id : '' }}"
                     @if ($current) aria-current="true" @endif
                 >{{ $log->bath->name }}@unless ($log->fine()) <b aria-label="outside its limits">!</b>@endunless</a>
             @endforeach

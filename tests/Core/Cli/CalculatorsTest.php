@@ -6,7 +6,7 @@ namespace Tests\Core\Cli;
 
 use Aenum\Core\Cli\Arguments;
 use Aenum\Core\Cli\CalcCommand;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Units\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -148,7 +148,7 @@ final class CalculatorsTest extends TestCase
         try {
             self::calc($name, $in);
             self::fail('taken');
-        } catch (InvalidQuantity $e) {
+        } catch (InvalidInput $e) {
             self::assertSame($place, $e->place);
         }
     }

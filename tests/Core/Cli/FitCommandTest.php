@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Cli;
 
 use Aenum\Core\Cli\Console;
-use Aenum\Core\Heat\Door;
-use Aenum\Core\Heat\OvenFigure;
-use Aenum\Core\Heat\OvenSchedule;
-use Aenum\Core\Heat\Simulation;
+use Aenum\Core\Thermal\Door;
+use Aenum\Core\Thermal\OvenFigure;
+use Aenum\Core\Thermal\OvenSchedule;
+use Aenum\Core\Thermal\Simulation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Loads;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cli;
 
-use Aenum\Core\Metal\Metals;
-use Aenum\Core\Shape\Mesh;
-use Aenum\Core\Shape\MeshReader;
-use Aenum\Core\Shape\Shape;
-use Aenum\Core\Shape\ShapeKind;
-use Aenum\Core\Unit\InvalidQuantity;
+use Aenum\Core\Geometry\Mesh;
+use Aenum\Core\Geometry\MeshReader;
+use Aenum\Core\Geometry\Shape;
+use Aenum\Core\Geometry\ShapeKind;
+use Aenum\Core\Materials\MetalCatalog;
+use Aenum\Core\Units\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -107,15 +107,19 @@ final class ShapeAndMeshTest extends TestCase
         float $cm3,
         float $cm2,
     ): void {
-        $shape = Shape::of($kind, array_map(floatval(...), $measures), Metals::get('carbon_steel'));
+        $shape = Shape::of($kind, array_map(floatval(...), $measures), MetalCatalog::get('carbon_steel'));
         self::assertEqualsWithDelta($cm3 * 1e-6, $shape->extent->volumeM3, 1e-9);
         self::assertEqualsWithDelta($cm2 * 1e-4, $shape->extent->coatAreaM2, 1e-8);
-        self::assertEqualsWithDelta(7850 * $cm3 * 1e-6, (float) $shape->massKg(Metals::get('carbon_steel')), 1e-5);
+        self::assertEqualsWithDelta(
+            7850 * $cm3 * 1e-6,
+            (float) $shape->massKg(MetalCatalog::get('carbon_steel')),
+            1e-5,
+        );
     }
 
     public function test_folds_holes_insides_and_castings(): void
     {
-        $steel = Metals::get('carbon_steel');
+        $steel = MetalCatalog::get('carbon_steel');
         $folded = Shape::of(ShapeKind::SheetFolded, ['length_mm' => 1000.0, 'thickness_mm' => 2.0], $steel, [
             50,
             100,
@@ -143,7 +147,7 @@ final class ShapeAndMeshTest extends TestCase
             Shape::of(ShapeKind::TubeRound, $tube, $steel, [], [], true)->extent->coatAreaM2,
             1e-9,
         );
-        $iron = Metals::get('cast_iron');
+        $iron = MetalCatalog::get('cast_iron');
         $casting = Shape::of(ShapeKind::Casting, ['mass_kg' => 24.0, 'wall_mm' => 8.0], $iron);
         self::assertEqualsWithDelta((2 * 24) / (7200 * 0.008), $casting->extent->coatAreaM2, 1e-9);
         self::assertSame(24.0, $casting->massKg($iron));
@@ -157,7 +161,7 @@ final class ShapeAndMeshTest extends TestCase
             try {
                 Shape::of($kind, $bad, $steel);
                 self::fail('taken');
-            } catch (InvalidQuantity $e) {
+            } catch (InvalidInput $e) {
                 self::assertSame($place, $e->place);
             }
         }
@@ -300,7 +304,7 @@ final class ShapeAndMeshTest extends TestCase
         try {
             self::mesh($text, $kind);
             self::fail('taken');
-        } catch (InvalidQuantity $e) {
+        } catch (InvalidInput $e) {
             self::assertStringNotContainsString("\n", $e->getMessage());
         }
     }

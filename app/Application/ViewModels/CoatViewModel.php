@@ -1,0 +1,563 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Application\ViewModels;
+
+use Aenum\Core\Advice\SprayAdvice;
+use Aenum\Core\Application\CoatTurned;
+use Aenum\Core\Application\ColorChange;
+use Aenum\Core\Application\DrainTime;
+use Aenum\Core\Application\Feed;
+use Aenum\Core\Application\Gun as CoreGun;
+use Aenum\Core\Application\GunKind;
+use Aenum\Core\Application\PreOven;
+use Aenum\Core\Application\Stripes;
+use Aenum\Core\Application\WarmWindow;
+use Aenum\Core\Application\ZonePlan;
+use Aenum\Core\Preparation\Masking\PinKind;
+use Aenum\Core\Routing\CoatFloor;
+use Aenum\Core\Rules\Catalog\BackIonization;
+use Aenum\Core\Rules\Finding;
+use Aenum\Core\Trade\CoatPolicy;
+use Aenum\Core\Units\Dimension;
+use Aenum\Core\Units\Message;
+use Aenum\Core\Units\Quantity;
+use App\Accounts\Models\Shop;
+use App\Application\Models\Spraying;
+use App\Application\Models\SprayingCheck;
+use App\Application\Models\SprayingZone;
+use App\Application\Queries\PowderStock;
+use App\Application\Queries\SprayStatistics;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\GunProgram;
+use App\Catalog\Models\Powder;
+use App\Catalog\Models\PowderLot;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Intake\Models\Picture;
+use App\Intake\Models\Pin;
+use App\Platform\Cache\RequestMemo;
+use App\Platform\Clock\ShopClock;
+use App\Platform\Presentation\Units;
+use App\Preparation\Commands\BareSteelTimer;
+use App\Preparation\Queries\LatestAir;
+use App\Routing\Models\StepTimer;
+use App\Routing\Queries\BatchSurface;
+use App\Routing\Queries\CoolingEstimate;
+use App\Routing\Queries\MetalTemperature;
+use App\Routing\Queries\RoutingProgress;
+use App\Routing\Queries\StationQueue;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The coat that is due on the lot in hand, as this shop's gun and powder let it be sprayed. */
+final readonly class CoatViewModel
+{
+    /** The step a drain timer is kept under. */
+    public const DRAIN = 'drain';
+
+    /** @param  Collection<int, Gun>  $guns  in use */
+    private function __construct(
+        public Batch $batch,
+        public Coat $coat,
+        public Collection $guns,
+        public ?Gun $gun,
+        public SprayAdvice $bench,
+        public CoatFloor $floor,
+        public ?Spraying $open,
+        public PowderStock $stock,
+        public ?PowderLot $from,
+        public ?float $airC,
+        public ?float $airHumidityPct,
+        public ?WarmWindow $warm,
+        public ?CarbonImmutable $pulledAt,
+    ) {
+    }
+
+    /** The board of the lot in hand; null where no coat waits for powder, or its area is not known. */
+    public static function of(StationQueue $pick, CoatTurned $turned, ?int $gunId = null): ?self
+    {
+        return $pick->batch === null || $pick->walk === null
+            ? null
+            : self::onLot($pick->batch, $pick->walk, $turned, $gunId);
+    }
+
+    /** The board of a lot, wherever it is looked at from. */
+    public static function onLot(Batch $batch, RoutingProgress $walk, CoatTurned $turned, ?int $gunId = null): ?self
+    {
+        $coat = $walk->coatDue();
+        if ($coat === null || $walk->isCoated($coat)) {
+            return null;
+        }
+        $guns = RequestMemo::once('guns', Gun::inUse(...));
+        $open = Spraying::openOn($batch);
+        $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? self::lastGun()) ?? $guns->first();
+        $powder = $coat->powder->loadMissing('lots');
+        $plan = $walk->route->plan();
+        $openness = $turned->openness ?? $plan->facts->part->openness();
+        $bench = SprayAdvice::for(
+            $plan,
+            $walk->coats->place($coat),
+            $powder->atTheGun(),
+            $gun?->model() ?? self::unknownGun(),
+            $turned,
+            SprayStatistics::minutes(),
+            SprayStatistics::transfer($powder, $openness)->factor,
+            Shop::current()->powder_reserve,
+        );
+        $stock = PowderStock::of($powder);
+        $from = $open->powderLot ?? $stock->lotFor($bench->plan->weighOutG());
+        $air = LatestAir::now();
+        $cooling = CoolingEstimate::of($batch);
+        $floor = new CoatFloor(
+            partC: $cooling?->celsius(),
+            pastDate: $from !== null && PowderStock::isPast($from) ? $from->words() : null,
+            shortG: self::shortG($stock, $from, $bench, $open),
+            matches: $batch->count > 1 && $coat->powder->effect()->asksPanel(),
+        );
+
+        return new self(
+            $batch, $coat, $guns, $gun, $bench, $floor, $open, $stock, $from, $air?->celsius, $air?->humidityPct,
+            $cooling === null ? null : WarmWindow::of($cooling->item, $cooling->fromC, $cooling->roomC),
+            $cooling?->from,
+        );
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return $this->bench->findings(
+            $this->floor,
+            $this->airC,
+            $this->airHumidityPct,
+            BareSteelTimer::usedOf($this->batch),
+            BatchSurface::of($this->batch),
+            MetalTemperature::of($this->batch),
+        );
+    }
+
+    /** What the hands do next, in a line. */
+    public function headline(): string
+    {
+        if ($this->open === null) {
+            return 'to weigh out';
+        }
+        $left = $this->open->passesLeft();
+
+        return $left === 0 ? 'look at the raw powder' : ($left === 1 ? 'pass left' : 'passes left');
+    }
+
+    /** The one number. */
+    public function number(): string
+    {
+        return match (true) {
+            $this->open === null => Units::current()->quantity(
+                Quantity::gram($this->bench->plan->weighOutG(), Units::current()->isMetric() ? 0 : 1),
+            ),
+            $this->open->passesLeft() === 0 => '✓',
+            default => (string) $this->open->passesLeft(),
+        };
+    }
+
+    /** The zone that is next; null before it is weighed out and when all are done. */
+    public function nextZone(): ?string
+    {
+        return $this->open?->zones->firstWhere('ticked_at', null)?->zone;
+    }
+
+    /**
+     * What is looked at before the oven: each place, whether it is ticked.
+     *
+     * @return list<array{what: PreOven, pin: ?Pin, ticked: bool}>
+     */
+    public function checks(): array
+    {
+        $pins = $this->batch->part->pins;
+        $list = [];
+        foreach (PreOven::cases() as $what) {
+            $places = match ($what) {
+                PreOven::Torch => $pins->where('kind', PinKind::Recess),
+                PreOven::Wiped => $pins->filter(
+                    fn (Pin $pin): bool => in_array($pin->kind, [PinKind::Seat, PinKind::Bore, PinKind::Face], true),
+                ),
+                default => null,
+            };
+            foreach ($places === null ? [null] : $places->sortBy('number')->values()->all() as $pin) {
+                $list[] = ['what' => $what, 'pin' => $pin, 'ticked' => $this->isTicked($what, $pin)];
+            }
+        }
+
+        return $list;
+    }
+
+    public function checksLeft(): int
+    {
+        return count(array_filter($this->checks(), fn (array $one): bool => ! $one['ticked']));
+    }
+
+    /** What this powder took on a part like it, and what came of it; null where it never was. */
+    public function lastTime(): ?Spraying
+    {
+        $like = function (\Closure $which): ?Spraying {
+            $last = Spraying::done()->with(['zones', 'gun', 'part'])->where('powder_id', $this->coat->powder_id)
+                ->orderByDesc('id');
+            $which($last);
+
+            return $last->first();
+        };
+
+        return $like(fn ($of) => $of->whereHas('part', fn ($part) => $part->where('name', $this->batch->part->name)))
+            ?? $like(fn ($of) => $of->where('openness', $this->bench->openness));
+    }
+
+    /** What changing to this powder takes, from what was sprayed last with this gun; null where it is the same. */
+    public function change(): ?ColorChange
+    {
+        $last = self::lastPowderOf($this->gun);
+        if ($last === null || $last->id === $this->coat->powder_id) {
+            return null;
+        }
+
+        return ColorChange::of(
+            $this->gun->feed ?? Feed::Cup,
+            $last->colour,
+            $this->coat->powder->colour,
+            $last->effect()->hasFlake(),
+            Shop::current()->booth_reclaims,
+        );
+    }
+
+    public static function lastPowderOf(?Gun $gun): ?Powder
+    {
+        return RequestMemo::once('sprayed with '.($gun->id ?? 'any'), function () use ($gun): ?Powder {
+            $last = Spraying::query()->with('powder')->orderByDesc('id');
+            $gun === null ?: $last->where('gun_id', $gun->id);
+
+            return $last->first()?->powder;
+        });
+    }
+
+    /** In which order it is sprayed, in a line. */
+    public function order(): string
+    {
+        $names = array_map(fn (ZonePlan $one): string => $one->zone->name, $this->bench->plan->zones);
+
+        return 'In this order: '.implode('; ', $names).'; then step back and dust.';
+    }
+
+    /** The photo that shows a recess; null for the drawing. */
+    public function photo(): ?Picture
+    {
+        $pins = $this->batch->part->pins;
+        $shown = $pins->firstWhere('kind', PinKind::Recess)->picture_id ?? $pins->first()?->picture_id;
+
+        return $this->batch->part->pictures->firstWhere('id', $shown);
+    }
+
+    /** @return list<string> why the gun is set so, each reason once */
+    public function whys(): array
+    {
+        $whys = array_map(fn (ZonePlan $one): string => $one->why, $this->bench->plan->zones);
+
+        return array_values(array_unique($whys));
+    }
+
+    /** Which figures of the powder and the gun are estimates; null where none is. */
+    public function estimated(): ?string
+    {
+        $all = [...$this->coat->powder->estimated(), ...$this->gun?->estimated() ?? []];
+
+        return $all === []
+            ? null
+            : 'Estimated: '.implode(', ', $all).'. Enter what the sheet says or you measured on the page of '
+                .implode(' or ', array_filter([$this->coat->powder->name, $this->gun?->name])).'.';
+    }
+
+    /** How far apart strokes are, and what they leave between them. */
+    public function stripesWords(): Message
+    {
+        $task = $this->bench->plan->task;
+        $stripes = Stripes::of($task->gun->patternMm, $task->overlap);
+
+        return Message::of('Strokes {apart} apart leave stripes of {ripple} %.', [
+            'apart' => Quantity::mm($stripes->spacingMm, Units::current()->isMetric() ? 0 : 1),
+            'ripple' => round(100 * $stripes->ripple),
+        ]);
+    }
+
+    /** @return array<int, string> the gun's programs */
+    public function programs(): array
+    {
+        return ($this->gun === null ? collect() : $this->gun->programs)->mapWithKeys(
+            fn (GunProgram $one): array => [$one->id => "{$one->number}, {$one->name}"],
+        )->all();
+    }
+
+    /**
+     * What can be turned for a zone: label, value, whether this gun lets it be turned.
+     *
+     * @return array<string, array{string, string, bool}>
+     */
+    public function inputs(ZonePlan $one): array
+    {
+        $units = Units::current();
+        $set = $one->setting;
+
+        return [
+            'kv' => ['kV', (string) round($set->kv), true],
+            'ua' => ['µA', (string) round($set->microAmps), $this->bench->gun->kind->limitsCurrent()],
+            'air' => ['powder air', (string) round($this->bench->gun->airSetting($set->air), 2), true],
+            'away' => ['away', $units->field(Dimension::Length, $set->awayMm, 1), true],
+        ];
+    }
+
+    /** @return list<Message> of each recess that stays thin: what it gets, and what the two schools would give it */
+    public function thinWords(): array
+    {
+        $words = [];
+        foreach ($this->bench->plan->thin() as $one) {
+            $schools = $one->schools();
+            $words[] = $schools === null
+                ? Message::of('One pass on {zone} is {film}: turn flow or hand.', [
+                    'zone' => $one->zone->name,
+                    'film' => Quantity::micron($one->perPassUm),
+                ])
+                : Message::of('Its floor gets {ratio} of the face: {zone}. Lower still {lower}; from further off with '
+                    .'more air {further}; warm metal, another tip, or touched up after the flow.', [
+                        'ratio' => round($one->ratio, 2),
+                        'zone' => $one->zone->name,
+                        'lower' => round($schools['lower'], 2),
+                        'further' => round($schools['further'], 2),
+                    ]);
+        }
+
+        return $words;
+    }
+
+    /**
+     * The charge index as a bar of its parts.
+     *
+     * @return array{isOver: bool, says: string, label: string, one: float, drains: ?string,
+     *      parts: list<array{class: string, name: string, share: float, x: float, width: float}>}
+     */
+    public function chargeBar(): array
+    {
+        $charge = $this->bench->plan->charge;
+        $shares = array_filter([
+            'thickness' => $charge->layerV / $charge->breakdownV,
+            'film below' => $charge->filmV / $charge->breakdownV,
+            'earth' => $charge->earthV / $charge->breakdownV,
+        ], fn (float $share): bool => $share > 0.0);
+        $scale = 400 / max(1.25, array_sum($shares));
+        $x = 0.0;
+        $parts = [];
+        foreach ($shares as $name => $share) {
+            $width = round($scale * $share, 1);
+            $class = 'charge-'.strtok($name, ' ');
+            $parts[] = ['class' => $class, 'name' => $name, 'share' => $share, 'x' => $x, 'width' => $width];
+            $x += $width;
+        }
+        $isOver = $charge->index > BackIonization::MOST;
+        $says = $isOver ? 'it kicks: stars, powder thrown off' : ($charge->index > 0.8 ? 'near kicking' : 'it holds');
+
+        return [
+            'isOver' => $isOver,
+            'says' => $says,
+            'label' => sprintf('Charge index %.2f of 1: %s', $charge->index, $says),
+            'one' => round($scale, 1),
+            'drains' => match (true) {
+                $charge->drainS === null, $charge->drainS <= 0.0 => null,
+                $charge->drainS < 60 => max(1, (int) round($charge->drainS)).' s',
+                default => Units::minutes($charge->drainS / 60),
+            },
+            'parts' => array_values(array_filter($parts, fn (array $one): bool => $one['share'] >= 0.005)),
+        ];
+    }
+
+    /** Minutes the part is left for its charge to drain to ground before this coat; 0 where it need not be. */
+    public function drainMinutes(): float
+    {
+        $under = $this->bench->plan->task->recoat ? max(1, $this->coat->position - 1) : 0;
+
+        return DrainTime::minutes($under, $this->bench->plan->task->ohms, $this->bench->plan->charge->drainS);
+    }
+
+    /** The drain timer that runs on the batch; null where none does. */
+    public function drainClock(): ?StepTimer
+    {
+        return $this->batch->clocks->where('step', self::DRAIN)->whereNull('done_at')->last();
+    }
+
+    /** A moment so many minutes after the pull; null where it never comes. */
+    public function at(float $minutes): ?CarbonImmutable
+    {
+        return $this->pulledAt === null || ! is_finite($minutes)
+            ? null
+            : $this->pulledAt->addSeconds((int) round(60 * $minutes));
+    }
+
+    /** How warm it is by its cooling curve, and when it may be coated how; nothing where no bake is on record. */
+    public function warmWords(): ?Message
+    {
+        if ($this->warm === null) {
+            return null;
+        }
+        $time = fn (float $minutes): string => $this->at($minutes) === null
+            ? 'never in this room'
+            : ShopClock::time($this->at($minutes));
+
+        return Message::of('about {part} by its cooling curve; warm window {opens} to {shuts}, cold from {cold}.', [
+            'part' => Quantity::celsius((float) $this->floor->partC),
+            'opens' => $time($this->warm->opensMin),
+            'shuts' => $time($this->warm->shutsMin),
+            'cold' => $time($this->warm->coldMin),
+        ]);
+    }
+
+    /** When the warm window shuts, where the part is coated warm and it is open. */
+    public function warmShuts(): ?CarbonImmutable
+    {
+        $warm = $this->bench->job->facts->house->coat === CoatPolicy::Warm && $this->warm !== null;
+        $shuts = $warm ? $this->at($this->warm->shutsMin) : null;
+
+        return $shuts?->gt(ShopClock::now()) ? $shuts : null;
+    }
+
+    /** What is weighed out, from where, with which gun; once it is. */
+    public function openWords(): string
+    {
+        $open = $this->open;
+        if ($open === null) {
+            return '';
+        }
+        $units = Units::current();
+
+        return implode(', ', array_filter([
+            $open->gun->name ?? 'a gun that is not written down',
+            round($open->flow_g_min).' g/min',
+            'hand '.$units->show(Dimension::Length, $open->gun_speed_mm_s, $units->isMetric() ? 0 : 1).' a second',
+            $open->weighed_g === null
+                ? 'not weighed'
+                : $units->show(Dimension::Powder, $open->weighed_g, 0).' weighed out',
+            $open->powderLot?->words(),
+        ])).'.';
+    }
+
+    public function isWindowTooShort(): bool
+    {
+        return $this->warm !== null && $this->bench->job->facts->house->coat === CoatPolicy::Warm
+            && $this->warm->lengthMin() < $this->bench->plan->minutes;
+    }
+
+    /** The lot it is taken from, and what is left in it. */
+    public function lotWords(): string
+    {
+        if ($this->from === null) {
+            return 'No lot of it is on the shelf\'s books.';
+        }
+        $units = Units::current();
+        $place = $this->from->place === null ? '' : ", {$this->from->place}";
+        $left = $units->show(Dimension::Mass, ($this->stock->leftG[$this->from->id] ?? 0.0) / 1000, 2);
+        $until = $this->from->best_before_on?->format('j M Y');
+
+        return ucfirst($this->from->words())."{$place}: {$left} left by the books"
+            .($until === null ? '.' : ", best before {$until}.");
+    }
+
+    /** @return array<int, string> lots that may be taken from */
+    public function batches(): array
+    {
+        $units = Units::current();
+
+        return $this->coat->powder->lots->mapWithKeys(fn (PowderLot $batch): array => [
+            $batch->id => "{$batch->number}, ".$units->show(
+                Dimension::Mass,
+                ($this->stock->leftG[$batch->id] ?? 0.0) / 1000,
+                2,
+            ),
+        ])->all();
+    }
+
+    /**
+     * What was turned, to go along with the powder that is weighed out.
+     *
+     * @return array<string, string>
+     */
+    public function carried(): array
+    {
+        $units = Units::current();
+        $task = $this->bench->plan->task;
+        $carried = [
+            'gun' => (string) $this->gun?->id,
+            'openness' => $this->bench->openness->value,
+            'film' => $units->field(Dimension::Film, $task->wantedUm, 4),
+            'flow' => (string) $task->flowGPerMin,
+            'hand' => $units->field(Dimension::Length, $task->handMmPerS, 4),
+            'overlap' => (string) (100 * $task->overlap),
+        ];
+        foreach ($this->bench->plan->zones as $one) {
+            $set = $one->setting;
+            $key = $one->zone->key;
+            $carried += [
+                "zone[{$key}][kv]" => (string) $set->kv,
+                "zone[{$key}][ua]" => (string) $set->microAmps,
+                "zone[{$key}][air]" => (string) $this->bench->gun->airSetting($set->air),
+                "zone[{$key}][away]" => $units->field(Dimension::Length, $set->awayMm, 4),
+                "zone[{$key}][tip]" => $set->tip->value,
+            ];
+        }
+
+        return array_filter($carried, fn (string $value): bool => $value !== '');
+    }
+
+    /** The bench set as it was then. */
+    public function asLastTime(Spraying $then): string
+    {
+        $units = Units::current();
+        $zones = $then->zones->mapWithKeys(fn (SprayingZone $zone): array => [$zone->zone => [
+            'kv' => round($zone->kv, 1),
+            'ua' => round($zone->ua, 1),
+            'air' => round($then->gun?->model()->airSetting($zone->air) ?? $zone->air, 2),
+            'away' => $units->field(Dimension::Length, $zone->gun_distance_mm, 2),
+        ]])->all();
+
+        return '/station/coat?'.http_build_query([
+            'lot' => $this->batch->id,
+            'gun' => $then->gun_id,
+            'flow' => round($then->flow_g_min, 1),
+            'hand' => $units->field(Dimension::Length, $then->gun_speed_mm_s, 2),
+            'overlap' => round(100 * $then->overlap),
+            'zone' => $zones,
+        ]);
+    }
+
+    private function isTicked(PreOven $what, ?Pin $pin): bool
+    {
+        return $this->open?->checks->contains(
+            fn (SprayingCheck $one): bool => $one->what === $what->value && $one->pin_id === $pin?->id,
+        ) === true;
+    }
+
+    private static function shortG(PowderStock $stock, ?PowderLot $from, SprayAdvice $bench, ?Spraying $open): ?float
+    {
+        if ($open !== null || ($from === null && $stock->leftG === [])) {
+            return null;
+        }
+        $left = $from === null ? 0.0 : $stock->leftG[$from->id] ?? 0.0;
+        $needs = $bench->plan->weighOutG();
+
+        return $left < $needs ? $needs - $left : null;
+    }
+
+    private static function lastGun(): ?int
+    {
+        return Spraying::query()->whereNotNull('gun_id')->orderByDesc('id')->first()?->gun_id;
+    }
+
+    /** Where no gun is written down: what guns usually are, said so on the page. */
+    private static function unknownGun(): CoreGun
+    {
+        return CoreGun::of('a gun', GunKind::Unknown, Feed::Cup);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Curing\Queries;
+
+use App\Intake\Models\Coat;
+
+/** What earlier bakes gave one layer. */
+final readonly class LayerHistory
+{
+    public function __construct(public Coat $coat, public float $dose, public ?float $overbake)
+    {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Curing\ViewModels;
+
+use Aenum\Core\Rules\Finding;
+use App\Intake\Models\Part;
+
+/** What a rule says of one part in a load. */
+final readonly class PartFinding
+{
+    public function __construct(public Part $part, public Finding $finding)
+    {
+    }
+}

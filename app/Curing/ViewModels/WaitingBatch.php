@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Curing\ViewModels;
+
+use Aenum\Core\Trade\Station;
+use App\Curing\Commands\LoadCure;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Coat;
+use App\Platform\Presentation\Units;
+use App\Routing\Queries\RoutingProgress;
+use Illuminate\Support\Collection;
+
+/** A lot at Cure: what of it may go into an oven, and where it goes when nothing may. */
+final readonly class WaitingBatch
+{
+    private function __construct(
+        public Batch $batch,
+        public ?Coat $coat,
+        /** Pieces in no load yet. */
+        public int $free,
+        /** Why it cannot hang; null where it can. */
+        public ?string $why,
+        /** What is so of the coat already, where it goes back in. */
+        public ?string $film,
+        public RoutingProgress $walk,
+    ) {
+    }
+
+    /** @return Collection<int, self> the most pressing first */
+    public static function all(): Collection
+    {
+        $batches = Batch::hanging()->where('batches.station', Station::Cure)->with([
+            'marks.user',
+            'clocks',
+            'part.batches',
+            'part.job.customer',
+            'part.coats.powder.rows',
+            'part.coats.results',
+            'part.coats.inspections',
+            'part.signatures',
+            'part.pins',
+            'part.traits',
+            'part.steps',
+            'part.rack',
+            'part.ways',
+        ])->get();
+        $hanging = LoadCure::hanging();
+
+        return $batches->toBase()->map(fn (Batch $batch): self => self::of($batch, (int) ($hanging[$batch->id] ?? 0)));
+    }
+
+    private static function of(Batch $batch, int $hung): self
+    {
+        $batch->part->knit();
+        $walk = RoutingProgress::of($batch);
+        $coat = $walk->coatDue();
+        $standing = $coat === null ? null : $walk->standings[$coat->position];
+        $why = match (true) {
+            $coat === null => 'no bake is due, '.self::done($walk),
+            ! $walk->isCoated($coat) => "{$coat->role} {$coat->powder->name} is not logged as on; log it at Coat",
+            default => null,
+        };
+
+        return new self(
+            $batch,
+            $coat,
+            $batch->count - $hung,
+            $why,
+            $standing?->goesBackIn() === true ? Units::current()->said($standing->words()).', goes back in' : null,
+            $walk,
+        );
+    }
+
+    private static function done(RoutingProgress $walk): string
+    {
+        $words = array_map(fn ($one): string => Units::current()->said($one->words()), $walk->standings);
+
+        return $words === [] ? 'no coat is planned' : implode('; ', $words);
+    }
+
+    public function hangs(): bool
+    {
+        return $this->why === null && $this->free > 0;
+    }
+
+    public function inALoad(): bool
+    {
+        return $this->free <= 0;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Inspection\Models;
+
+use App\Platform\Database\BaseModel;
+
+/**
+ * One reading of a film.
+ *
+ * @property int $inspection_id
+ * @property int $position
+ * @property float $microns
+ * @property ?string $spot where on the part
+ */
+final class InspectionReading extends BaseModel
+{
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['microns' => 'float'];
+    }
+}

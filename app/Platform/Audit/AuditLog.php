@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Audit;
+
+use App\Catalog\Models\CureScheduleRow;
+use App\Catalog\Models\ShopPolicy;
+use App\Platform\Clock\EffectiveTime;
+use App\Platform\Clock\ShopClock;
+use App\Platform\Concurrency\OwnerResolver;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+
+/** Writes down every change of every row as it is made, in the transaction that makes it. */
+final class AuditLog
+{
+    private const OF_NO_INTEREST = ['id', 'created_at', 'updated_at'];
+
+    /** Kept as known or not, never as what they are. */
+    private const SECRETS = ['password', 'pin', 'remember_token', 'code', 'session_mark', 'mark', 'signature',
+        'token'];
+
+    /** A longer value is named by its length; the row itself has it. */
+    private const LONGEST = 1000;
+
+    public static function listen(): void
+    {
+        foreach (['created', 'updated', 'deleted'] as $what) {
+            Event::listen("eloquent.{$what}: *", function (string $event, array $rows) use ($what): void {
+                foreach ($rows as $row) {
+                    $row instanceof Model ? self::keep($what, $row) : null;
+                }
+            });
+        }
+    }
+
+    private static function keep(string $what, Model $row): void
+    {
+        [$before, $after] = match ($what) {
+            'created' => [null, self::plain($row->getAttributes())],
+            'deleted' => [self::plain($row->getRawOriginal()), null],
+            default => self::changed($row),
+        };
+        if ($row instanceof AuditEntry || ($before ?? []) + ($after ?? []) === []) {
+            return;
+        }
+        DB::table('audit_entries')->insert([
+            'at' => ShopClock::recorded()->format('Y-m-d H:i:s.v'),
+            'user_id' => Auth::id() ?? ($what === 'created' ? $row->getAttributes()['user_id'] ?? null : null),
+            'from_where' => Auth::id() === null ? null : request()->ip(),
+            'row_table' => self::home($row)[0],
+            'row_id' => self::home($row)[1],
+            'what' => $what,
+            'before' => self::json($before),
+            'after' => self::json($after),
+            'job_id' => OwnerResolver::job($row),
+            'oven_id' => OwnerResolver::oven($row),
+            'waited_s' => EffectiveTime::now() <= 0 ? null : intdiv(EffectiveTime::now(), 1000),
+        ]);
+    }
+
+    /**
+     * The row it is told of: a row of a powder's sheet is told of the powder, a house way of the shop.
+     *
+     * @return array{string, int}
+     */
+    private static function home(Model $row): array
+    {
+        return match (true) {
+            $row instanceof CureScheduleRow => ['powders', (int) $row->getAttributeValue('powder_id')],
+            $row instanceof ShopPolicy => ['shops', 1],
+            default => [$row->getTable(), (int) $row->getKey()],
+        };
+    }
+
+    /** @return array{array<string, mixed>, array<string, mixed>} */
+    private static function changed(Model $row): array
+    {
+        $after = self::plain($row->getChanges());
+        $before = array_intersect_key(self::plain($row->getRawOriginal(), nulls: true), $after);
+
+        return [$before, $after];
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    private static function plain(array $values, bool $nulls = false): array
+    {
+        $values = array_diff_key($values, array_flip(self::OF_NO_INTEREST));
+        foreach ($values as $column => $value) {
+            $values[$column] = match (true) {
+                $value === null => null,
+                in_array($column, self::SECRETS, true) => 'set',
+                $value instanceof \BackedEnum => $value->value,
+                $value instanceof \DateTimeInterface => $value->format('Y-m-d H:i:s.v'),
+                is_string($value) && strlen($value) > self::LONGEST => strlen($value).' bytes',
+                default => $value,
+            };
+        }
+
+        return $values;
+    }
+
+    /** @param  array<string, mixed>|null  $values */
+    private static function json(?array $values): ?string
+    {
+        return $values === null ? null : json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+}

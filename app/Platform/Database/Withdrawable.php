@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Database;
+
+use App\Accounts\Models\User;
+use Carbon\CarbonImmutable;
+
+/** A row that is never deleted: taken back, by somebody, at a moment. */
+trait Withdrawable
+{
+    public function withdraw(User $by, CarbonImmutable $at): void
+    {
+        $this->update(['withdrawn_at' => $at, 'withdrawn_by' => $by->id]);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Preparation\Queries;
+
+use App\Platform\Clock\ShopClock;
+use App\Routing\Models\LogLine;
+
+/** The shop's air as it was last written down. */
+final readonly class LatestAir
+{
+    /** Air written down longer ago says nothing about now, h. */
+    private const FRESH_HOURS = 12;
+
+    private function __construct(public LogLine $line, public float $celsius, public float $humidityPct)
+    {
+    }
+
+    /** Null before the first. */
+    public static function latest(): ?self
+    {
+        $line = LogLine::of('air')->orderByDesc('at')->orderByDesc('id')->first();
+
+        return $line === null
+            ? null
+            : new self($line, (float) $line->figure('air_c'), (float) $line->figure('rh_pct'));
+    }
+
+    /** Null where nobody has written any down lately. */
+    public static function now(): ?self
+    {
+        $latest = self::latest();
+
+        return $latest === null || $latest->line->at->diffInHours(ShopClock::now()) > self::FRESH_HOURS
+            ? null
+            : $latest;
+    }
+}

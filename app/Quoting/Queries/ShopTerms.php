@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quoting\Queries;
+
+use Aenum\Core\Application\Feed;
+use Aenum\Core\Preparation\Blasting\ShopFactor;
+use Aenum\Core\Quoting\LineKind;
+use Aenum\Core\Quoting\QuoteTerms;
+use App\Accounts\Models\Shop;
+use App\Application\Queries\ColorChanges;
+use App\Catalog\Models\Gun;
+use App\Intake\Models\Part;
+use App\Quoting\Models\QuoteLine;
+use App\Quoting\Models\QuotePolicy;
+use Illuminate\Support\Facades\DB;
+
+/** What this shop charges by: its prices and policies, and what its own record says. */
+final class ShopTerms
+{
+    /** Lines that count for what is learned, the latest of each kind. */
+    private const THAT_COUNT = 40;
+
+    /** Prices of a shop that has none yet would be nothing. */
+    private const NO_PRICE = 0.0;
+
+    public static function hasHourlyRate(): bool
+    {
+        return isset(Shop::current()->prices()['hour']);
+    }
+
+    public static function for(Part $part): QuoteTerms
+    {
+        $shop = Shop::current();
+        $prices = $shop->prices();
+        [$reworked, $batches] = self::record($part);
+        $feed = Gun::inUse()->first()->feed ?? Feed::Cup;
+
+        return QuoteTerms::of(
+            $prices['hour'] ?? self::NO_PRICE,
+            $prices['powder_kg'] ?? self::NO_PRICE,
+            $prices['media_kg'] ?? self::NO_PRICE,
+            $prices['kwh'] ?? self::NO_PRICE,
+            $shop->ambient_c,
+            $feed->changeMinutes() * ColorChanges::factor()->factor,
+            self::learned(),
+            QuotePolicy::query()->get()->mapWithKeys(
+                fn (QuotePolicy $one): array => [$one->policy => $one->way()],
+            )->all(),
+            $reworked,
+            $batches,
+            'lots of '.mb_strtolower($part->metalKind()->name),
+        );
+    }
+
+    /** @return array<string, ShopFactor> line => what was measured of it */
+    public static function learned(): array
+    {
+        $factors = [];
+        foreach (LineKind::cases() as $kind) {
+            $logs = QuoteLine::query()->where('kind', $kind)->whereNotNull('actual_min')->where('planned_min', '>', 0)
+                ->orderByDesc('actual_at')->limit(self::THAT_COUNT)->get()
+                ->map(fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min]);
+            if ($kind->isWork() && $logs->isNotEmpty()) {
+                $factors[$kind->value] = ShopFactor::from(array_values($logs->all()));
+            }
+        }
+
+        return $factors;
+    }
+
+    /** @return array{int, int} lots of its metal that had been mended, and all that were handed over */
+    private static function record(Part $part): array
+    {
+        $batches = fn () => DB::table('batches')->join('parts', 'parts.id', '=', 'batches.part_id')
+            ->where('batches.status', 'released')->where('parts.metal', $part->metal);
+        $mended = $batches()->whereExists(
+            fn ($defects) => $defects->from('defects')->whereColumn(
+                'defects.batch_id',
+                'batches.id',
+            )->whereNull('withdrawn_at'),
+        );
+
+        return [$mended->count(), $batches()->count()];
+    }
+}

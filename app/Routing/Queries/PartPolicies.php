@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Routing\Queries;
+
+use Aenum\Core\Routing\ShopPolicies;
+use App\Accounts\Models\Shop;
+use App\Intake\Models\Part;
+use App\Routing\Models\PartPolicy;
+
+/** The ways one part goes: its own where it has any, the house's for the rest. */
+final class PartPolicies
+{
+    public static function of(?Part $part): ShopPolicies
+    {
+        return ShopPolicies::read([...Shop::current()->houseWays(), ...$part?->ownWays() ?? []]);
+    }
+
+    /** @param  array<string, string|null>  $ways  question => way; null or nothing for as the house goes */
+    public static function choose(Part $part, array $ways): void
+    {
+        $chosen = array_filter($ways, fn (?string $way): bool => $way !== null && $way !== '');
+        foreach ($part->ways()->get()->whereNotIn('question', array_keys($chosen)) as $gone) {
+            $gone->delete();
+        }
+        self::keep($part, $chosen);
+    }
+
+    /** As a part leaves Intake its ways are settled: the house may turn, its route does not any more. */
+    public static function settle(Part $part): void
+    {
+        $usual = array_map(fn (array $ways): string => $ways[0], ShopPolicies::choices());
+        $house = array_intersect_key([...$usual, ...Shop::current()->houseWays()], $usual);
+        self::keep($part, array_diff_key($house, $part->ownWays()));
+    }
+
+    /** @param  array<string, string>  $ways */
+    private static function keep(Part $part, array $ways): void
+    {
+        foreach ($ways as $question => $way) {
+            PartPolicy::query()->updateOrCreate(['part_id' => $part->id, 'question' => $question], ['way' => $way]);
+        }
+        $part->unsetRelation('ways');
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Routing\Queries;
+
+use Aenum\Core\Trade\Station;
+use App\Accounts\Models\Shop;
+use App\Intake\Models\Batch;
+use App\Intake\Models\Job;
+use App\Intake\Models\Part;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection as Rows;
+
+/** What hangs at a bench, and which lot is in hand: the one asked for, or the most pressing. */
+final readonly class StationQueue
+{
+    private const NEEDS = ['part.job.customer', 'part.batches', 'clocks'];
+
+    private const IN_HAND = [
+        'marks.user',
+        'part.job.moves.user',
+        'part.coats.powder.rows',
+        'part.coats.results',
+        'part.coats.inspections.user',
+        'part.signatures',
+        'part.pins.fittings.mask',
+        'part.clocks',
+        'part.sections',
+        'part.pictures',
+        'part.traits',
+        'part.steps',
+        'part.rack',
+        'part.ways',
+        'part.bags',
+    ];
+
+    /** More lots than this fold: the ones beyond are opened on demand. */
+    public const FOLD = 12;
+
+    /** @param  Collection<int, Batch>  $batches */
+    private function __construct(
+        public Station $station,
+        public Collection $batches,
+        public ?Batch $batch,
+        public ?Part $part,
+        public ?PartRoute $route,
+        public ?RoutingProgress $walk,
+    ) {
+    }
+
+    /** Salt in the shop's air shortens the clocks on bare steel. */
+    public function isByTheSea(): bool
+    {
+        return Shop::current()->by_the_sea;
+    }
+
+    public function isInHand(Batch $batch): bool
+    {
+        return $this->batch?->id === $batch->id;
+    }
+
+    /**
+     * Lots hanging here that are not among these.
+     *
+     * @param  Rows<int, int>  $ids
+     * @return Rows<int, Batch>
+     */
+    public function lotsNotIn(Rows $ids): Rows
+    {
+        return $this->batches->toBase()->reject(fn (Batch $batch): bool => $ids->contains($batch->id))->values();
+    }
+
+    /** @return Rows<int, Rows<int, Batch>> what hangs here, job by job, the most pressing first */
+    public function byJob(): Rows
+    {
+        return $this->batches->toBase()->groupBy(fn (Batch $batch): int => $batch->part->job_id)->values();
+    }
+
+    public static function at(Station $station, Request $request): self
+    {
+        $batches = Batch::hanging()->where('batches.station', $station)->with(self::NEEDS)->get();
+        $batches->each(fn (Batch $batch) => $batch->part->knit());
+        $asked = (int) $request->integer('lot', (int) session()->getOldInput('batch_id', 0));
+        $ofPart = (int) $request->integer('part');
+        $batch = $batches->firstWhere('id', $asked) ?? $batches->firstWhere('part_id', $ofPart) ?? $batches->first();
+        $batch?->load(self::IN_HAND);
+        $batch?->part->knit();
+        $route = $batch === null ? null : PartRoute::of($batch->part, $batch);
+
+        return new self(
+            $station,
+            $batches,
+            $batch,
+            $batch?->part,
+            $route,
+            $batch === null ? null : RoutingProgress::of($batch, $route),
+        );
+    }
+
+    /** @return Collection<int, Job> open jobs without parts: they wait at Intake to be written down */
+    public static function empty(): Collection
+    {
+        $jobs = Job::query()->where('status', 'open')->whereDoesntHave('parts')->with(['customer', 'parts']);
+
+        return $jobs->orderBy('number')->get();
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\ShopFloor\ViewModels;
+
+/** One way past a block, as a button: a change made on the spot, or the page where it is made. */
+final readonly class RemedyButton
+{
+    /** @param  string|null  $href  where the button leads; null where it changes the part on the spot */
+    public function __construct(public string $key, public string $label, public ?string $href)
+    {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rules\Catalog;
+
+use Aenum\Core\Routing\EquipmentFacts;
+use Aenum\Core\Routing\PartRouting;
+use Aenum\Core\Rules\Checkpoint;
+use Aenum\Core\Rules\Equipment;
+use Aenum\Core\Rules\FitRule;
+use Aenum\Core\Rules\Remedy;
+use Aenum\Core\Units\Message;
+use Aenum\Core\Units\Quantity;
+
+final class FitsDoor extends FitRule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'fits-door',
+            Equipment::Door,
+            'What does not go into the oven door cannot be done here.',
+            'Take it apart, or send it elsewhere.',
+            [Checkpoint::Counter],
+        );
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public function remedies(): array
+    {
+        return [Remedy::CheckSize, Remedy::Decline];
+    }
+
+    public function applies(PartRouting $plan): ?Message
+    {
+        $part = $plan->facts->part;
+        $room = $plan->facts->equipment->doorMm;
+
+        return $part->boxMm !== null && $room !== null && ! EquipmentFacts::fits($part->boxMm, $room)
+            ? Message::of('{part} is {size}, the oven door is {room}', [
+                'part' => $part->name,
+                'size' => Quantity::sides(...$part->boxMm),
+                'room' => Quantity::sides(...$room),
+            ])
+            : null;
+    }
+}

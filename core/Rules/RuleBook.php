@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aenum\Core\Rules;
+
+use Aenum\Core\Routing\PartRouting;
+use Aenum\Core\Units\Message;
+
+/** Every rule there is: the classes in Rules/. Whoever wants to know what a rule thinks asks here. */
+final class RuleBook
+{
+    /** @return list<Rule> by group, the heaviest first */
+    public static function all(): array
+    {
+        static $rules = null;
+        if ($rules === null) {
+            $rules = [];
+            foreach (glob(__DIR__.'/Catalog/*.php') ?: [] as $file) {
+                /** @var class-string<Rule> $class */
+                $class = __NAMESPACE__.'\\Catalog\\'.basename($file, '.php');
+                $rule = new $class;
+                $rules[self::order($rule)] = $rule;
+            }
+            ksort($rules, SORT_STRING);
+            $rules = array_values($rules);
+        }
+
+        /** @var list<Rule> */
+        return $rules;
+    }
+
+    /** The rule of a key; null where there is none. */
+    public static function find(string $key): ?Rule
+    {
+        foreach (self::all() as $rule) {
+            if ($rule->key === $key) {
+                return $rule;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What the rules say of a plan at a moment, the heaviest first.
+     *
+     * @return list<Finding>
+     */
+    public static function judge(PartRouting $plan, Checkpoint ...$at): array
+    {
+        $findings = [];
+        foreach (self::askedAt(...$at) as $rule) {
+            $evidence = $rule->applies($plan);
+            if ($evidence !== null) {
+                $findings[] = new Finding($rule, Message::from($evidence), self::signedBy($plan, $rule));
+            }
+        }
+        usort($findings, fn (Finding $a, Finding $b): int => $a->rule->severity->rank() <=> $b->rule->severity->rank());
+
+        return $findings;
+    }
+
+    /**
+     * What keeps a plan from going on at a moment.
+     *
+     * @return list<Finding>
+     */
+    public static function holding(PartRouting $plan, Checkpoint ...$at): array
+    {
+        return array_values(array_filter(self::judge($plan, ...$at), fn (Finding $finding): bool => $finding->holds()));
+    }
+
+    /** @return list<Rule> those asked at any of these moments */
+    private static function askedAt(Checkpoint ...$at): array
+    {
+        /** @var array<string, list<Rule>> $known */
+        static $known = [];
+        $key = implode(' ', array_map(fn (Checkpoint $moment): string => $moment->value, $at));
+
+        return $known[$key] ??= array_values(
+            array_filter(self::all(), fn (Rule $rule): bool => $rule->isAskedAt(...$at)),
+        );
+    }
+
+    private static function signedBy(PartRouting $plan, Rule $rule): ?string
+    {
+        return $plan->facts->signed[$rule->key] ?? null;
+    }
+
+    /** By group, then by weight, then by name. */
+    private static function order(Rule $rule): string
+    {
+        /** @var array<string, int>|null $groups */
+        static $groups = null;
+        $groups ??= array_flip(array_column(Group::cases(), 'value'));
+
+        return sprintf('%02d %d %s', $groups[$rule->group->value], $rule->severity->rank(), $rule->key);
+    }
+}
