@@ -6,6 +6,7 @@ use App\Accounts\Http\Middleware\SharedTablet;
 use App\DeviceApi\Http\Middleware\AuthenticateDevice;
 use App\Platform\Database\UniqueConflict;
 use App\Platform\Errors\ErrorPages;
+use App\Platform\Errors\Refused;
 use App\Platform\Http\Middleware\DecimalComma;
 use App\Platform\Http\Middleware\RejectInvalidUtf8;
 use App\Platform\Http\Middleware\RejectUnexpectedArrays;
@@ -16,6 +17,7 @@ use App\Platform\Offline\OutOfOrder;
 use App\Platform\Offline\OutOfOrderResponse;
 use App\Platform\Offline\ReplayOfflineSubmission;
 use App\Routing\BlockedByRules;
+use App\Routing\Http\BlockedNotice;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
@@ -63,8 +65,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 ? $e
                 : ValidationException::withMessages([$e->place => ucfirst($e->getMessage()).'.']);
         });
-        $exceptions->render(function (BlockedByRules $e, Request $request): void {
-            BlockedByRules::remember($e, $request);
+        // The one place where a refusal becomes the errors of a form.
+        $exceptions->map(Refused::class, static function (Refused $e): ValidationException {
+            $e instanceof BlockedByRules ? BlockedNotice::flash($e, request()) : null;
+
+            return ValidationException::withMessages($e->messages);
         });
         $exceptions->render(fn (OutOfOrder $e, Request $request) => OutOfOrderResponse::to($e, $request));
         $exceptions->dontReport(OutOfOrder::class);

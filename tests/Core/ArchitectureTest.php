@@ -155,6 +155,20 @@ final class ArchitectureTest extends TestCase
         self::assertSame([], $wrong);
     }
 
+    public function test_commands_queries_and_models_know_no_http(): void
+    {
+        $http = '~Illuminate.Http.(?!UploadedFile)|Illuminate.Validation.ValidationException'
+            .'|\b(request|session|redirect|view)\(~';
+        $wrong = [];
+        foreach (self::appFiles() as $file => $parts) {
+            if (in_array($parts[2] ?? '', ['Commands', 'Queries', 'Models'], true)) {
+                $found = preg_match($http, (string) file_get_contents(self::ROOT.$file), $hit);
+                $found === 1 ? $wrong[] = "{$file} has {$hit[0]}" : null;
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
     public function test_a_context_has_only_the_usual_layers(): void
     {
         $odd = [];

@@ -348,7 +348,7 @@ final class BatchTest extends ShopTestCase
                     3 => mt_rand(0, 3) === 0 ? $split->scrap($batch, mt_rand(0, 2), $this->finisher, 'dropped') : null,
                     default => $this->bakeSome($batch),
                 };
-            } catch (\Illuminate\Validation\ValidationException) {
+            } catch (\App\Platform\Errors\Refused) {
                 // Refused in words; nothing is changed by it.
             }
             self::assertSame(60, $this->pieces($part), "after move {$move}");

@@ -12,6 +12,7 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Job;
 use App\Platform\Backup\Backups;
 use App\Platform\Errors\ErrorPages;
+use App\Platform\Errors\Refused;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +20,6 @@ use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 use League\Flysystem\UnableToWriteFile;
 use PDOException;
 use RuntimeException;
@@ -326,7 +326,7 @@ final class HardToBreakTest extends ShopTestCase
         try {
             $keep();
             self::fail('Two large photos were decoded at once.');
-        } catch (ValidationException $e) {
+        } catch (Refused $e) {
             self::assertStringContainsString('wait for others', $e->getMessage());
         }
         flock($other, LOCK_UN);

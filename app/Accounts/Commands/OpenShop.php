@@ -8,8 +8,8 @@ use Aenum\Core\Preparation\Masking\UsualMasks;
 use App\Accounts\Models\Shop;
 use App\Accounts\Models\User;
 use App\Catalog\Models\Mask;
+use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Opens a shop: its name and ways, its owner, and the masks nearly every shop has. */
 final class OpenShop
@@ -21,13 +21,13 @@ final class OpenShop
      * @param  array{shop: string, timezone: string, currency: string, unit_system: string, owner: string,
      *      email: string, password: string}  $in
      *
-     * @throws ValidationException where there is a shop already
+     * @throws Refused where there is a shop already
      */
     public function __invoke(array $in): User
     {
         return DB::transaction(function () use ($in): User {
             if (DB::table('shops')->lockForUpdate()->exists()) {
-                throw ValidationException::withMessages(['code' => 'This shop is open already; sign in.']);
+                throw Refused::because(['code' => 'This shop is open already; sign in.']);
             }
             Shop::query()->create([
                 'id' => 1,

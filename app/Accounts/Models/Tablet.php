@@ -6,7 +6,6 @@ namespace App\Accounts\Models;
 
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
-use Illuminate\Http\Request;
 
 /**
  * A tablet many hands use: it knows itself by a mark in a cookie, and people sign on at it with their PIN.
@@ -27,11 +26,13 @@ final class Tablet extends BaseModel
 
     public $timestamps = false;
 
-    /** The tablet a request comes from; null where it comes from none, or from one that was withdrawn. */
-    public static function from(Request $request): ?self
+    /**
+     * Finds the tablet whose cookie a request carries; null for none, and for one that was withdrawn.
+     *
+     * @param  mixed  $mark  value of the cookie, as it came
+     */
+    public static function withCookie(mixed $mark): ?self
     {
-        $mark = $request->cookie(self::COOKIE);
-
         $tablet = is_string($mark) ? self::query()->firstWhere('mark', self::hash($mark)) : null;
 
         return $tablet?->withdrawn_at === null ? $tablet : null;

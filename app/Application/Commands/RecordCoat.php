@@ -9,6 +9,7 @@ use Aenum\Core\Trade\StepKind;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
+use App\Platform\Errors\Refused;
 use App\Preparation\Commands\BareSteelTimer;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Commands\SplitBatch;
@@ -17,7 +18,6 @@ use App\Routing\Models\LogLine;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Powder is on: which powder, of which lot of the maker's, on how many pieces. */
 final class RecordCoat
@@ -28,7 +28,7 @@ final class RecordCoat
      * @param  string|null  $makersLot  as it stands on the box
      * @return Batch the lot that is coated now: the one it was, or, where pieces stay bare, a new one
      *
-     * @throws ValidationException where the coat is not due on the lot
+     * @throws Refused where the coat is not due on the lot
      */
     public function __invoke(Batch $batch, Coat $coat, int $pieces, ?string $makersLot, ?string $note, User $by): Batch
     {
@@ -39,10 +39,10 @@ final class RecordCoat
             $isDue = $walk->coatDue()?->id === $coat->id && ! $walk->isCoated($coat);
             if ($held->station !== Station::Coat || ! $isDue) {
                 $why = "{$coat->powder->name} is not the coat that is due on {$held->partName()} at Coat.";
-                throw ValidationException::withMessages(['coat' => $why]);
+                throw Refused::because(['coat' => $why]);
             }
             if ($pieces < 1 || $pieces > $held->count) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'pieces' => "Pieces is {$pieces}; allowed: 1 to {$held->count}.",
                 ]);
             }

@@ -21,13 +21,13 @@ use App\Catalog\Models\PowderLot;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Preparation\Commands\BareSteelTimer;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Queries\GroundReading;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Powder weighed out, zones done in their order, raw powder looked at, powder on; or blown off again. */
 final class SprayCoat
@@ -35,7 +35,7 @@ final class SprayCoat
     /**
      * Stops hold; what wants a name is not begun in silence.
      *
-     * @throws ValidationException saying what the book says
+     * @throws Refused saying what the book says
      */
     public static function mayBegin(CoatViewModel $board, ?string $note): void
     {
@@ -56,7 +56,7 @@ final class SprayCoat
      *
      * @param  bool  $respirator  the one who sprays confirmed it
      *
-     * @throws ValidationException where it is not due, is under way already, or the lot does not hold so much
+     * @throws Refused where it is not due, is under way already, or the lot does not hold so much
      */
     public function weighOut(
         CoatViewModel $board,
@@ -139,7 +139,7 @@ final class SprayCoat
      * @param  array{weighed_g?: ?float, back_g?: ?float, minutes?: ?float, part_c?: ?float, raw_um?: ?float,
      *      note?: ?string}  $log
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function logged(Batch $batch, Coat $coat, int $pieces, ?string $makersLot, array $log, User $by): Batch
     {
@@ -167,7 +167,7 @@ final class SprayCoat
      *
      * @param  array{kv?: ?float, ua?: ?float, air?: ?float, passes?: ?int}  $as  what differed from the plan
      *
-     * @throws ValidationException where one before it is not
+     * @throws Refused where one before it is not
      */
     public function tickZone(SprayingZone $zone, array $as, User $by): void
     {
@@ -213,7 +213,7 @@ final class SprayCoat
      * @param  array{back_g: ?float, minutes: ?float, part_c: ?float, raw_um: ?float, note: ?string, ...}  $log
      * @return Batch the lot that is coated now
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function done(
         Spraying $spraying,
@@ -260,7 +260,7 @@ final class SprayCoat
     /**
      * Raw powder is blown off: the coat is due again, and what was on it is gone.
      *
-     * @throws ValidationException where it is baked, or hangs in a load
+     * @throws Refused where it is baked, or hangs in a load
      */
     public function blowOff(Spraying $spraying, string $why, ?float $backG, User $by): void
     {
@@ -344,6 +344,6 @@ final class SprayCoat
 
     private static function refuse(string $field, string $why): never
     {
-        throw ValidationException::withMessages([$field => $why]);
+        throw Refused::because([$field => $why]);
     }
 }

@@ -8,9 +8,9 @@ use Aenum\Core\Inspection\FilmReadings;
 use Aenum\Core\Inspection\GaugeFile;
 use Aenum\Core\Units\Dimension;
 use Aenum\Core\Units\InvalidInput;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Validation\ValidationException;
 
 /** Film readings as they came in: typed or pasted, spot by spot, or from a gauge's file. */
 final readonly class FilmReadingsInput
@@ -26,7 +26,7 @@ final readonly class FilmReadingsInput
     /**
      * @param  array<string, mixed>  $spots  what was typed at each spot
      *
-     * @throws ValidationException naming the spot
+     * @throws Refused naming the spot
      */
     public static function read(array $spots, string $source): self
     {
@@ -37,7 +37,7 @@ final readonly class FilmReadingsInput
             }
         }
         if ($readings === []) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'readings' => 'Readings are empty; type them with spaces or new lines between.',
             ]);
         }
@@ -48,7 +48,7 @@ final readonly class FilmReadingsInput
     /**
      * @param  string|null  $unit  of UNITS, where the file does not say it
      *
-     * @throws ValidationException naming the line
+     * @throws Refused naming the line
      */
     public static function file(UploadedFile $csv, ?string $unit): self
     {
@@ -57,7 +57,7 @@ final readonly class FilmReadingsInput
 
             return self::of(GaugeFile::parse((string) $csv->get(), $umEach)->readings, 'file');
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages(['file' => 'The gauge\'s file: '.$e->getMessage().'.']);
+            throw Refused::because(['file' => 'The gauge\'s file: '.$e->getMessage().'.']);
         }
     }
 
@@ -66,7 +66,7 @@ final readonly class FilmReadingsInput
      *
      * @param  list<array{um: float|int, spot?: string}>  $readings
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public static function measured(array $readings): self
     {
@@ -81,7 +81,7 @@ final readonly class FilmReadingsInput
         try {
             $film = FilmReadings::of(array_column($readings, 'um'));
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages(['readings' => ucfirst($e->getMessage()).'.']);
+            throw Refused::because(['readings' => ucfirst($e->getMessage()).'.']);
         }
 
         return new self($readings, $film, $source);
@@ -94,7 +94,7 @@ final readonly class FilmReadingsInput
             $um = Dimension::Film->parse('reading '.($n + 1), $word, Units::current()->system);
             FilmReadings::of([$um]);
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages([$field => ucfirst($e->getMessage()).'.']);
+            throw Refused::because([$field => ucfirst($e->getMessage()).'.']);
         }
 
         return $um;

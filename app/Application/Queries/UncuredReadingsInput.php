@@ -11,9 +11,9 @@ use Aenum\Core\Units\Dimension;
 use Aenum\Core\Units\InvalidInput;
 use App\Application\Models\Spraying;
 use App\Catalog\Models\Powder;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Validation\ValidationException;
 
 /** Readings on uncured powder as a person types them, or as a gauge's file has them: each by its own kind. */
 final class UncuredReadingsInput
@@ -26,7 +26,7 @@ final class UncuredReadingsInput
      *
      * @return array{raw_um: ?float, raw_sd_um: ?float, raw_read_um: ?float, raw_kind: ?UncuredGauge}
      *
-     * @throws ValidationException naming the reading
+     * @throws Refused naming the reading
      */
     public static function of(
         Powder $powder,
@@ -50,11 +50,11 @@ final class UncuredReadingsInput
             try {
                 $readings = array_map(fn (string $word): UncuredReading => self::one($word, $kind, $factor), $words);
             } catch (InvalidInput $e) {
-                throw ValidationException::withMessages(['raw' => 'Uncured film: '.$e->getMessage().'.']);
+                throw Refused::because(['raw' => 'Uncured film: '.$e->getMessage().'.']);
             }
         }
         if ($readings === [] || count($readings) > FilmReadings::MOST) {
-            throw ValidationException::withMessages(['raw' => 'Enter 1 to 10,000 readings on uncured powder.']);
+            throw Refused::because(['raw' => 'Enter 1 to 10,000 readings on uncured powder.']);
         }
         [$mean, $sd] = UncuredReading::mean($readings);
 

@@ -6,7 +6,7 @@ namespace App\Application\ViewModels;
 
 use Aenum\Core\Application\AirUnit;
 use App\Catalog\Models\Gun;
-use Illuminate\Validation\ValidationException;
+use App\Platform\Errors\Refused;
 
 /** Powder air as it is read on a gun, and as it is kept: as a ratio to the gun's usual. */
 final class PowderAir
@@ -18,7 +18,7 @@ final class PowderAir
     /**
      * Returns the ratio to the usual; null where nothing was entered.
      *
-     * @throws ValidationException naming the field and the range in the gun's own unit
+     * @throws Refused naming the field and the range in the gun's own unit
      */
     public static function ratio(?Gun $gun, ?float $setting): ?float
     {
@@ -29,7 +29,7 @@ final class PowderAir
         $ratio = $model?->airRatio($setting) ?? $setting;
         if ($ratio < self::LEAST || $ratio > self::MOST) {
             $words = fn (float $of): string => $model?->airWords($of) ?? AirUnit::Ratio->show($of);
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'air' => 'Enter powder air between '.$words(self::LEAST).' and '.$words(self::MOST).'.',
             ]);
         }

@@ -15,12 +15,12 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\ViewModels\BakeOutViewModel;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Routing\Queries\OvenCapacity;
 use App\Routing\Queries\PartFloorConditions;
 use App\Routing\Queries\PartRoute;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Hangs bare parts in an oven, and sets what they are to reach. */
 final class LoadBakeOut
@@ -34,7 +34,7 @@ final class LoadBakeOut
     /**
      * @param  array<int, int>  $counts  pieces by lot id
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function __invoke(Oven $oven, array $counts, User $by): OvenLoad
     {
@@ -46,12 +46,12 @@ final class LoadBakeOut
             foreach ($found as $batch) {
                 if ($counts[$batch->id] < 1 || $counts[$batch->id] > $batch->count) {
                     $why = ucfirst($batch->partName()).": {$counts[$batch->id]} pieces; allowed: 1 to {$batch->count}.";
-                    throw ValidationException::withMessages(["lots.{$batch->id}" => $why]);
+                    throw Refused::because(["lots.{$batch->id}" => $why]);
                 }
             }
             if ($found->isEmpty()) {
                 $why = 'Nothing is picked; tick at least one part that hangs at Bake out.';
-                throw ValidationException::withMessages(['lots' => $why]);
+                throw Refused::because(['lots' => $why]);
             }
             $now = fn (Batch $batch): PartRouting => PartRoute::of($batch->part, $batch)->plan()->on(
                 PartFloorConditions::of($batch->part, $batch),
@@ -91,7 +91,7 @@ final class LoadBakeOut
      * @param  float|null  $startC  the oven as it is loaded, °C; null where it is at its setpoint
      * @param  CarbonImmutable|null  $outAt  taken out then, the oven's timer having turned it off when all was held
      *
-     * @throws ValidationException where it is not planned any more, or the time is too soon
+     * @throws Refused where it is not planned any more, or the time is too soon
      */
     public function set(
         OvenLoad $load,
@@ -104,7 +104,7 @@ final class LoadBakeOut
         DB::transaction(function () use ($load, $targetC, $holdMinutes, $setpointC, $outAt, $startC): void {
             $held = OvenLoad::findLocked($load->id);
             if (! $held->isPlanned() || $held->host_load_id !== null) {
-                throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
+                throw Refused::because(['load' => 'That load was changed meanwhile; look again.']);
             }
             $held->update([
                 'target_c' => $targetC,
@@ -120,7 +120,7 @@ final class LoadBakeOut
         });
     }
 
-    /** @throws ValidationException where all would not be held by then, or it is days off */
+    /** @throws Refused where all would not be held by then, or it is days off */
     private function setTimer(OvenLoad $load, CarbonImmutable $outAt): void
     {
         $soonest = ShopClock::now()->addMinutes((int) ceil($load->minutes));
@@ -128,7 +128,7 @@ final class LoadBakeOut
         if ($outAt->lte($soonest) || $outAt->gt($latest)) {
             $why = 'Taken out at is '.ShopClock::time($outAt).'; allowed: after '.
                 ShopClock::time($soonest).', when all is held, within '.self::LONGEST_NIGHT_H.' hours.';
-            throw ValidationException::withMessages(['out_at' => $why]);
+            throw Refused::because(['out_at' => $why]);
         }
         $load->update(['timer_out_at' => $outAt]);
     }

@@ -16,13 +16,13 @@ use App\Curing\Models\OvenLoadItem;
 use App\Curing\Queries\BakeModelFactory;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
+use App\Platform\Errors\Refused;
 use App\Routing\Queries\OvenCapacity;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Hangs coats in an oven as a planned bake, set to the bake the house prefers of those that serve them. */
 final class LoadCure
@@ -30,7 +30,7 @@ final class LoadCure
     /**
      * @param  array<int, int>  $counts  pieces by lot id
      *
-     * @throws ValidationException naming what cannot hang
+     * @throws Refused naming what cannot hang
      */
     public function __invoke(Oven $oven, array $counts, User $by, float $doorOpenS = OvenLoad::USUAL_DOOR_S): OvenLoad
     {
@@ -40,7 +40,7 @@ final class LoadCure
                 ->with(['part.job', 'part.batches', 'part.coats.powder.rows'])
                 ->whereKey(array_keys($counts))->lockForUpdate()->get();
             if ($batches->isEmpty()) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'items' => 'Nothing is picked; tick at least one part to hang.',
                 ]);
             }
@@ -127,7 +127,7 @@ final class LoadCure
         $field = "items.{$batch->id}";
         $name = $batch->partName();
         if ($batch->station !== Station::Cure || ! $batch->isOpen() || ! $job->isOpen()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 $field => "{$name} of job {$job->number} does not hang at Cure now.",
             ]);
         }
@@ -137,11 +137,11 @@ final class LoadCure
             $why = $coat === null
                 ? "{$name} has no coat that waits for the oven."
                 : "{$name}: coat {$coat->position} is not logged as on; log it at Coat first.";
-            throw ValidationException::withMessages([$field => $why]);
+            throw Refused::because([$field => $why]);
         }
         $free = $batch->count - (int) (self::hanging()[$batch->id] ?? 0);
         if ($count < 1 || $count > $free) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 $field => "{$name}: {$count} pieces; allowed: 1 to {$free}, the rest is already in a load.",
             ]);
         }

@@ -29,6 +29,7 @@ use App\Inspection\Models\Inspection;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Commands\SplitBatch;
@@ -37,7 +38,6 @@ use App\Routing\Queries\RoutingProgress;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** What is done to a load on the floor, whatever it is for: shut the door, log what happens, read, pull. */
 final class RunOven
@@ -54,7 +54,7 @@ final class RunOven
     /**
      * The oven is held first: two loads that are shut on one oven at once take turns, and the second is told.
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function shut(OvenLoad $load, User $by): void
     {
@@ -78,12 +78,12 @@ final class RunOven
         }
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     private static function ownDoor(OvenLoad $load): void
     {
         if ($load->host_load_id !== null) {
             $why = 'This load rides with a cure: its door is shut and it is pulled there.';
-            throw ValidationException::withMessages(['load' => $why]);
+            throw Refused::because(['load' => $why]);
         }
     }
 
@@ -93,28 +93,28 @@ final class RunOven
         if ($load->host_load_id !== null && ! BakeOutViewModel::of($load)->plan->good()) {
             $why = ucfirst($load->partNames()).' was to ride along, and this cure as it is set does not hold it long '.
                 'enough; bake it out on its own.';
-            throw ValidationException::withMessages(['load' => $why]);
+            throw Refused::because(['load' => $why]);
         }
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     private function mayShut(OvenLoad $load, Oven $oven): void
     {
         if ($load->timer_out_at !== null && $load->timer_out_at->lte(ShopClock::now()->addMinutes($load->minutes))) {
             $why = 'The timer would not be done before it is taken out; set another time.';
-            throw ValidationException::withMessages(['load' => $why]);
+            throw Refused::because(['load' => $why]);
         }
         if (OvenLoad::query()->where('oven_id', $oven->id)->where('status', 'running')->exists()) {
             throw self::busy($oven);
         }
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     private function mayHang(OvenLoad $load): void
     {
         $load->loadMissing(['items.part.job', 'items.batch.part.batches', 'items.batch.part.job']);
         if ($load->items->isEmpty()) {
-            throw ValidationException::withMessages(['load' => 'Nothing hangs in this load.']);
+            throw Refused::because(['load' => 'Nothing hangs in this load.']);
         }
         $station = $load->kind->station();
         foreach ($load->items as $item) {
@@ -126,7 +126,7 @@ final class RunOven
                 $why =
                     "{$item->count} × {$item->part->name} of job {$job->number} do not hang at {$station->label()}".
                     ' any more; take this load off and hang it anew.';
-                throw ValidationException::withMessages(['load' => $why]);
+                throw Refused::because(['load' => $why]);
             }
         }
         $holds = array_filter(
@@ -134,7 +134,7 @@ final class RunOven
             fn (PartFinding $one): bool => $one->finding->holds(),
         );
         if ($holds !== []) {
-            throw ValidationException::withMessages(['load' => array_values(array_map(self::why(...), $holds))]);
+            throw Refused::because(['load' => array_values(array_map(self::why(...), $holds))]);
         }
     }
 
@@ -170,27 +170,27 @@ final class RunOven
             ->all());
     }
 
-    private static function busy(Oven $oven): ValidationException
+    private static function busy(Oven $oven): Refused
     {
-        return ValidationException::withMessages([
+        return Refused::because([
             'load' => "{$oven->name} is baking already; pull that load first.",
         ]);
     }
 
-    /** @throws ValidationException where the power is logged as it stands already */
+    /** @throws Refused where the power is logged as it stands already */
     public function log(OvenLoad $load, User $by, OvenEventKind $kind, ?float $value): void
     {
         $this->on($load, 'running', function (OvenLoad $held) use ($by, $kind, $value): void {
             $off = LoadSchedule::powerIsOff($held);
             if ($kind->isOfPower() && ($kind === OvenEventKind::PowerLost) === $off) {
                 $why = $off ? 'The power is already logged as off.' : 'The power is already logged as on.';
-                throw ValidationException::withMessages(['kind' => $why]);
+                throw Refused::because(['kind' => $why]);
             }
             if ($kind === OvenEventKind::Flowed && LoadSchedule::flowedS($held) !== null) {
-                throw ValidationException::withMessages(['kind' => 'It is already logged as flowed.']);
+                throw Refused::because(['kind' => 'It is already logged as flowed.']);
             }
             if ($kind === OvenEventKind::Flowed && $held->kind !== LoadKind::Cure) {
-                throw ValidationException::withMessages(['kind' => 'Bare parts have nothing on them that flows.']);
+                throw Refused::because(['kind' => 'Bare parts have nothing on them that flows.']);
             }
             $written = ['oven_load_id' => $held->id, 'kind' => $kind, 'value' => $value];
             OvenEvent::query()->create($written + ['at' => ShopClock::now(), 'user_id' => $by->id]);
@@ -201,7 +201,7 @@ final class RunOven
      * @param  string  $key  the item read, as ReadableItem::key()
      * @param  bool  $confirmed  whether it counts however far it is from what was expected
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function read(
         OvenLoad $load,
@@ -231,7 +231,7 @@ final class RunOven
             $position = ReadableItem::position($items, $key);
             if ($position === null) {
                 $why = 'Item is not in this load; pick one that hangs in it.';
-                throw ValidationException::withMessages(['item' => $why]);
+                throw Refused::because(['item' => $why]);
             }
             $now = ShopClock::now();
             $hung = $items[$position];
@@ -244,11 +244,11 @@ final class RunOven
                 $why = $e->place === 'surface'
                     ? 'This reading is '.Infrared::NOT_USABLE.'.'
                     : ucfirst($e->getMessage()).'.';
-                throw ValidationException::withMessages([$e->place => $why]);
+                throw Refused::because([$e->place => $why]);
             }
             $expected = $board->surfaceC($position, LoadSchedule::second($held->ran(), $now));
             if (! $confirmed && abs($true - $expected) > self::GAP_K) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'gap' => self::gap($shownC, $true, $expected, $doorOpen, $setEmissivity),
                 ]);
             }
@@ -291,7 +291,7 @@ final class RunOven
      * @param  float  $doorS  the door stood open for, s; they were out as it shut again
      * @param  int|null  $pieces  how many of them; null for all
      *
-     * @throws ValidationException where fewer are in the oven, or nothing would stay in it
+     * @throws Refused where fewer are in the oven, or nothing would stay in it
      */
     public function takeOut(OvenLoad $load, OvenLoadItem $item, User $by, float $doorS, ?int $pieces = null): void
     {
@@ -299,21 +299,21 @@ final class RunOven
             $inside = $held->items()->whereNull('out_at')->get();
             $fresh = $inside->first(fn (OvenLoadItem $one): bool => $one->id === $item->id);
             if ($fresh === null) {
-                throw ValidationException::withMessages(['item' => 'That is not in this oven any more; look again.']);
+                throw Refused::because(['item' => 'That is not in this oven any more; look again.']);
             }
             $pieces ??= $fresh->count;
             if ($pieces < 1 || $pieces > $fresh->count) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'pieces' => "Pieces must be from 1 to {$fresh->count}, as many as are in the oven.",
                 ]);
             }
             if ($inside->count() < 2 && $pieces === $fresh->count) {
-                throw ValidationException::withMessages(['item' => 'That is all there is in the oven: pull the load.']);
+                throw Refused::because(['item' => 'That is all there is in the oven: pull the load.']);
             }
             $now = ShopClock::now();
             $opened = $now->subMilliseconds((int) round(1000 * $doorS));
             if ($held->shut_at === null || $opened->lte($held->shut_at)) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'door_s' => 'Door open is longer than the load has been in; allowed: less.',
                 ]);
             }
@@ -340,7 +340,7 @@ final class RunOven
     /**
      * "Out" was pressed and they never left: as if it had not been.
      *
-     * @throws ValidationException where they are in, or something was done with them since
+     * @throws Refused where they are in, or something was done with them since
      */
     public function neverLeft(OvenLoad $load, OvenLoadItem $item, User $by): void
     {
@@ -352,7 +352,7 @@ final class RunOven
             $again = OvenLoadItem::query()->where('batch_id', $out->batch_id)->where('id', '>', $out->id);
             $seen = Inspection::query()->where('batch_id', $out->batch_id)->where('at', '>=', $from);
             if ($at === null || $since->exists() || $again->exists() || $seen->exists()) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'item' => 'That cannot be taken back: it is in the oven, or it has gone on since.',
                 ]);
             }
@@ -383,7 +383,7 @@ final class RunOven
         }
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     public function pull(OvenLoad $load, User $by): void
     {
         $this->on($load, 'running', function (OvenLoad $held) use ($by): void {
@@ -427,7 +427,7 @@ final class RunOven
     /**
      * Takes a planned load off the list, or a reading or event that was wrong out of the reckoning: kept, not counted.
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function withdraw(OvenLoad|Reading|OvenEvent $what, User $by): void
     {
@@ -454,7 +454,7 @@ final class RunOven
             $held = OvenLoad::findLocked($load->id);
             if ($held->status !== $status) {
                 $why = "This load is {$held->status} now; that can only be done while it is {$status}.";
-                throw ValidationException::withMessages(['load' => $why]);
+                throw Refused::because(['load' => $why]);
             }
             $work($held);
         });

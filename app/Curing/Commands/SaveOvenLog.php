@@ -16,8 +16,8 @@ use App\Curing\Queries\BakeModelFactory;
 use App\Curing\Queries\LoggedBake;
 use App\Inspection\Models\Inspection;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Keeps a logger's file with the bake it went through, each column with what it sat in by its name. */
 final class SaveOvenLog
@@ -28,19 +28,19 @@ final class SaveOvenLog
     /**
      * @param  string|iterable<string>  $csv  the file, or its bytes in pieces
      *
-     * @throws ValidationException naming what cannot be read
+     * @throws Refused naming what cannot be read
      */
     public function __invoke(OvenLoad $bake, string|iterable $csv, string $name, float $beginsMin, User $by): OvenLog
     {
         if ($bake->status !== 'pulled') {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'log' => 'The load is not pulled yet; a logger is read when it is out.',
             ]);
         }
         try {
             $file = LoggerFile::parse($csv);
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'log' => ucfirst(trim("logger file {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
             ]);
         }
@@ -51,7 +51,7 @@ final class SaveOvenLog
     /**
      * @param  list<LoggerColumn>  $read
      *
-     * @throws ValidationException where none of them is of this load
+     * @throws Refused where none of them is of this load
      */
     public function keep(OvenLoad $bake, array $read, string $name, float $beginsMin, User $by): OvenLog
     {
@@ -65,7 +65,7 @@ final class SaveOvenLog
             $read,
         );
         if (array_filter($columns, fn (array $column): bool => $column['in'] !== null) === []) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'log' => 'No column is named after the air or a part of this load; name them air, '.
                     implode(', ', array_map(fn ($hung): string => $hung->item->name, $load->hung)).
                     '.',

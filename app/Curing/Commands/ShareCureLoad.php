@@ -10,8 +10,8 @@ use Aenum\Core\Units\Quantity;
 use App\Curing\Models\OvenLoad;
 use App\Curing\ViewModels\BakeOutViewModel;
 use App\Curing\ViewModels\PartFinding;
+use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** A bake-out in the oven of a planned cure: whether that cure holds it long enough, and the book lets it. */
 final readonly class ShareCureLoad
@@ -61,7 +61,7 @@ final readonly class ShareCureLoad
     /**
      * @param  OvenLoad|null  $host  null for its own oven again
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public static function set(OvenLoad $load, ?OvenLoad $host): void
     {
@@ -71,10 +71,10 @@ final readonly class ShareCureLoad
             $isOpen = $held->isPlanned() && $held->kind === LoadKind::BakeOut;
             $isCure = $cure === null || ($cure->isPlanned() && $cure->kind === LoadKind::Cure);
             if (! $isOpen || ! $isCure) {
-                throw ValidationException::withMessages(['load' => 'That load was changed meanwhile; look again.']);
+                throw Refused::because(['load' => 'That load was changed meanwhile; look again.']);
             }
             if ($cure !== null && ! self::with($held, $cure)->serves) {
-                throw ValidationException::withMessages(['load' => 'That cure does not serve this bake-out.']);
+                throw Refused::because(['load' => 'That cure does not serve this bake-out.']);
             }
             $held->update([
                 'host_load_id' => $cure?->id,

@@ -7,8 +7,8 @@ namespace App\Curing\Commands;
 use App\Accounts\Models\User;
 use App\Curing\Models\OvenLoad;
 use App\Curing\Queries\BakeModelFactory;
+use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Parts a planned bake that no single setpoint serves into separate loads. */
 final class SplitBake
@@ -51,20 +51,20 @@ final class SplitBake
     /**
      * @return list<OvenLoad> the bakes there are now, the first of them the one that was parted
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function __invoke(OvenLoad $bake, User $by): array
     {
         return DB::transaction(function () use ($bake, $by): array {
             $held = OvenLoad::findLocked($bake->id);
             if (! $held->isPlanned()) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'load' => 'Only a bake that has not started can be parted.',
                 ]);
             }
             $groups = self::proposal(BakeModelFactory::from($held));
             if (count($groups) < 2) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'load' => 'There is nothing to part: one load is all it takes.',
                 ]);
             }

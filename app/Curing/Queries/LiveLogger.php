@@ -12,10 +12,10 @@ use App\Curing\Models\LiveSample;
 use App\Curing\Models\OvenLoad;
 use App\Platform\Clock\EffectiveTime;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /**
  * A logger that speaks while it rides: what its couples read corrects the bake as it comes in, as a thermometer's
@@ -46,12 +46,12 @@ final class LiveLogger
      * @param  list<array{at: string, channel: string, c: float|int}>  $samples
      * @return int how many are new
      *
-     * @throws ValidationException naming the sample that cannot be
+     * @throws Refused naming the sample that cannot be
      */
     public static function take(OvenLoad $bake, string $logger, array $samples, User $by): int
     {
         if (! $bake->isRunning() || $bake->shut_at === null) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'load' => "This load is {$bake->status}; a logger speaks of one that bakes.",
             ]);
         }
@@ -72,7 +72,7 @@ final class LiveLogger
         }
         $there = DB::table('live_samples')->where('oven_load_id', $bake->id)->count();
         if ($there + count($rows) > self::MOST) {
-            throw ValidationException::withMessages(['samples' => 'This bake has '.self::MOST.' samples already.']);
+            throw Refused::because(['samples' => 'This bake has '.self::MOST.' samples already.']);
         }
 
         return DB::table('live_samples')->insertOrIgnore($rows);
@@ -143,7 +143,7 @@ final class LiveLogger
     {
         $ago = $at->diffInMilliseconds(ShopClock::now());
         if ($at->lt($began) || $ago < -EffectiveTime::AHEAD_MS) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 $field => 'That moment is not of this bake; allowed: from when its door opened up to now.',
             ]);
         }

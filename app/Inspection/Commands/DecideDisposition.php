@@ -23,6 +23,7 @@ use App\Intake\Models\Coat;
 use App\Intake\Models\Job;
 use App\Intake\Models\Pin;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Preparation\Queries\PartMasks;
 use App\Routing\Commands\CompleteStep;
@@ -33,7 +34,6 @@ use App\Routing\Queries\BatchHistory;
 use App\Routing\Queries\RoutingProgress;
 use App\ShopFloor\Queries\TransferGuard;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** What is decided about a fault: laid on the route of just those pieces, closed with its cause, or taken back. */
 final class DecideDisposition
@@ -41,7 +41,7 @@ final class DecideDisposition
     /**
      * @return Batch the pieces it is laid on
      *
-     * @throws ValidationException where it is not to be had, or something is decided already
+     * @throws Refused where it is not to be had, or something is decided already
      */
     public function choose(Defect $defect, ReworkMethod $way, ?string $agreedBy, ?string $note, User $by): Batch
     {
@@ -77,7 +77,7 @@ final class DecideDisposition
     /**
      * Its pieces were parted by hand: it lies on those of one lot, and the others are free of it.
      *
-     * @throws ValidationException where they are none of its pieces, are fewer, or something is decided
+     * @throws Refused where they are none of its pieces, are fewer, or something is decided
      */
     public function lieOn(Defect $defect, Batch $batch): void
     {
@@ -103,7 +103,7 @@ final class DecideDisposition
     /**
      * It is mended: what it came from, as far as it is known.
      *
-     * @throws ValidationException where steps of it are open
+     * @throws Refused where steps of it are open
      */
     public function close(Defect $defect, ?DefectCause $cause, User $by): void
     {
@@ -127,7 +127,7 @@ final class DecideDisposition
     /**
      * Decided otherwise: nothing of it was done yet.
      *
-     * @throws ValidationException where something was
+     * @throws Refused where something was
      */
     public function takeBack(Rework $rework, User $by): void
     {
@@ -283,6 +283,6 @@ final class DecideDisposition
 
     private function refuse(string $field, string $why): never
     {
-        throw ValidationException::withMessages([$field => $why]);
+        throw Refused::because([$field => $why]);
     }
 }

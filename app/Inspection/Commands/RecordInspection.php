@@ -20,10 +20,10 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Job;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Writes down what was found on a film. The latest finding counts; every one stays on record. */
 final class RecordInspection
@@ -47,7 +47,7 @@ final class RecordInspection
     /**
      * Film through everything that is baked so far: it stands with the coat on top.
      *
-     * @throws ValidationException where nothing is baked there, or another coat lies on top
+     * @throws Refused where nothing is baked there, or another coat lies on top
      */
     public function film(
         Coat $coat,
@@ -115,8 +115,7 @@ final class RecordInspection
         ColorStandard $master,
         array $lab,
         ?string $note,
-    ): Inspection
-    {
+    ): Inspection {
         $apart = DeltaE::between($master->lab(), $lab);
 
         return $this->write($coat, $batch, $by, 'colour', [
@@ -213,6 +212,6 @@ final class RecordInspection
 
     private function refuse(string $field, string $why): never
     {
-        throw ValidationException::withMessages([$field => $why]);
+        throw Refused::because([$field => $why]);
     }
 }

@@ -8,9 +8,9 @@ use Aenum\Core\Geometry\MeshReader;
 use Aenum\Core\Units\InvalidInput;
 use App\Intake\Models\Part;
 use App\Intake\Queries\PartFacets;
+use App\Platform\Errors\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Reads a mesh of a part from a file: its measures and its picture are kept, the file is not. */
 final class ImportMesh
@@ -19,31 +19,31 @@ final class ImportMesh
 
     public const LARGEST_BYTES = 64 * 1024 * 1024;
 
-    /** @throws ValidationException naming what cannot be read */
+    /** @throws Refused naming what cannot be read */
     public function __invoke(Part $part, UploadedFile $file, string $unit): void
     {
         $whole = basename($file->getClientOriginalName());
         $kind = strtolower(pathinfo($whole, PATHINFO_EXTENSION));
         $name = mb_substr($whole, 0, self::LONGEST_NAME);
         if (! $file->isValid() || $file->getSize() > self::LARGEST_BYTES) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'mesh' => 'Mesh did not arrive whole or is too large; allowed: STL or OBJ up to 64 MB.',
             ]);
         }
         if (! in_array($kind, ['stl', 'obj'], true)) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'mesh' => "Mesh is \"{$name}\"; allowed: a file that ends in .stl or .obj.",
             ]);
         }
         $stream = fopen($file->getPathname(), 'rb');
         if ($stream === false) {
-            throw ValidationException::withMessages(['mesh' => 'Mesh cannot be opened; send it again.']);
+            throw Refused::because(['mesh' => 'Mesh cannot be opened; send it again.']);
         }
         set_time_limit(180);
         try {
             [$mesh, $picture, $facets] = MeshReader::readWithPicture($stream, (int) $file->getSize(), $kind, $unit);
         } catch (InvalidInput $e) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'mesh' => ucfirst(trim("mesh {$e->place}")).' '.$e->found.'; allowed: '.$e->allowed.'.',
             ]);
         } finally {

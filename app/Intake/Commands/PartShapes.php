@@ -9,7 +9,7 @@ use Aenum\Core\Files\ShapeFile;
 use Aenum\Core\Geometry\Shape;
 use App\Intake\Models\Part;
 use App\Intake\ViewModels\PartDrawing;
-use Illuminate\Validation\ValidationException;
+use App\Platform\Errors\Refused;
 
 /** The shapes a part is built from, what they come to, and how that sits with what was weighed. */
 final readonly class PartShapes
@@ -136,7 +136,7 @@ final readonly class PartShapes
     {
         $kept = $part->shapes ?? [];
         if (count($kept) >= 12) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'shape' => 'There are 12 shapes already; a part is built from at most 12.',
             ]);
         }
@@ -154,7 +154,7 @@ final readonly class PartShapes
     {
         $built = self::of($part);
         if ($built->isEmpty() || $part->sections()->exists()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'shape' => $built->isEmpty()
                     ? 'Nothing is built yet.'
                     : 'The part has regions, which make its mass and area; change them there.',

@@ -8,8 +8,8 @@ use App\Accounts\Models\User;
 use App\Intake\Models\Part;
 use App\Intake\Models\Pin;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Sets a pin into a part's picture under the next free number; a number is never given twice. */
 final class PlacePin
@@ -19,14 +19,14 @@ final class PlacePin
     /**
      * @param  array<string, mixed>  $pin  kind, picture_id, x, y, size_mm, places, must_stay_bare, note
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function __invoke(Part $part, array $pin, User $by): Pin
     {
         return DB::transaction(function () use ($part, $pin, $by): Pin {
             Part::query()->whereKey($part->id)->lockForUpdate()->firstOrFail();
             if ($part->pins()->count() >= self::MOST) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'kind' => 'There are '.self::MOST.' pins on this part already; take one out first.',
                 ]);
             }

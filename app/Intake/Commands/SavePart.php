@@ -16,11 +16,11 @@ use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use App\Intake\Models\Section;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Writes a part with its sections and its coats. A coat that has been in an oven stays as it was. */
 final class SavePart
@@ -35,7 +35,7 @@ final class SavePart
      *      sections: list<array{name: string, mass_kg: float, area_m2: float}>,
      *      coats: list<array{role: string, powder_id: int, bake_to: string, zone?: ?string, share?: float}>}  $facts
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function __invoke(Job $job, ?Part $part, array $facts): Part
     {
@@ -75,14 +75,14 @@ final class SavePart
     /**
      * What is at the gun stays as it was planned until powder is on, or off again.
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public static function refuseIfSprayed(Part $part): void
     {
         $under = Spraying::open();
         $under->where('part_id', $part->id);
         if ($under->exists()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'coats' => ucfirst($part->name).' is being sprayed; log that powder is on, or blow it off, first.',
             ]);
         }
@@ -102,7 +102,7 @@ final class SavePart
     /**
      * Pieces more or fewer than were counted: a lot that is alone takes them; else they come from, and go to, Intake.
      *
-     * @throws ValidationException where the pieces to take away are in lots that have gone on
+     * @throws Refused where the pieces to take away are in lots that have gone on
      */
     private function recount(Part $part, int $count): void
     {
@@ -120,7 +120,7 @@ final class SavePart
         } else {
             $there = $at === null ? 0 : $at->count - 1;
             $least = $part->count - $there;
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'count' => "How many is {$count}; allowed: {$least} and more, the others have gone on in their lots. "
                     .'Pieces that were lost are scrapped from their lot.',
             ]);
@@ -152,7 +152,7 @@ final class SavePart
      * @param  array<string, mixed>  $facts
      * @return array{?float, ?float}
      *
-     * @throws ValidationException where regions and whole contradict each other
+     * @throws Refused where regions and whole contradict each other
      */
     private function massAndArea(array $facts): array
     {
@@ -166,7 +166,7 @@ final class SavePart
                 : MetalCatalog::get($facts['metal'])->areaFromWall($facts['mass_kg'], $facts['wall_mm'])
                     * (($facts['outside_only'] ?? false) ? 0.5 : 1));
         if ($area > 2000) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'wall_mm' => sprintf(
                     'Mean wall makes the area %.0f m²; allowed: a wall that gives at most 2000 m².',
                     $area,
@@ -189,7 +189,7 @@ final class SavePart
         if ($typed !== null && abs($typed - $sum) > self::REGIONS_OFF * $typed) {
             $dimension = $field === 'mass_kg' ? Dimension::Mass : Dimension::Area;
             $units = Units::current();
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 $field => "{$label} of one is {$units->show($dimension, $typed)} and its regions come to "
                     ."{$units->show($dimension, $sum)}; allowed: within ".(100 * self::REGIONS_OFF)
                     .' % of each other. Mend one of them, or leave it empty to take the sum.',
@@ -216,7 +216,7 @@ final class SavePart
         );
         sort($given);
         if ($sections !== $given || self::joint($facts['joint'] ?? []) !== self::joint($part->getAttributes())) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'sections' => 'The sections and how they hang together cannot change once the part has been in an '
                     .'oven: its record stands on them.',
             ]);
@@ -284,7 +284,7 @@ final class SavePart
                 $this->hung($existing) &&
                 ($existing->powder_id !== $coat['powder_id'] || $existing->role !== $coat['role'])
             ) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     "coats.{$i}.powder_id" => "Coat {$existing->position} has been in an oven and stays as it is; "
                         .'add a coat instead.',
                 ]);
@@ -294,7 +294,7 @@ final class SavePart
         }
         foreach ($kept as $gone) {
             if ($this->hung($gone)) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'coats' => "Coat {$gone->position} has been in an oven and cannot be taken away.",
                 ]);
             }

@@ -11,10 +11,10 @@ use App\Catalog\Models\PowderPicture;
 use App\Intake\Models\Part;
 use App\Intake\Models\Picture;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 use League\Flysystem\UnableToWriteFile;
 
 /**
@@ -42,7 +42,7 @@ final class StorePicture
     {
     }
 
-    /** @throws ValidationException naming what is wrong with the file */
+    /** @throws Refused naming what is wrong with the file */
     public function __invoke(Part $part, UploadedFile $file, User $by, string $shows = 'before'): Picture
     {
         $this->allow(
@@ -67,7 +67,7 @@ final class StorePicture
      *
      * @param  string  $shows  as PowderPicture has it
      *
-     * @throws ValidationException naming what is wrong with the file
+     * @throws Refused naming what is wrong with the file
      */
     public function ofPowder(Powder $powder, UploadedFile $file, string $shows, User $by): PowderPicture
     {
@@ -136,7 +136,7 @@ final class StorePicture
     private function allow(bool $fine, string $wrong): void
     {
         if (! $fine) {
-            throw ValidationException::withMessages(['photo' => $wrong]);
+            throw Refused::because(['photo' => $wrong]);
         }
     }
 
@@ -145,7 +145,7 @@ final class StorePicture
         $bytes = (string) file_get_contents($path);
         $this->allow(PhotoFile::isWhole($bytes), 'Photo did not arrive whole; send it again.');
 
-        return @imagecreatefromstring($bytes) ?: throw ValidationException::withMessages([
+        return @imagecreatefromstring($bytes) ?: throw Refused::because([
             'photo' => 'Photo is damaged and cannot be read; take it again.',
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Intake\Models;
 use Aenum\Core\Trade\Station;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\FindsLocked;
+use App\Platform\Errors\Refused;
 use App\Routing\Models\StepCompletion;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
@@ -14,7 +15,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Validation\ValidationException;
 
 /**
  * Pieces of a part that travel together: a rack, a cart, a bag. All pieces of a lot have the same past.
@@ -106,12 +106,12 @@ final class Batch extends BaseModel
         return $this->clocks->where('step', StepTimer::BARE_STEEL)->whereNull('done_at')->first();
     }
 
-    /** @throws ValidationException where it is closed, or its job is */
+    /** @throws Refused where it is closed, or its job is */
     public function mustBeOpen(): void
     {
         $this->part->job->mustBeOpen();
         if (! $this->isOpen()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'lot' => ucfirst($this->partName())." is {$this->status}; its record stays as it is.",
             ]);
         }

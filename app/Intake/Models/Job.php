@@ -8,13 +8,13 @@ use Aenum\Core\Trade\Station;
 use App\Customers\Models\Customer;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\FindsLocked;
+use App\Platform\Errors\Refused;
 use App\Routing\Models\BatchEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Validation\ValidationException;
 
 /**
  * @property int $id
@@ -99,11 +99,11 @@ final class Job extends BaseModel
         return $this->status === 'open';
     }
 
-    /** @throws ValidationException where the job is closed: its record stays as it is */
+    /** @throws Refused where the job is closed: its record stays as it is */
     public function mustBeOpen(): void
     {
         if (! $this->isOpen()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'job' => "Job {$this->number} is closed; its record stays as it is.",
             ]);
         }

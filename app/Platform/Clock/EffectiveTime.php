@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Platform\Clock;
 
+use App\Platform\Errors\Refused;
 use Carbon\CarbonImmutable;
-use Illuminate\Validation\ValidationException;
 
 /**
  * What was done a while before it could be told: a form that waited in a tablet for the network, a sample a device
@@ -33,12 +33,12 @@ final class EffectiveTime
      * @param  float  $ms  before this moment
      * @param  string  $field  where it was said
      *
-     * @throws ValidationException naming what is allowed
+     * @throws Refused naming what is allowed
      */
     public static function since(float $ms, string $field): void
     {
         if ($ms < -self::AHEAD_MS || $ms > 3_600_000 * self::MOST_H) {
-            throw ValidationException::withMessages([$field => $ms < 0
+            throw Refused::because([$field => $ms < 0
                 ? 'That moment is still to come; allowed: up to now.'
                 : 'That was more than '.self::MOST_H.' hours ago and is not taken as done then; write it by hand, '
                     .'with its time.']);
@@ -49,13 +49,13 @@ final class EffectiveTime
     /**
      * At a moment that was offered where the clocks did not agree; it may be later than the machine's own time.
      *
-     * @throws ValidationException where the machine's clock is further off than anything may wait
+     * @throws Refused where the machine's clock is further off than anything may wait
      */
     public static function chosen(CarbonImmutable $moment): void
     {
         $ms = $moment->diffInMilliseconds(ShopClock::recorded());
         if (abs($ms) > 3_600_000 * self::MOST_H) {
-            throw ValidationException::withMessages(['form' => 'The clock of the shop’s machine is more than '
+            throw Refused::because(['form' => 'The clock of the shop’s machine is more than '
                 .self::MOST_H.' hours off; set it right, then send this again.']);
         }
         request()->attributes->set(self::MS, (int) round($ms));

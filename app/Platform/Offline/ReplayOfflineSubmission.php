@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Offline;
 
 use App\Platform\Clock\EffectiveTime;
+use App\Platform\Errors\Refused;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -34,8 +35,8 @@ final class ReplayOfflineSubmission
             $chosen === null
                 ? EffectiveTime::since(is_numeric($waited) ? (float) $waited : INF, 'form')
                 : EffectiveTime::chosen($chosen);
-        } catch (ValidationException $e) {
-            return $this->refused($e);
+        } catch (Refused $e) {
+            return $this->refused($e->messages);
         }
         $answer = $next($request);
         $fault = $answer instanceof RedirectResponse ? $answer->exception : null;
@@ -45,7 +46,8 @@ final class ReplayOfflineSubmission
 
         return match (true) {
             $answer instanceof JsonResponse && $answer->exception instanceof OutOfOrder => $answer,
-            $fault instanceof ValidationException => $this->refused($fault),
+            $fault instanceof Refused => $this->refused($fault->messages),
+            $fault instanceof ValidationException => $this->refused($fault->errors()),
             $errors !== null => new JsonResponse(['refused' => $errors->all()], 422),
             $answer instanceof RedirectResponse, $answer->isSuccessful() => new JsonResponse([
                 'refused' => [], 'said' => $said,
@@ -68,8 +70,9 @@ final class ReplayOfflineSubmission
         };
     }
 
-    private function refused(ValidationException $fault): JsonResponse
+    /** @param  array<array-key, mixed>  $messages */
+    private function refused(array $messages): JsonResponse
     {
-        return new JsonResponse(['refused' => Arr::flatten($fault->errors())], 422);
+        return new JsonResponse(['refused' => Arr::flatten($messages)], 422);
     }
 }

@@ -11,11 +11,11 @@ use Aenum\Core\Units\Message;
 use App\Catalog\Models\Mask;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Pin;
+use App\Platform\Errors\Refused;
 use App\Preparation\Models\MaskApplication;
 use App\Routing\Queries\PartRoute;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** What goes on at each pin of a part, what is on, and what has come off again. */
 final readonly class PartMasks
@@ -117,7 +117,7 @@ final readonly class PartMasks
     /**
      * Locks the masks on the shelf until the transaction ends.
      *
-     * @throws ValidationException where fewer are left than are to go on; tape is kept by its length and not counted
+     * @throws Refused where fewer are left than are to go on; tape is kept by its length and not counted
      */
     public static function mustBeOnShelf(int $mask, int $wanted): void
     {
@@ -130,7 +130,7 @@ final readonly class PartMasks
             ->sum(DB::raw('fitted - COALESCE(removed, 0)'));
         $left = max(0, $held->held - $on);
         if ($wanted > $left) {
-            throw ValidationException::withMessages(['fitted' => "Fitted is {$wanted}; allowed: up to {$left}, as many "
+            throw Refused::because(['fitted' => "Fitted is {$wanted}; allowed: up to {$left}, as many "
                 ."{$held->name} as are left of {$held->held}. Count the shelf if there are more."]);
         }
     }

@@ -12,6 +12,7 @@ use App\Accounts\Models\User;
 use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Quoting\Models\Quote;
 use App\Quoting\Models\QuoteLine;
 use App\Quoting\Queries\QuotePart;
@@ -20,7 +21,6 @@ use App\Routing\Queries\CounterAdvice;
 use App\Routing\Queries\PartRoute;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Writes a quote down as it is told: number, lines, words; takes the answer; keeps what it took in the end. */
 final class IssueQuote
@@ -31,13 +31,13 @@ final class IssueQuote
     /**
      * @param  ?float  $set  price for the set, where another is told than was worked out
      *
-     * @throws ValidationException where nothing can be quoted, or the shop does not take it
+     * @throws Refused where nothing can be quoted, or the shop does not take it
      */
     public function __invoke(Job $job, CarbonImmutable $validUntil, ?float $set, User $by): Quote
     {
         $job->mustBeOpen();
         if ($set === null && ! ShopTerms::hasHourlyRate()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'set_price' => 'No hourly rate is set; set it under shop settings, or enter a price for the set.',
             ]);
         }
@@ -48,7 +48,7 @@ final class IssueQuote
             $quotes[$part->id] = [$part, self::quotable($part)];
         }
         if ($quotes === []) {
-            throw ValidationException::withMessages(['quote' => 'The job has no part yet; take one in first.']);
+            throw Refused::because(['quote' => 'The job has no part yet; take one in first.']);
         }
 
         return DB::transaction(function () use ($job, $quotes, $validUntil, $set, $by): Quote {
@@ -74,7 +74,7 @@ final class IssueQuote
         });
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     private static function quotable(Part $part): PartQuote
     {
         $wrong = match (true) {
@@ -86,7 +86,7 @@ final class IssueQuote
         $priced = $wrong === null ? QuotePart::of($part)->asked() : null;
         $wrong ??= $priced === null || $priced->refused === [] ? null : 'is not taken: '.implode(' ', $priced->refused);
         if ($wrong !== null || $priced === null) {
-            throw ValidationException::withMessages(['quote' => rtrim(ucfirst($part->name)." {$wrong}", '.').'.']);
+            throw Refused::because(['quote' => rtrim(ucfirst($part->name)." {$wrong}", '.').'.']);
         }
 
         return $priced;
@@ -134,13 +134,13 @@ final class IssueQuote
     /**
      * The customer's answer: once given it stands.
      *
-     * @throws ValidationException where the quote has lapsed or was answered
+     * @throws Refused where the quote has lapsed or was answered
      */
     public static function answer(Quote $quote, bool $accepted, string $name): void
     {
         $today = ShopClock::today()->toDateString();
         if (! $quote->isOpen($today)) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'name' => "Quote {$quote->number} is {$quote->stateWords($today)}; make another.",
             ]);
         }

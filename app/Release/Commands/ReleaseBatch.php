@@ -7,12 +7,12 @@ namespace App\Release\Commands;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Release\Models\Release;
 use App\Release\Queries\BatchRecord;
 use App\Release\Queries\ReleaseCheck;
 use App\ShopFloor\Commands\MoveBatch;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** A lot leaves: signed, and its record kept as it is at that moment. */
 final class ReleaseBatch
@@ -21,17 +21,17 @@ final class ReleaseBatch
      * @param  string|null  $takenBy  who took it, where somebody did
      * @param  string|null  $signature  as drawn
      *
-     * @throws ValidationException where something stops it, or is open and nobody says why it may leave
+     * @throws Refused where something stops it, or is open and nobody says why it may leave
      */
     public function __invoke(Batch $batch, User $by, ?string $note, ?string $takenBy, ?string $signature): Release
     {
         return DB::transaction(function () use ($batch, $by, $note, $takenBy, $signature): Release {
             $check = ReleaseCheck::of($batch);
             if ($check->stops !== []) {
-                throw ValidationException::withMessages(['release' => 'Not released: '.implode(' ', $check->stops)]);
+                throw Refused::because(['release' => 'Not released: '.implode(' ', $check->stops)]);
             }
             if ($check->doubts !== [] && trim((string) $note) === '') {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'note' => 'Note is empty; there are open points, so write why it may leave.',
                 ]);
             }

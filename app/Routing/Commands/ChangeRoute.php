@@ -15,12 +15,12 @@ use Aenum\Core\Units\Message;
 use App\Accounts\Models\User;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Routing\Models\PartStep;
 use App\Routing\Models\Signature;
 use App\Routing\Queries\PartRoute;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Reorders, adds and drops steps, and takes signatures under rules. */
 final class ChangeRoute
@@ -28,17 +28,17 @@ final class ChangeRoute
     /**
      * @param  string  $how up, down, drop, add or anew
      *
-     * @throws ValidationException where the step is not there any more, or none is picked
+     * @throws Refused where the step is not there any more, or none is picked
      */
     public function __invoke(Part $part, string $how, ?int $at, ?StepKind $kind): void
     {
         $steps = PartRoute::of($part)->steps;
         $last = count($steps) - 1;
         if ($how !== 'anew' && ($at === null || $at < 0 || $at > $last)) {
-            throw ValidationException::withMessages(['at' => 'That step is not on the route any more; look again.']);
+            throw Refused::because(['at' => 'That step is not on the route any more; look again.']);
         }
         if ($how === 'add' && $kind === null) {
-            throw ValidationException::withMessages(['kind' => 'Step to add is not picked.']);
+            throw Refused::because(['kind' => 'Step to add is not picked.']);
         }
         $at = (int) $at;
         self::write($part, match ($how) {
@@ -83,7 +83,7 @@ final class ChangeRoute
     /**
      * @param  list<Finding>  $atTheDoor  what came up on top of the route, as the part hangs in an oven
      *
-     * @throws ValidationException where nothing came up under that rule, or it cannot be signed away
+     * @throws Refused where nothing came up under that rule, or it cannot be signed away
      */
     public function sign(Part $part, string $key, string $name, User $by, array $atTheDoor = []): Signature
     {
@@ -94,7 +94,7 @@ final class ChangeRoute
         ))[0] ?? null;
         if ($rule === null || $rule->severity !== Severity::Sign || $fired === null) {
             $why = 'That cannot be signed for: it did not come up, or it is a stop.';
-            throw ValidationException::withMessages(['rule' => $why]);
+            throw Refused::because(['rule' => $why]);
         }
 
         return DB::transaction(fn (): Signature => Signature::query()->create([

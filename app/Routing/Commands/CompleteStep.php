@@ -10,11 +10,11 @@ use Aenum\Core\Trade\StepOutcome;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Routing\Models\StepCompletion;
 use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
-use Illuminate\Validation\ValidationException;
 
 /** Ticks steps of a batch: by a bench's log, by hand, or as somebody tells it afterwards. */
 final class CompleteStep
@@ -43,19 +43,19 @@ final class CompleteStep
     /**
      * @return StepKind what was done
      *
-     * @throws ValidationException where the step is not on the route, or closed
+     * @throws Refused where the step is not on the route, or closed
      */
     public function byHand(Batch $batch, User $by, string $key): StepKind
     {
         $walk = self::walk($batch);
         $at = $walk->position($key);
         if ($at === null || ! $walk->isOpen($at)) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'step' => 'That step is closed or not on the route any more; look again.',
             ]);
         }
         if ($walk->steps[$at]->kind->hasOwnLog()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'step' => ucfirst($walk->steps[$at]->name()).' is not ticked by hand; its own bench closes it.',
             ]);
         }

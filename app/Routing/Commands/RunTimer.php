@@ -7,15 +7,15 @@ namespace App\Routing\Commands;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Starts and stops the clocks at the benches. One clock of a step runs on a lot at a time. */
 final class RunTimer
 {
-    /** @throws ValidationException where it runs already */
+    /** @throws Refused where it runs already */
     public function start(
         Batch $batch,
         User $by,
@@ -34,7 +34,7 @@ final class RunTimer
                     ->whereNull('done_at')
                     ->exists()
             ) {
-                throw ValidationException::withMessages(['step' => "{$label} runs already on {$held->partName()}."]);
+                throw Refused::because(['step' => "{$label} runs already on {$held->partName()}."]);
             }
             $now = ShopClock::now();
             $in = fn (float $min): CarbonImmutable => $now->addMilliseconds((int) round(60000 * $min));

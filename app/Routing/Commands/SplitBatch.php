@@ -10,6 +10,7 @@ use App\Curing\Models\OvenLoadItem;
 use App\Inspection\Models\Rework;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Preparation\Models\MaskApplication;
 use App\Routing\Models\BatchEvent;
 use App\Routing\Models\StepCompletion;
@@ -18,7 +19,6 @@ use App\Routing\Queries\BatchCoats;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Splits, joins and scraps lots; no piece is ever gained or lost by it. */
 final class SplitBatch
@@ -26,7 +26,7 @@ final class SplitBatch
     /**
      * Takes pieces out of a lot into one of their own, with everything that is so of them.
      *
-     * @throws ValidationException where there are not more pieces than that
+     * @throws Refused where there are not more pieces than that
      */
     public function __invoke(Batch $batch, int $pieces, User $by, ?string $name = null): Batch
     {
@@ -34,7 +34,7 @@ final class SplitBatch
             $held = Batch::findLocked($batch->id);
             $held->mustBeOpen();
             if ($pieces < 1 || $pieces >= $held->count) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'pieces' => "Pieces is {$pieces}; allowed: 1 to ".($held->count - 1)
                         .', so that some stay in the lot.',
                 ]);
@@ -54,7 +54,7 @@ final class SplitBatch
      *
      * @return int how many lots it is now
      *
-     * @throws ValidationException where one lot holds them all
+     * @throws Refused where one lot holds them all
      */
     public function into(Batch $batch, int $each, User $by): int
     {
@@ -62,7 +62,7 @@ final class SplitBatch
             $batches = 1;
             $left = $batch->count;
             if ($each < 1 || $each >= $left) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'each' => "To a lot is {$each}; allowed: 1 to ".($left - 1).'.',
                 ]);
             }
@@ -95,7 +95,7 @@ final class SplitBatch
     /**
      * Puts a lot's pieces into another of the same part that hangs beside it.
      *
-     * @throws ValidationException where they do not hang together
+     * @throws Refused where they do not hang together
      */
     public function join(Batch $batch, Batch $into, User $by): void
     {
@@ -105,7 +105,7 @@ final class SplitBatch
             }
             [$from, $to] = [Batch::findLocked($batch->id), Batch::findLocked($into->id)];
             if ($from->id === $to->id || $from->part_id !== $to->part_id || $from->station !== $to->station) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'into' => 'Only lots of the same part that hang at the same station can be joined.',
                 ]);
             }
@@ -126,7 +126,7 @@ final class SplitBatch
     /**
      * Pieces that will not reach the customer.
      *
-     * @throws ValidationException where there are not so many
+     * @throws Refused where there are not so many
      */
     public function scrap(Batch $batch, int $pieces, User $by, string $why): void
     {
@@ -135,7 +135,7 @@ final class SplitBatch
             $held->mustBeOpen();
             self::mustBeOutside($held, 'scrapped');
             if ($pieces < 1 || $pieces > $held->count) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'scrapped' => "Scrapped is {$pieces}; allowed: 1 to {$held->count}.",
                 ]);
             }
@@ -228,7 +228,7 @@ final class SplitBatch
             fn (Rework $one): bool => $one->steps->isNotEmpty(),
         ));
         if ($of($from) !== $of($to)) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'into' => 'They were mended in different ways and carry different coats: they stay apart.',
             ]);
         }
@@ -239,12 +239,12 @@ final class SplitBatch
         $in = OvenLoadItem::query()->where('batch_id', $batch->id)->whereNull('out_at')
             ->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['planned', 'running']));
         if ($in->exists()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'lot' => ucfirst($batch->partName())." hangs in an oven load; it cannot be {$how} there.",
             ]);
         }
         if (Spraying::openOn($batch) !== null) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'lot' => ucfirst($batch->partName())." is being sprayed; it cannot be {$how} until that is logged or "
                     .'blown off.',
             ]);

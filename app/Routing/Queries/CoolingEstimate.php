@@ -13,10 +13,10 @@ use App\Curing\Models\OvenResult;
 use App\Intake\Models\Batch;
 use App\Platform\Cache\RequestMemo;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Routing\Models\LogLine;
 use Carbon\CarbonImmutable;
-use Illuminate\Validation\ValidationException;
 
 /**
  * How hot pieces out of an oven are by now: the one clock every station asks before a hand or a solvent touches them.
@@ -97,12 +97,12 @@ final readonly class CoolingEstimate
         return ShopClock::now()->lt($this->handleAt());
     }
 
-    /** @throws ValidationException where the pieces are too hot for a hand, a solvent or a gauge */
+    /** @throws Refused where the pieces are too hot for a hand, a solvent or a gauge */
     public static function refuseHot(Batch $batch, string $field, string $what): void
     {
         $clock = self::of($batch);
         if ($clock?->isHot() === true) {
-            throw ValidationException::withMessages([$field => sprintf(
+            throw Refused::because([$field => sprintf(
                 '%s is at about %s: no %s before %s, or enter a measured temperature first.',
                 ucfirst($batch->partName()),
                 Units::current()->temp($clock->celsius()),
@@ -115,13 +115,13 @@ final readonly class CoolingEstimate
     /**
      * Records what a contact or infrared thermometer reads on the metal.
      *
-     * @throws ValidationException where it neither came out of an oven lately nor in from the cold
+     * @throws Refused where it neither came out of an oven lately nor in from the cold
      */
     public static function measured(Batch $batch, User $by, float $celsius): void
     {
         $fromCold = $batch->part->traits->contains('word', PartFlag::FromCold->value);
         if (self::of($batch) === null && ! $fromCold) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'metal' => ucfirst($batch->partName()).' has not been in an oven in the last '.self::COLD_AFTER_H.' h.',
             ]);
         }

@@ -9,9 +9,9 @@ use Aenum\Core\Preparation\Racking\Rack;
 use App\Accounts\Models\Shop;
 use App\Catalog\Models\Oven;
 use App\Intake\Models\Batch;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Support\Collection;
-use Illuminate\Validation\ValidationException;
 
 /** Whether a load fits an oven: room for the racks, on a rail that carries them. A busy oven is planned for too. */
 final class OvenCapacity
@@ -20,7 +20,7 @@ final class OvenCapacity
      * @param  Collection<int, Batch>  $batches
      * @param  array<int, int>  $counts  pieces by lot id
      *
-     * @throws ValidationException naming what speaks against it
+     * @throws Refused naming what speaks against it
      */
     public static function orRefuse(Oven $oven, Collection $batches, array $counts): void
     {
@@ -34,7 +34,7 @@ final class OvenCapacity
         ]);
         $against = OvenSpace::against($oven->roomMm(), Shop::current()->rail_kg, array_values($hung->all()));
         if ($against !== null) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'load' => "{$oven->name} does not take this load: ".Units::current()->said($against).'.',
             ]);
         }
@@ -45,7 +45,7 @@ final class OvenCapacity
      *
      * @param  Collection<int, Batch>  $batches
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     private static function weighed(Collection $batches): void
     {
@@ -53,7 +53,7 @@ final class OvenCapacity
         if ($not !== null) {
             $why = ucfirst($not->partName()).' is not weighed, or its area is not known; write both down on the part '
                 .'or its bench first. No bake is worked out from a guess.';
-            throw ValidationException::withMessages(['load' => $why]);
+            throw Refused::because(['load' => $why]);
         }
     }
 }

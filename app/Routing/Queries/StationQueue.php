@@ -10,7 +10,6 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection as Rows;
 
 /** What hangs at a bench, and which lot is in hand: the one asked for, or the most pressing. */
@@ -78,13 +77,15 @@ final readonly class StationQueue
         return $this->batches->toBase()->groupBy(fn (Batch $batch): int => $batch->part->job_id)->values();
     }
 
-    public static function at(Station $station, Request $request): self
+    /**
+     * Reads the batches at a station. In hand is the batch asked for, else the first of the part asked for, else the
+     * most urgent one.
+     */
+    public static function at(Station $station, int $batchId = 0, int $partId = 0): self
     {
         $batches = Batch::hanging()->where('batches.station', $station)->with(self::NEEDS)->get();
         $batches->each(fn (Batch $batch) => $batch->part->knit());
-        $asked = (int) $request->integer('lot', (int) session()->getOldInput('batch_id', 0));
-        $ofPart = (int) $request->integer('part');
-        $batch = $batches->firstWhere('id', $asked) ?? $batches->firstWhere('part_id', $ofPart) ?? $batches->first();
+        $batch = $batches->firstWhere('id', $batchId) ?? $batches->firstWhere('part_id', $partId) ?? $batches->first();
         $batch?->load(self::IN_HAND);
         $batch?->part->knit();
         $route = $batch === null ? null : PartRoute::of($batch->part, $batch);

@@ -7,12 +7,12 @@ namespace App\Scheduling\Commands;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Scheduling\Models\Absence;
 use App\Scheduling\Models\CalendarFeed;
 use App\Scheduling\Models\SchedulingPreference;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** What people say to the plan: this first, not today, she does it; somebody goes home; a calendar wants to read it. */
 final class ChangeDay
@@ -27,8 +27,7 @@ final class ChangeDay
         User $by,
         ?int $who = null,
         ?CarbonImmutable $not = null,
-    ): SchedulingPreference
-    {
+    ): SchedulingPreference {
         $batch->mustBeOpen();
 
         return DB::transaction(function () use ($batch, $kind, $by, $who, $not): SchedulingPreference {
@@ -54,12 +53,12 @@ final class ChangeDay
     /**
      * Somebody is away.
      *
-     * @throws ValidationException where the end is not after the beginning
+     * @throws Refused where the end is not after the beginning
      */
     public static function away(User $who, CarbonImmutable $from, CarbonImmutable $to, User $by): Absence
     {
         if ($to->lte($from)) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'until' => 'Back at is '.ShopClock::time($to).'; allowed: a moment after '.ShopClock::time($from).'.',
             ]);
         }

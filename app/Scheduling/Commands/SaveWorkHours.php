@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Scheduling\Commands;
 
+use App\Platform\Errors\Refused;
 use App\Scheduling\Models\WorkHours;
 use Illuminate\Support\Collection;
-use Illuminate\Validation\ValidationException;
 
 /** Hours of a week as a person writes them: "7:30-12:00, 13:00-17:00". */
 final class SaveWorkHours
@@ -18,7 +18,7 @@ final class SaveWorkHours
      * @param  array<int, string>  $weekdays
      * @return list<array{int, int, int}> weekday, from, to, min
      *
-     * @throws ValidationException naming the day
+     * @throws Refused naming the day
      */
     public static function read(array $typed, array $weekdays): array
     {
@@ -38,7 +38,7 @@ final class SaveWorkHours
             }
         }
 
-        return $wrong === [] ? $rows : throw ValidationException::withMessages($wrong);
+        return $wrong === [] ? $rows : throw Refused::because($wrong);
     }
 
     /** @return array{int, int}|null */

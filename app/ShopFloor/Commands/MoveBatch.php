@@ -10,6 +10,7 @@ use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Job;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Commands\RunTimer;
 use App\Routing\Models\BatchEvent;
@@ -17,12 +18,11 @@ use App\Routing\Queries\PartPolicies;
 use App\Routing\Queries\RoutingProgress;
 use App\ShopFloor\Queries\TransferGuard;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Signs work on a lot at a station, and hangs it at another. Every line of the history is kept. */
 final class MoveBatch
 {
-    /** @throws ValidationException where the lot was moved by someone else meanwhile, or is closed */
+    /** @throws Refused where the lot was moved by someone else meanwhile, or is closed */
     public function sign(Batch $batch, User $by, ?string $note, Station $seenAt): void
     {
         DB::transaction(fn () => self::write($this->held($batch, $seenAt), $by, 'signed', $seenAt, $note));
@@ -32,7 +32,7 @@ final class MoveBatch
      * @param  StepAnswers|null  $answers  what became of the steps it leaves behind; null where nobody was asked
      * @param  string|null  $because  what was written beside the signature, where the move itself has no note
      *
-     * @throws ValidationException
+     * @throws Refused
      */
     public function send(
         Batch $batch,
@@ -47,7 +47,7 @@ final class MoveBatch
             $held = $this->held($batch, $seenAt);
             if ($to === $seenAt) {
                 $why = ucfirst($held->partName())." already hangs at {$to->label()}.";
-                throw ValidationException::withMessages(['to' => $why]);
+                throw Refused::because(['to' => $why]);
             }
             // What is told is looked at as well: steel said to be blasted this morning may stand too long by now.
             $answers?->write($held, $by);
@@ -64,14 +64,14 @@ final class MoveBatch
             $open = $walk->passed($seenAt, $to);
             if ($open !== []) {
                 $names = implode(', ', array_map(fn (int $n): string => $walk->steps[$n]->name(), $open));
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'undone' => ucfirst($held->partName())." would leave {$names} undone; say what happened.",
                 ]);
             }
             $isBack = $seenAt->isAfter($to) && ! $walk->leadsTo($to);
             if ($isBack && trim((string) $note) === '') {
                 $why = 'Note is empty; sending back to where the route has nothing open needs a reason in a few words.';
-                throw ValidationException::withMessages(['note' => $why]);
+                throw Refused::because(['note' => $why]);
             }
             (new RunTimer())->stopAll($held, $by);
             self::write($held, $by, $isBack ? 'sent_back' : 'sent_on', $to, $note);
@@ -79,7 +79,7 @@ final class MoveBatch
         });
     }
 
-    /** @throws ValidationException where something of its route is open */
+    /** @throws Refused where something of its route is open */
     public function release(Batch $batch, User $by, ?string $note): void
     {
         DB::transaction(function () use ($batch, $by, $note): void {
@@ -87,7 +87,7 @@ final class MoveBatch
             $walk = RoutingProgress::of($held)->walk;
             if ($walk->undone() !== []) {
                 $names = array_map(fn (int $n): string => $walk->steps[$n]->name(), $walk->undone());
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'release' => 'Not released: '.implode(', ', $names).' still open.',
                 ]);
             }
@@ -98,7 +98,7 @@ final class MoveBatch
         });
     }
 
-    /** @throws ValidationException */
+    /** @throws Refused */
     public function decline(Job $job, User $by, string $reason): void
     {
         DB::transaction(function () use ($job, $by, $reason): void {
@@ -127,13 +127,13 @@ final class MoveBatch
         $held = Batch::findLocked($batch->id);
         $held->part->setRelation('job', $job);
         if (! $job->isOpen()) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'station' => "Job {$job->number} is closed; its history cannot be added to.",
             ]);
         }
         $held->mustBeOpen();
         if ($held->station !== $seenAt) {
-            throw ValidationException::withMessages([
+            throw Refused::because([
                 'station' => ucfirst($held->partName())." of job {$job->number} was moved to "
                     ."{$held->station->label()} meanwhile; look again before you sign.",
             ]);

@@ -15,12 +15,12 @@ use Aenum\Core\Trade\Station;
 use App\Accounts\Models\Shop;
 use App\Intake\Models\Part;
 use App\Intake\Models\PartTrait;
+use App\Platform\Errors\Refused;
 use App\Preparation\Commands\SetRack;
 use App\Routing\Commands\ChangeRoute;
 use App\Routing\Queries\PartRoute;
 use App\ShopFloor\ViewModels\RemedyButton;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** The remedies of a blocking rule, offered for one part and applied to it. */
 final readonly class Remedies
@@ -69,7 +69,7 @@ final readonly class Remedies
         return $buttons ?: [self::link($part, Remedy::ChangePart)];
     }
 
-    /** @throws ValidationException where the remedy does not fit the part any more */
+    /** @throws Refused where the remedy does not fit the part any more */
     public static function apply(Part $part, string $rule, string $remedy): void
     {
         $asked = self::rule($rule);
@@ -196,7 +196,7 @@ final readonly class Remedies
 
     private static function gone(): never
     {
-        throw ValidationException::withMessages([
+        throw Refused::because([
             'remedy' => 'That remedy does not fit this part any more; look again.',
         ]);
     }

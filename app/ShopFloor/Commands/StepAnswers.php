@@ -8,12 +8,12 @@ use Aenum\Core\Trade\StepOutcome;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Preparation\Commands\BareSteelTimer;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
-use Illuminate\Validation\ValidationException;
 
 /** What somebody says became of the steps a lot leaves behind undone. */
 final readonly class StepAnswers
@@ -29,7 +29,7 @@ final readonly class StepAnswers
      * @param  array<array-key, mixed>  $typed  by step key: what, who, at (in the shop's time), why; under "all" what
      *                                          holds for those that say nothing themselves
      *
-     * @throws ValidationException naming each field that lacks something
+     * @throws Refused naming each field that lacks something
      */
     public static function read(array $typed): self
     {
@@ -67,7 +67,7 @@ final readonly class StepAnswers
             ];
         }
         if ($wrong !== []) {
-            throw ValidationException::withMessages($wrong);
+            throw Refused::because($wrong);
         }
 
         return new self($byStep);

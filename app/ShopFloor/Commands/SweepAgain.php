@@ -11,24 +11,24 @@ use Aenum\Core\Trade\StepKind;
 use App\Accounts\Models\User;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
+use App\Platform\Errors\Refused;
 use App\Preparation\Commands\BareSteelTimer;
 use App\Routing\Commands\ChangeRoute;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /**
  * Steel that stood bare too long goes back to the nozzle: a sweep-blast before the first coat, and its lot to Blast.
  */
 final class SweepAgain
 {
-    /** @throws ValidationException where its clock has not run over */
+    /** @throws Refused where its clock has not run over */
     public function __invoke(Batch $batch, User $by): void
     {
         if (BareSteelTimer::overrun($batch) === null) {
-            throw ValidationException::withMessages(['clock' => "{$batch->partName()} has not stood bare too long."]);
+            throw Refused::because(['clock' => "{$batch->partName()} has not stood bare too long."]);
         }
         $this->because($batch, $by, 'Bare steel past its time');
     }

@@ -14,6 +14,7 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLoadItem;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use App\Preparation\Commands\BareSteelTimer;
 use App\Preparation\Queries\LatestAir;
@@ -25,7 +26,6 @@ use App\Routing\Queries\PartFloorConditions;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use App\Routing\ViewModels\BatchPause;
-use Illuminate\Validation\ValidationException;
 
 /** What keeps a lot where it hangs: what the book says at this moment, a load it is in, a dwell that runs. */
 final class TransferGuard
@@ -33,7 +33,7 @@ final class TransferGuard
     /**
      * @param  string|null  $why  what was written beside the signature
      *
-     * @throws ValidationException naming what keeps it
+     * @throws Refused naming what keeps it
      */
     public static function orRefuse(Batch $batch, Station $from, Station $to, ?string $why): void
     {
@@ -81,7 +81,7 @@ final class TransferGuard
             if ($pin->isAsked()) {
                 $why = "{$batch->partName()}: pin {$pin->number} asks the owner: ".rtrim($pin->note ?? '?', '?').
                     '? Write the answer down at its pin first.';
-                throw ValidationException::withMessages(['answer' => $why]);
+                throw Refused::because(['answer' => $why]);
             }
         }
     }
@@ -151,14 +151,14 @@ final class TransferGuard
         if ($silent) {
             $says = $units->said($finding->evidence);
             $why = "Note is empty; {$says}, so write why it goes on all the same, or wait.";
-            throw ValidationException::withMessages(['note' => $why]);
+            throw Refused::because(['note' => $why]);
         }
     }
 
     /**
      * Nothing leaves a running oven, nor a load that is planned for one.
      *
-     * @throws ValidationException where it is in one
+     * @throws Refused where it is in one
      */
     public static function outOfTheOven(Batch $batch): void
     {
@@ -170,7 +170,7 @@ final class TransferGuard
                 ? 'is in the oven; pull that load first.'
                 : 'hangs in a load that is planned; take that load down first.';
             $why = ucfirst($batch->partName())." of job {$batch->part->job->number} {$first}";
-            throw ValidationException::withMessages(['load' => $why]);
+            throw Refused::because(['load' => $why]);
         }
     }
 
@@ -179,7 +179,7 @@ final class TransferGuard
     {
         if (Spraying::openOn($batch) !== null) {
             $why = ucfirst($batch->partName()).' is being sprayed; log that powder is on, or blow it off first.';
-            throw ValidationException::withMessages(['spraying' => $why]);
+            throw Refused::because(['spraying' => $why]);
         }
     }
 
@@ -194,7 +194,7 @@ final class TransferGuard
             ? BatchPause::of(RoutingProgress::of($batch))?->holds()
             : "{$last->label} runs until ".ShopClock::time($last->due_at);
         if ($says !== null) {
-            throw ValidationException::withMessages(['note' => "Note is empty; {$says}, so write why it moves on."]);
+            throw Refused::because(['note' => "Note is empty; {$says}, so write why it moves on."]);
         }
     }
 }

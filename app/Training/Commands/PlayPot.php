@@ -11,10 +11,10 @@ use Aenum\Core\Training\Pot;
 use Aenum\Core\Training\PotMove;
 use App\Accounts\Models\User;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Errors\Refused;
 use App\Training\Models\PracticeRun;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** A person's go at the practice pot. Only the moves are kept; the pot is played from them. */
 final class PlayPot
@@ -42,7 +42,7 @@ final class PlayPot
         });
     }
 
-    /** @throws ValidationException where it is over */
+    /** @throws Refused where it is over */
     public function move(Exercise $exercise, User $by, PotMove $move): void
     {
         DB::transaction(function () use ($exercise, $by, $move): void {
@@ -51,7 +51,7 @@ final class PlayPot
                 $last === null || $last->ended_at !== null ? $this->start($exercise, $by)->id : $last->id,
             );
             if (count($run->moves) >= self::MOST_MOVES) {
-                throw ValidationException::withMessages([
+                throw Refused::because([
                     'move' => 'That is '.self::MOST_MOVES.' moves; begin again.',
                 ]);
             }

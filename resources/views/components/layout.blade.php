@@ -2,7 +2,7 @@
 @use('App\Accounts\Http\Middleware\SharedTablet')
 @use('App\Accounts\Models\Shop')
 @use('App\Platform\Clock\ShopClock')
-@use('App\Routing\BlockedByRules')
+@use('App\Routing\Http\BlockedNotice')
 @props(['title', 'at' => null, 'rail' => []])
 @php($user = auth()->user())
 @php($zone = Shop::current()->timezone)
@@ -138,7 +138,7 @@
                             <li>{{ $message }}</li>
                         @endforeach
                     </ul>
-                    @php($blocked = BlockedByRules::remembered())
+                    @php($blocked = BlockedNotice::flashed())
                     @foreach ($blocked['rules'] ?? [] as $rule)
                         <x-remedies :part="$blocked['part']" :rule="$rule" />
                     @endforeach

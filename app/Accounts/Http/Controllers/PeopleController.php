@@ -6,6 +6,7 @@ namespace App\Accounts\Http\Controllers;
 
 use App\Accounts\Commands\OneTimeCode;
 use App\Accounts\Commands\RevokeAccess;
+use App\Accounts\Http\Middleware\SharedTablet;
 use App\Accounts\Models\Shop;
 use App\Accounts\Models\Tablet;
 use App\Accounts\Models\User;
@@ -29,7 +30,7 @@ final class PeopleController
         return view('house.people', [
             'people' => User::query()->orderByDesc('active')->orderBy('name')->get(),
             'tablets' => Tablet::query()->whereNull('withdrawn_at')->orderBy('name')->get(),
-            'here' => Tablet::from($request),
+            'here' => SharedTablet::tablet($request),
         ]);
     }
 

@@ -8,7 +8,6 @@ use App\Accounts\Commands\OneTimeCode;
 use App\Accounts\Commands\Sessions;
 use App\Accounts\Http\Middleware\SharedTablet;
 use App\Accounts\Models\Shop;
-use App\Accounts\Models\Tablet;
 use App\Accounts\Models\User;
 use App\Platform\Demo\DemoSignIns;
 use App\Platform\Security\DummyHash;
@@ -34,9 +33,9 @@ final class SignInController
 
     public function show(Request $request): View|RedirectResponse
     {
-        return Tablet::from($request) !== null && ! $request->has('password')
+        return SharedTablet::tablet($request) !== null && ! $request->has('password')
             ? redirect('/tablet')
-            : view('sign-in', ['demo' => DemoSignIns::shownTo($request), 'tablet' => Tablet::from($request)]);
+            : view('sign-in', ['demo' => DemoSignIns::shownTo($request), 'tablet' => SharedTablet::tablet($request)]);
     }
 
     public function signIn(Request $request): RedirectResponse
@@ -93,12 +92,12 @@ final class SignInController
     /** Ends this device's session only; on a device of one's own also "stay signed in" everywhere. */
     public function signOut(Request $request): RedirectResponse
     {
-        $isShared = $request->session()->has(SharedTablet::SESSION) || Tablet::from($request) !== null;
+        $isShared = $request->session()->has(SharedTablet::SESSION) || SharedTablet::tablet($request) !== null;
         $isShared ? Auth::logoutCurrentDevice() : Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect(Tablet::from($request) === null ? '/sign-in' : '/tablet');
+        return redirect(SharedTablet::tablet($request) === null ? '/sign-in' : '/tablet');
     }
 
     /**

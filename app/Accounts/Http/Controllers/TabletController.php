@@ -22,7 +22,7 @@ final class TabletController
 
     public function show(Request $request): View|RedirectResponse
     {
-        $tablet = Tablet::from($request);
+        $tablet = SharedTablet::tablet($request);
         $people = User::query()->where('active', true)->whereNotNull('pin')->orderBy('name')->get();
 
         return $tablet === null
@@ -32,7 +32,7 @@ final class TabletController
 
     public function signOn(Request $request): RedirectResponse
     {
-        $tablet = Tablet::from($request) ?? abort(403);
+        $tablet = SharedTablet::tablet($request) ?? abort(403);
         $in = $request->validate(
             ['who' => ['required', 'integer'], 'pin' => ['required', 'string', 'max:20']],
             ['who.*' => 'Pick your name first.', 'pin.*' => 'PIN is empty.'],

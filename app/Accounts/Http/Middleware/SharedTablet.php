@@ -19,6 +19,12 @@ final class SharedTablet
     /** The session knows which tablet it is on, and that a PIN was enough to begin it. */
     public const SESSION = 'tablet';
 
+    /** The shared tablet a request comes from; null where it comes from none. */
+    public static function tablet(Request $request): ?Tablet
+    {
+        return Tablet::withCookie($request->cookie(Tablet::COOKIE));
+    }
+
     public function handle(Request $request, Closure $next): Response
     {
         $session = $request->session();

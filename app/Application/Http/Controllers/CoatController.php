@@ -36,6 +36,7 @@ use App\Platform\Validation\MeasuredQuantity;
 use App\Preparation\Queries\LatestAir;
 use App\Routing\Commands\RunTimer;
 use App\Routing\Commands\WriteLog;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -46,6 +47,7 @@ use Illuminate\Validation\ValidationException;
 /** The coat bench: settings, passes, grams; weighed out, sprayed, looked at raw, logged. */
 final class CoatController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     /** What is turned on the whole bench. */
@@ -53,7 +55,7 @@ final class CoatController
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Coat, $request);
+        $pick = $this->queue(Station::Coat, $request);
         [$turned, $gun] = $this->turned($request);
 
         return view('stations.coat', [
@@ -75,7 +77,7 @@ final class CoatController
             'respirator' => ['accepted'],
         ], ['respirator.*' => 'Confirm that the respirator is on before the gun goes up.']);
         [$turned, $gun, $program] = $this->turned($request);
-        $board = CoatViewModel::of(StationQueue::at(Station::Coat, $this->of($request, $batch)), $turned, $gun?->id);
+        $board = CoatViewModel::of(StationQueue::at(Station::Coat, $batch->id), $turned, $gun?->id);
         if ($board === null) {
             $why = "No coat is due on {$batch->partName()} at Coat.";
             throw ValidationException::withMessages(['weighed' => $why]);
@@ -148,7 +150,7 @@ final class CoatController
             'minutes.*' => 'Minutes is not a time; allowed: above 0 to 10080.',
             'file.*' => 'The gauge\'s file is not readable; allowed: a CSV up to 2 MB.',
         ]);
-        $board = $this->board($request, $spraying);
+        $board = $this->board($spraying);
         $open = $board === null ? [] : array_filter($board->checks(), fn (array $one): bool => ! $one['ticked']);
         $left = $spraying->passesLeft();
         if (($open !== [] || $left > 0) && trim((string) ($in['note'] ?? '')) === '') {
@@ -258,19 +260,11 @@ final class CoatController
         ]);
     }
 
-    private function board(Request $request, Spraying $spraying): ?CoatViewModel
+    private function board(Spraying $spraying): ?CoatViewModel
     {
-        $pick = StationQueue::at(Station::Coat, $this->of($request, $spraying->batch));
+        $pick = StationQueue::at(Station::Coat, $spraying->batch_id);
 
         return CoatViewModel::of($pick, new CoatTurned());
-    }
-
-    private function of(Request $request, Batch $batch): Request
-    {
-        $asks = Request::create('/station/coat', 'GET', ['lot' => $batch->id]);
-        $asks->setUserResolver($request->getUserResolver());
-
-        return $asks;
     }
 
     private function lastDone(Batch $batch): ?Spraying

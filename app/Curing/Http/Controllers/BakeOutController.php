@@ -22,6 +22,7 @@ use App\Platform\Http\Controllers\RequiresUser;
 use App\Platform\Presentation\Units;
 use App\Platform\Validation\MeasuredQuantity;
 use App\Routing\Commands\WriteLog;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\StationQueue;
 use App\ShopFloor\Commands\SweepAgain;
 use Illuminate\Contracts\View\View;
@@ -35,13 +36,14 @@ use Illuminate\Validation\ValidationException;
 /** The bake-out bench: bare parts held hot enough, long enough, before they are coated. */
 final class BakeOutController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     private const LATELY = 4;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::BakeOut, $request);
+        $pick = $this->queue(Station::BakeOut, $request);
         $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job'])
             ->whereIn('status', ['planned', 'running'])->orderBy('id')->get();
         $lately = OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven'])->where('status', 'pulled')

@@ -28,9 +28,9 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Demo\SimulatedDevices;
 use App\Platform\Http\Controllers\RequiresUser;
 use App\Platform\Presentation\Units;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\PartPolicies;
 use App\Routing\Queries\RoutingProgress;
-use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,11 +41,12 @@ use Illuminate\Validation\ValidationException;
 /** The inspect bench: film, rub, lattice, gloss, colour, and a look at everything. */
 final class InspectController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Inspect, $request);
+        $pick = $this->queue(Station::Inspect, $request);
 
         return view('stations.inspect', ['pick' => $pick, 'board' => InspectViewModel::of($pick)]);
     }

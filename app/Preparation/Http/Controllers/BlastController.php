@@ -22,13 +22,13 @@ use App\Preparation\Commands\BareSteelTimer;
 use App\Preparation\Queries\LatestAir;
 use App\Routing\Commands\CompleteStep;
 use App\Routing\Commands\WriteLog;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Models\LogLine;
 use App\Routing\Queries\BatchSurface;
 use App\Routing\Queries\MediaLog;
 use App\Routing\Queries\MetalTemperature;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\ShopBlast;
-use App\Routing\Queries\StationQueue;
 use App\ShopFloor\Commands\SweepAgain;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -40,13 +40,14 @@ use Illuminate\Validation\ValidationException;
 /** The blast bench: media, air, minutes, and the clock that starts when the blast stops. */
 final class BlastController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     private const LOGGED = 5;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Blast, $request);
+        $pick = $this->queue(Station::Blast, $request);
         $part = $pick->part;
         $blast = $pick->route === null ? null : ShopBlast::bench($pick->route->plan(), $this->setting($request));
         $air = LatestAir::now();

@@ -26,9 +26,9 @@ use App\Preparation\Queries\LatestAir;
 use App\Preparation\Queries\PartMasks;
 use App\Preparation\ViewModels\RackDrawing;
 use App\Routing\Commands\CompleteStep;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\GroundReading;
-use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -39,11 +39,12 @@ use Illuminate\Validation\ValidationException;
 /** The mask and hang bench: what goes on at each pin, how it hangs, and whether it is earthed. */
 final class MaskController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::MaskAndHang, $request);
+        $pick = $this->queue(Station::MaskAndHang, $request);
         $part = $pick->part;
         $route = $pick->route;
         $rack = $part === null ? null : SetRack::of($part, $route);

@@ -15,8 +15,8 @@ use App\Platform\Presentation\Units;
 use App\Preparation\Queries\DwellTimes;
 use App\Preparation\Queries\StripOptions;
 use App\Routing\Commands\RunTimer;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\CoolingEstimate;
-use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,11 +25,12 @@ use Illuminate\Validation\ValidationException;
 /** The strip bench: the way off, its clocks, and what the other ways would cost. */
 final class StripController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Strip, $request);
+        $pick = $this->queue(Station::Strip, $request);
 
         $strip = $pick->part === null ? null : StripOptions::of($pick->part);
 

@@ -19,9 +19,9 @@ use App\Preparation\Queries\BathLog;
 use App\Preparation\Queries\LatestAir;
 use App\Routing\Commands\RunTimer;
 use App\Routing\Commands\WriteLog;
+use App\Routing\Http\ReadsBatchInHand;
 use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\PartRoute;
-use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,11 +31,12 @@ use Illuminate\Validation\ValidationException;
 /** The wash bench: the line for the part in hand, stage by stage, and the baths it goes through. */
 final class WashController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Wash, $request);
+        $pick = $this->queue(Station::Wash, $request);
         $plan = $pick->route?->plan();
         $line = $plan === null ? null : WashLine::for($plan);
         $asked = (string) $request->string('bath');

@@ -10,7 +10,7 @@ use App\Platform\Http\Controllers\RequiresUser;
 use App\Preparation\Queries\PartMasks;
 use App\Release\Commands\ReleaseBatch;
 use App\Release\Queries\ReleaseCheck;
-use App\Routing\Queries\StationQueue;
+use App\Routing\Http\ReadsBatchInHand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,11 +18,12 @@ use Illuminate\Http\Request;
 /** The release bench: counted, looked at, signed, handed over. */
 final class ReleaseController
 {
+    use ReadsBatchInHand;
     use RequiresUser;
 
     public function show(Request $request): View
     {
-        $pick = StationQueue::at(Station::Release, $request);
+        $pick = $this->queue(Station::Release, $request);
 
         return view('stations.release', [
             'pick' => $pick,

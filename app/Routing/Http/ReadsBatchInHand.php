@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Routing\Http;
+
+use Aenum\Core\Trade\Station;
+use App\Routing\Queries\StationQueue;
+use Illuminate\Http\Request;
+
+/** Reads which batch a station page is about: the one asked for, or the one of a form that came back. */
+trait ReadsBatchInHand
+{
+    private function queue(Station $station, Request $request): StationQueue
+    {
+        return StationQueue::at(
+            $station,
+            (int) $request->integer('lot', (int) $request->old('batch_id', '0')),
+            (int) $request->integer('part'),
+        );
+    }
+}
