@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Cli;
 
+use Aenum\Core\Scheduling\Infeasible;
 use Aenum\Core\Units\InvalidInput;
 
 /** The core on the command line: JSON in, JSON out; a refusal is one line and exit code 2. */
@@ -34,7 +35,7 @@ final readonly class Console
     {
         try {
             $answer = $this->answer(Arguments::of($words));
-        } catch (InvalidInput $e) {
+        } catch (InvalidInput|Infeasible $e) {
             ($this->err)($e->getMessage()."\n");
 
             return 2;

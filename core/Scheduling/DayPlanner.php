@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Scheduling;
 
-use Aenum\Core\Units\InvalidInput;
-
 /**
  * Makes a plan of a day: jobs are put in by several orders, first due first among them; then some are taken out and put
  * back another way, again and again. What is better is kept, and at first what is a little worse. Where there was a
@@ -85,7 +83,7 @@ final class DayPlanner
      *
      * @param  int  $seed  of the search's chance
      *
-     * @throws InvalidInput naming the job and step that cannot be held
+     * @throws Infeasible naming the job and step that cannot be held
      */
     public static function plan(ShopDay $day, Budget $budget, int $seed = 1): DayPlan
     {

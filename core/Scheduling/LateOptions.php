@@ -28,7 +28,7 @@ final class LateOptions
         foreach (self::tries($day, $key) as [$kind, $minutes, $other, $watch]) {
             try {
                 $ways[] = self::tried($plan, $key, $kind, $minutes, DayPlanner::plan($other, $budget()), $watch);
-            } catch (InvalidInput) {
+            } catch (Infeasible) {
                 continue;
             }
         }

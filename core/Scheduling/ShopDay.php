@@ -38,7 +38,8 @@ final readonly class ShopDay
      * @param  list<PlacedStep>  $begun  only job, step, on, who and from are read
      * @param  list<PlacedStep>  $before
      *
-     * @throws InvalidInput naming what names nothing, and what can never be held
+     * @throws InvalidInput naming a key that does not exist
+     * @throws Infeasible naming a step that can never be held
      */
     public static function of(
         DayObjective $aim,
@@ -139,30 +140,28 @@ final readonly class ShopDay
      */
     private function mustStand(DayJob $job, DayStep $step, array $machines): void
     {
-        $place = "job {$job->key}, step {$step->key},";
+        $cannot = fn (string $why, string $allowed): Infeasible => new Infeasible($job->key, $step->key, $why, $allowed);
         $on = array_map(fn (string $key): DayMachine => $machines[$key], $step->on);
         $longest = max([0.0, ...array_map(fn (DayMachine $machine): float => $machine->open->longest(), $on)]);
         if ($step->minutes > $longest) {
-            throw InvalidInput::unreadable(
-                $place,
+            throw $cannot(
                 "takes {$step->minutes} min, longer than any span its machines are open",
                 "at most {$longest} min",
             );
         }
         $room = max([0.0, ...array_map(fn (DayMachine $m): float => $m->isOven() ? $m->room : INF, $on)]);
         if ($step->room > $room) {
-            throw InvalidInput::unreadable($place, "wants room {$step->room}", "at most {$room}");
+            throw $cannot("wants room {$step->room}", "at most {$room}");
         }
         foreach ($step->takes as $means => $count) {
             if ($count > $this->means[$means]) {
-                throw InvalidInput::unreadable($place, "takes {$count} {$means}", "at most {$this->means[$means]}");
+                throw $cannot("takes {$count} {$means}", "at most {$this->means[$means]}");
             }
         }
         $able = array_filter($this->people, fn (DayPerson $p): bool => in_array($step->who, $p->can, true));
         $there = $able === [] ? 0.0 : max(array_map(fn (DayPerson $p): float => $p->open->longest(), $able));
         if ($this->people !== [] && $step->handsMin > 0 && ($able === [] || $step->handsMin > $there)) {
-            throw InvalidInput::unreadable(
-                $place,
+            throw $cannot(
                 $able === [] ? "wants {$step->who}, which nobody can" : "takes hands for {$step->handsMin} min",
                 $able === [] ? 'a person who can' : "at most {$there} min, as long as anyone is there at a stretch",
             );

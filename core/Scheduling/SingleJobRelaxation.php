@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Scheduling;
 
-use Aenum\Core\Units\InvalidInput;
-
 /** How early every step could be, had its job the shop to itself; no plan has any of them earlier. */
 final readonly class SingleJobRelaxation
 {
@@ -125,14 +123,15 @@ final readonly class SingleJobRelaxation
     }
 
     /** Why a job could not be put anywhere, by its step. */
-    public function refusal(int $job): InvalidInput
+    public function refusal(int $job): Infeasible
     {
         $day = $this->day;
         $key = $day->day->jobs[$job]->key;
         for ($step = $day->first[$job]; $step <= $day->last[$job]; $step++) {
             if ($this->from[$step] === INF) {
-                return InvalidInput::unreadable(
-                    "job {$key}, step {$day->key[$step]},",
+                return new Infeasible(
+                    $key,
+                    $day->key[$step],
                     'finds no time when a machine for it and hands for it are there at once',
                     'hours that hold it',
                 );
@@ -140,16 +139,18 @@ final readonly class SingleJobRelaxation
         }
         $table = new Timetable($day);
         if ($table->put($job, new PlacementPreference())) {
-            return InvalidInput::unreadable(
-                "job {$key}, step {$day->key[$day->last[$job]]},",
+            return new Infeasible(
+                $key,
+                $day->key[$day->last[$job]],
                 'finds no time beside the other jobs before everything shuts',
                 'more hours, or fewer jobs',
             );
         }
         $step = $this->tightest($job);
 
-        return InvalidInput::unreadable(
-            "job {$key}, step {$day->key[$step]},",
+        return new Infeasible(
+            $key,
+            $day->key[$step],
             "begins more than {$day->waitMax[$step - 1]} min after {$day->key[$step - 1]} in every order there is",
             'hours or a wait_max that let it follow in time',
         );

@@ -10,10 +10,10 @@ use Aenum\Core\Scheduling\DayJob;
 use Aenum\Core\Scheduling\DayPlan as Planned;
 use Aenum\Core\Scheduling\DayPlanner;
 use Aenum\Core\Scheduling\DayStep;
+use Aenum\Core\Scheduling\Infeasible;
 use Aenum\Core\Scheduling\PlacedStep;
 use Aenum\Core\Scheduling\ShopDay;
 use Aenum\Core\Scheduling\SingleJobRelaxation;
-use Aenum\Core\Units\InvalidInput;
 use App\Accounts\Models\User;
 use App\Catalog\Models\Bench;
 use App\Catalog\Models\Oven;
@@ -88,12 +88,12 @@ final class PlanDay
         [$day] = SingleJobRelaxation::withoutHopeless($day);
         try {
             return DayPlanner::plan($day, $budget);
-        } catch (InvalidInput) {
+        } catch (Infeasible) {
             [$day] = SingleJobRelaxation::withoutRunning($day);
         }
         try {
             return DayPlanner::plan($day, $budget->again(self::AT_LEAST));
-        } catch (InvalidInput) {
+        } catch (Infeasible) {
             $without = fn (DayJob $job): DayJob => $job->withSteps(
                 array_map(fn (DayStep $step): DayStep => $step->withoutWindow(), $job->steps),
             );

@@ -7,8 +7,8 @@ namespace App\Scheduling\Queries;
 use Aenum\Core\Scheduling\CycleTime;
 use Aenum\Core\Scheduling\DayPlan as Planned;
 use Aenum\Core\Scheduling\DayStep;
+use Aenum\Core\Scheduling\Infeasible;
 use Aenum\Core\Scheduling\SingleJobRelaxation;
-use Aenum\Core\Units\InvalidInput;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
@@ -58,7 +58,7 @@ final readonly class WhatIf
         DB::beginTransaction();
         try {
             return self::tried($standing, $like, $count, $due);
-        } catch (InvalidInput) {
+        } catch (Infeasible) {
             return new self(null, null, [], null, 0, null);
         } finally {
             DB::rollBack();

@@ -16,6 +16,7 @@ use Aenum\Core\Scheduling\DayPlan;
 use Aenum\Core\Scheduling\DayPlanner;
 use Aenum\Core\Scheduling\DayStep;
 use Aenum\Core\Scheduling\DelayCause;
+use Aenum\Core\Scheduling\Infeasible;
 use Aenum\Core\Scheduling\MachineKind;
 use Aenum\Core\Scheduling\PackedDay;
 use Aenum\Core\Scheduling\PlacedStep;
@@ -24,7 +25,6 @@ use Aenum\Core\Scheduling\ShopDay;
 use Aenum\Core\Scheduling\SingleJobRelaxation;
 use Aenum\Core\Scheduling\Spans;
 use Aenum\Core\Scheduling\Timetable;
-use Aenum\Core\Units\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -209,7 +209,7 @@ final class DayPlannerTest extends TestCase
             try {
                 DayPlanner::plan($make(), Budget::moves(3));
                 self::fail($says);
-            } catch (InvalidInput $e) {
+            } catch (Infeasible $e) {
                 self::assertStringContainsString($says, $e->getMessage());
             }
         }
