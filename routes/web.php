@@ -69,9 +69,10 @@ Route::get('/health', HealthController::class)->withoutMiddleware('web');
 Route::get('/trust', [TrustController::class, 'show'])->withoutMiddleware('web');
 Route::get('/trust/certificate', [TrustController::class, 'certificate'])->withoutMiddleware('web');
 
-foreach (array_keys(LegacyPathController::SEGMENTS) as $segment) {
-    Route::any("/{$segment}/{rest?}", LegacyPathController::class)->where('rest', '[A-Za-z0-9/_-]{1,100}')
-        ->withoutMiddleware('web');
+Route::any('/{moved}/{rest?}', LegacyPathController::class)->where('moved', LegacyPathController::SEGMENTS)
+    ->where('rest', '[A-Za-z0-9/_-]{1,100}')->withoutMiddleware('web');
+foreach (LegacyPathController::PATHS as $path) {
+    Route::any("/{$path}", LegacyPathController::class)->where('id', '[0-9]{1,9}')->withoutMiddleware('web');
 }
 
 // Who a tablet's pages are from, and the mark their forms carry now: asked before what waited there is sent.

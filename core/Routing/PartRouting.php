@@ -15,8 +15,7 @@ final readonly class PartRouting
         public JobFacts $facts,
         public array $steps,
         public FloorConditions $floor = new FloorConditions(),
-    )
-    {
+    ) {
     }
 
     /** The same plan with what is so on the floor. */

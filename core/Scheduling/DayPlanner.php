@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Scheduling;
 
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
 /**
  * Makes a plan of a day: jobs are put in by several orders, first due first among them; then some are taken out and put
  * back another way, again and again. What is better is kept, and at first what is a little worse. Where there was a
@@ -56,7 +59,7 @@ final class DayPlanner
 
     private Timetable $table;
 
-    private Dice $dice;
+    private Randomizer $random;
 
     /** @var list<float> job => minutes of its steps and waits */
     private array $work = [];
@@ -68,7 +71,7 @@ final class DayPlanner
     {
         $this->packed = new PackedDay($day);
         $this->alone = SingleJobRelaxation::in($this->packed);
-        $this->dice = new Dice($seed);
+        $this->random = new Randomizer(new Xoshiro256StarStar($seed));
         $this->table = new Timetable($this->packed);
         foreach ($this->packed->first as $job => $first) {
             $last = $this->packed->last[$job];
@@ -156,7 +159,7 @@ final class DayPlanner
 
     private function asPlainShop(Budget $budget, float $bound): void
     {
-        $from = (new PlainShop($this->packed, $this->dice))->search($this->table, $budget, $bound);
+        $from = (new PlainShop($this->packed, $this->random))->search($this->table, $budget, $bound);
         $best = new Timetable($this->packed);
         for ($job = 0; $job < $this->packed->jobs; $job++) {
             $places = [];
@@ -243,7 +246,7 @@ final class DayPlanner
         while (! $plain && $this->work !== [] && ! $this->isPerfect($best) && $budget->another()) {
             $was = clone $this->table;
             $heat = $hot * (1 - $budget->share()) ** 2 * fmod($best, self::NOWHERE * self::LATE);
-            $limit = $now - $heat * log(max(1e-9, $this->dice->share()));
+            $limit = $now - $heat * log(max(1e-9, $this->share()));
             $cost = $this->shake($limit) ? $this->cost() : INF;
             if ($cost >= $limit) {
                 $this->table = $was;
@@ -284,13 +287,13 @@ final class DayPlanner
         foreach ($this->sorted(array_keys($gone)) as $job) {
             if (
                 $this->before === [] ||
-                $this->dice->share() < 0.5 ||
+                $this->share() < 0.5 ||
                 ! $this->wasPlanned($job) ||
                 ! $this->table->keep($job, $this->before)
             ) {
                 $this->table->put(
                     $job,
-                    new PlacementPreference((float) $this->dice->below(3), 0.7 * $this->dice->below(3)),
+                    new PlacementPreference((float) $this->random->getInt(0, 2), 0.7 * $this->random->getInt(0, 3 - 1)),
                 );
             }
             $late += $this->late($job);
@@ -329,26 +332,26 @@ final class DayPlanner
     private function pick(): array
     {
         $day = $this->packed;
-        $size = 1 + (int) (min(self::MOST_OUT, $day->jobs) * $this->dice->share());
+        $size = 1 + (int) (min(self::MOST_OUT, $day->jobs) * $this->share());
         $one = $this->pickOne();
         $out = [$one => true];
-        if ($this->dice->share() < self::ANYWHERE) {
+        if ($this->share() < self::ANYWHERE) {
             while (count($out) < $size) {
-                $out[$this->dice->below($day->jobs)] = true;
+                $out[$this->random->getInt(0, $day->jobs - 1)] = true;
             }
 
             return array_keys($out);
         }
         $end = $this->table->to[$day->last[$one]];
         $over = $end === INF ? 0.0 : $end - ($end > $day->due[$one] ? $day->due[$one] : $day->ready[$one]);
-        $back = $this->dice->share() < self::WHERE_IT_SHOULD_BE ? 1.3 * $over * $this->dice->share() : 0.0;
+        $back = $this->share() < self::WHERE_IT_SHOULD_BE ? 1.3 * $over * $this->share() : 0.0;
         for ($tries = 0; count($out) < $size && $tries < 4 * $size; $tries++) {
             $jobs = array_keys($out);
-            $job = $this->dice->share() < 0.7 ? $one : $jobs[$this->dice->below(count($jobs))];
-            $step = $day->first[$job] + $this->dice->below($day->last[$job] - $day->first[$job] + 1);
+            $job = $this->share() < 0.7 ? $one : $jobs[$this->random->getInt(0, count($jobs) - 1)];
+            $step = $day->first[$job] + $this->random->getInt(0, $day->last[$job] - $day->first[$job]);
             $at = $this->table->on[$step] >= 0 ? $this->table->from[$step] - $back : $this->soonest($step);
             $there = $this->table->around($step, $at, 2);
-            $there === [] || $out[$day->job[$there[$this->dice->below(count($there))]]] = true;
+            $there === [] || $out[$day->job[$there[$this->random->getInt(0, count($there) - 1)]]] = true;
         }
 
         return array_keys($out);
@@ -369,7 +372,7 @@ final class DayPlanner
     /** A late job, the more likely the later; or any. */
     private function pickOne(): int
     {
-        if ($this->day->aim === DayObjective::Due && $this->dice->share() < self::BY_LATENESS) {
+        if ($this->day->aim === DayObjective::Due && $this->share() < self::BY_LATENESS) {
             $late = [];
             for ($job = 0; $job < $this->packed->jobs; $job++) {
                 $much = min(1e6, $this->late($job));
@@ -377,7 +380,7 @@ final class DayPlanner
                     $late[$job] = $much + 1;
                 }
             }
-            $at = $this->dice->share() * array_sum($late);
+            $at = $this->share() * array_sum($late);
             foreach ($late as $job => $much) {
                 $at -= $much;
                 if ($at <= 0) {
@@ -386,7 +389,7 @@ final class DayPlanner
             }
         }
 
-        return $this->dice->below($this->packed->jobs);
+        return $this->random->getInt(0, $this->packed->jobs - 1);
     }
 
     /**
@@ -398,9 +401,9 @@ final class DayPlanner
     private function sorted(array $jobs): array
     {
         $by = [];
-        $way = $this->dice->below(5);
+        $way = $this->random->getInt(0, 4);
         foreach ($jobs as $job) {
-            $chance = $this->dice->share();
+            $chance = $this->share();
             $due = min(1e9, $this->packed->due[$job]);
             $weight = max(1e-3, $this->packed->weight[$job]);
             $by[$job] = match ($way) {
@@ -467,5 +470,11 @@ final class DayPlanner
         }
 
         return self::MOVED * $moved;
+    }
+
+    /** A random number from 0 to below 1; Randomizer::getFloat() comes with PHP 8.3. */
+    private function share(): float
+    {
+        return ($this->random->nextInt() >> 10) / 2 ** 53;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Scheduling;
 
+use Random\Randomizer;
+
 /**
  * Search for the least makespan where a day is no more than a job shop: every step on one machine of its own kind,
  * hands, hours, colours and windows without limit. Steps beside each other at the edges of a critical block change
@@ -41,7 +43,7 @@ final class PlainShop
     /** @var array<int, int> steps, none before one it waits for */
     private array $sorted = [];
 
-    public function __construct(private readonly PackedDay $day, private readonly Dice $dice)
+    public function __construct(private readonly PackedDay $day, private readonly Randomizer $random)
     {
         $this->before = $this->after = array_fill(0, $day->steps, -1);
         $this->head = $this->tail = array_fill(0, $day->steps, 0.0);
@@ -82,7 +84,7 @@ final class PlainShop
                 [$span, $gain, $forbidden] = [$this->sweep(), $move, []];
             } else {
                 $this->swap(...$pair);
-                $forbidden[$pair[1]][$pair[0]] = $move + self::FORBIDDEN + $this->dice->below(self::FORBIDDEN);
+                $forbidden[$pair[1]][$pair[0]] = $move + self::FORBIDDEN + $this->random->getInt(0, self::FORBIDDEN - 1);
                 $span = $this->sweep();
             }
             if ($span < $best - PackedSpans::NEAR) {
@@ -255,14 +257,14 @@ final class PlainShop
         $chosen = null;
         $least = INF;
         foreach ($pairs as $pair) {
-            $promise = $this->promise(...$pair) + 1e-3 * $this->dice->share();
+            $promise = $this->promise(...$pair) + 1e-3 * $this->share();
             $isForbidden = ($forbidden[$pair[0]][$pair[1]] ?? -1) > $move;
             if ($promise < $least && (! $isForbidden || $promise < $best - PackedSpans::NEAR)) {
                 [$least, $chosen] = [$promise, $pair];
             }
         }
 
-        return $chosen ?? ($pairs === [] ? null : $pairs[$this->dice->below(count($pairs))]);
+        return $chosen ?? ($pairs === [] ? null : $pairs[$this->random->getInt(0, count($pairs) - 1)]);
     }
 
     /** The longest path through both once they have changed places, min. */
@@ -302,8 +304,14 @@ final class PlainShop
                 }
             }
             if ($pairs !== []) {
-                $this->swap(...$pairs[$this->dice->below(count($pairs))]);
+                $this->swap(...$pairs[$this->random->getInt(0, count($pairs) - 1)]);
             }
         }
+    }
+
+    /** A random number from 0 to below 1; Randomizer::getFloat() comes with PHP 8.3. */
+    private function share(): float
+    {
+        return ($this->random->nextInt() >> 10) / 2 ** 53;
     }
 }

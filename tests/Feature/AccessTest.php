@@ -9,8 +9,11 @@ use App\DeviceApi\DeviceEndpoint;
 use App\Platform\Http\Controllers\LegacyPathController;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Route as OneRoute;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Nobody in who should not be, and nothing on a page that should not be. */
 final class AccessTest extends ShopTestCase
@@ -40,11 +43,52 @@ final class AccessTest extends ShopTestCase
             ['POST', '/faults/3/lies-on', '/defects/3/batch'],
             ['GET', '/faults?page=2', '/defects?page=2'],
             ['POST', '/colour-changes', '/color-changes'],
+            ['POST', '/coats/4/colour', '/coats/4/color'],
+            ['POST', '/powders/4/masters', '/powders/4/color-standards'],
+            ['GET', '/jobs/4/trail', '/jobs/4/history'],
+            ['GET', '/devices/door', '/devices/api'],
         ] as [$method, $then, $now]) {
             $answer = $this->call($method, $then)->assertStatus(308);
             self::assertStringEndsWith($now, (string) $answer->headers->get('Location'));
         }
         $this->get('/lots/7/..%2f..%2fetc')->assertNotFound();
+    }
+
+    public function test_every_form_and_link_of_a_view_leads_to_a_route_of_now(): void
+    {
+        $seen = $nowhere = [];
+        foreach (File::allFiles(resource_path('views')) as $view) {
+            $pattern = '~ (action|href|hx-get|hx-post)="(/[^"?#]*)~';
+            preg_match_all($pattern, $view->getContents(), $found, PREG_SET_ORDER);
+            foreach ($found as [, $is, $path]) {
+                $seen[$path] = $is;
+            }
+        }
+        foreach ($seen as $path => $is) {
+            if (preg_match('~^/(build/|favicon|manifest|parts/\{\{[^}]*\}\}/\{\{)|\{\{[^}]*$~', $path) === 0) {
+                $this->leadsSomewhere($path, $is) ? null : $nowhere[] = $path;
+            }
+        }
+        self::assertSame([], $nowhere);
+        self::assertGreaterThan(150, count($seen));
+    }
+
+    private function leadsSomewhere(string $path, string $is): bool
+    {
+        foreach (['1', 'edges', 'strip'] as $value) {
+            foreach ($is === 'action' ? ['POST', 'PUT', 'GET'] : ['GET', 'POST'] as $method) {
+                try {
+                    $at = Request::create((string) preg_replace('~\{\{.*?\}\}~', $value, $path), $method);
+                    if (Route::getRoutes()->match($at)->getActionName() !== LegacyPathController::class) {
+                        return true;
+                    }
+                } catch (HttpExceptionInterface) {
+                    continue;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function path(OneRoute $route): string

@@ -49,10 +49,10 @@ final class OvenVentilates extends Rule
         return $needed > $drawn
             ? Message::of('the load carries {powder} of powder and needs {needed} of fresh air; '
                 .'the oven draws {drawn}', [
-                'powder' => Quantity::kg($powderKg, 1),
-                'needed' => Quantity::airFlow($needed / 60),
-                'drawn' => Quantity::airFlow($drawn / 60),
-            ])
+                    'powder' => Quantity::kg($powderKg, 1),
+                    'needed' => Quantity::airFlow($needed / 60),
+                    'drawn' => Quantity::airFlow($drawn / 60),
+                ])
             : null;
     }
 }

@@ -12,7 +12,7 @@
                 </span>
                 @can('work')
                     @if (! $line->isDone())
-                        <form method="post" action="/batches/{{ $batch->id }}/looks" class="flex items-end gap-2">
+                        <form method="post" action="/batches/{{ $batch->id }}/inspection-checks" class="flex items-end gap-2">
                             <x-once />
                             <input type="hidden" name="what" value="{{ $line->what->value }}">
                             <input type="hidden" name="pin" value="{{ $line->pin?->id }}">
@@ -32,7 +32,7 @@
                                 aria-label="Not looked at: {{ $line->label() }}">↶</button>
                         </form>
                     @endif
-                    <a class="btn btn-quiet" href="/batches/{{ $batch->id }}/faults/create?{{ http_build_query([
+                    <a class="btn btn-quiet" href="/batches/{{ $batch->id }}/defects/create?{{ http_build_query([
                         'kind' => $line->what->finds()->value, 'pin' => $line->pin?->id]) }}"
                         aria-label="A fault: {{ $line->label() }}">Fault</a>
                 @endcan
@@ -42,7 +42,7 @@
     @php($left = collect($lines)->reject(fn ($line) => $line->isDone() || $line->wantsName()))
     @if ($left->count() > 1)
         @can('work')
-            <form method="post" action="/batches/{{ $batch->id }}/looks/all" class="pt-2">
+            <form method="post" action="/batches/{{ $batch->id }}/inspection-checks/all" class="pt-2">
                 <x-once />
                 <input type="hidden" name="listed" value="{{ $left->map->key()->implode(',') }}">
                 <button class="btn">All {{ $left->count() }} looked at: nothing found</button>

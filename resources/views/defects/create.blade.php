@@ -21,7 +21,7 @@
             <figure class="panel !p-2"><x-pinned :part="$part" :picture="$picture" :place="true" /></figure>
             <p id="place-how" class="hint">Touch the picture where it is, or move the cross with the arrow keys.</p>
         </div>
-        <form method="post" action="/batches/{{ $batch->id }}/faults" class="panel grid gap-3" data-pin-form>
+        <form method="post" action="/batches/{{ $batch->id }}/defects" class="panel grid gap-3" data-pin-form>
             <x-once />
             @if ($picture)
                 <input type="hidden" name="picture_id" value="{{ $picture->id }}">

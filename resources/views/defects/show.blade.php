@@ -17,7 +17,7 @@
     </div>
     @if ($board->mayLieOn()->isNotEmpty())
         @can('work')
-            <form method="post" action="/defects/{{ $defect->id }}/lies-on"
+            <form method="post" action="/defects/{{ $defect->id }}/batch"
                 class="panel flex flex-wrap items-center gap-3 mb-3" aria-label="Parted since">
                 <x-once />
                 <p><b>The pieces were parted since.</b> Which does it lie on?</p>
@@ -119,7 +119,7 @@
                     <li>{{ $other->title() }}, job <a href="/jobs/{{ $other->part->job_id }}">{{
                         $other->part->job->number }}</a>, {{ $other->part->job->customer->name }}:
                         {{ $other->isOpen() ? 'hangs at '.$other->station->label() : $other->status }}
-                        <a href="/batches/{{ $other->id }}/faults/create?kind={{ $defect->kind->value }}"
+                        <a href="/batches/{{ $other->id }}/defects/create?kind={{ $defect->kind->value }}"
                             aria-label="It has it too: {{ $other->title() }}, job {{ $other->part->job->number }}">it
                             has it too</a></li>
                 @endforeach

@@ -43,7 +43,7 @@
         </p>
         @endif
         @can('work')
-            <form method="post" action="/defects/{{ $defect->id }}/mend" class="flex flex-wrap items-end gap-2">
+            <form method="post" action="/defects/{{ $defect->id }}/disposition" class="flex flex-wrap items-end gap-2">
                 <x-once />
                 @if ($way->way->wantsName())
                     <div class="grow min-w-44">

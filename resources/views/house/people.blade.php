@@ -23,7 +23,7 @@
                             class="btn btn-quiet">Forgot the password</button></form>
                     <form method="post" action="/people/{{ $person->id }}/sessions/end"><x-once /><button
                             class="btn btn-quiet">Sign out everywhere</button></form>
-                    <a class="btn btn-quiet" href="/people/{{ $person->id }}/trail">History</a>
+                    <a class="btn btn-quiet" href="/people/{{ $person->id }}/history">History</a>
                 </div>
             </section>
         @endforeach

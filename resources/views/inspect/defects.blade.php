@@ -3,7 +3,7 @@
     <div class="flex items-center justify-between gap-3">
         <h3>Faults</h3>
         @can('work')
-            <a class="btn" href="/batches/{{ $batch->id }}/faults/create">Pin a fault</a>
+            <a class="btn" href="/batches/{{ $batch->id }}/defects/create">Pin a fault</a>
         @endcan
     </div>
     @forelse ($defects as $defect)

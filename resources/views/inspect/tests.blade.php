@@ -49,7 +49,7 @@
                     :options="collect(Gloss::ANGLES)->mapWithKeys(fn ($a) => [$a => $a.'°'])" value="60" /></div>
                 <button class="btn">Write it down</button>
             </form>
-            <form method="post" action="/coats/{{ $coat->id }}/colour" class="flex flex-wrap items-end gap-3">
+            <form method="post" action="/coats/{{ $coat->id }}/color" class="flex flex-wrap items-end gap-3">
                 <x-once />
                 <input type="hidden" name="lot" value="{{ $pick->batch->id }}">
                 <p class="basis-full hint">Colour: part and master at the same temperature, the same opening, flat and

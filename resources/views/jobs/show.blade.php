@@ -18,7 +18,7 @@
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/quote">Quote</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/card">Card</a>
             <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/record">Record</a>
-            <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/trail">History</a>
+            <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/history">History</a>
             @if ($job->isOpen())
                 @can('work')
                     <a class="btn btn-quiet" href="/jobs/{{ $job->id }}/edit">Change</a>

@@ -8,7 +8,7 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 mb-3">
         <h1 class="flex items-center gap-3"><x-swatch :colour="$powder->colour" /> {{ $powder->name }}</h1>
         <nav class="flex gap-4" aria-label="This powder">
-            <a class="inline-flex items-center min-h-[44px]" href="/powders/{{ $powder->id }}/trail">History</a>
+            <a class="inline-flex items-center min-h-[44px]" href="/powders/{{ $powder->id }}/history">History</a>
             @can('work')
                 <a class="inline-flex items-center min-h-[44px]" href="/powders/{{ $powder->id }}/edit">Change</a>
             @endcan

@@ -66,7 +66,7 @@
                         </td>
                         <td class="n">
                             <a class="inline-flex items-center min-h-[44px] mr-3"
-                                href="/powders/{{ $powder->id }}/trail"
+                                href="/powders/{{ $powder->id }}/history"
                                 aria-label="History of {{ $powder->name }}">history</a>
                             @can('work')
                                 <a class="inline-flex items-center min-h-[44px]"

@@ -185,8 +185,7 @@ final class ChecksTest extends TestCase
         int $at = 0,
         ?CoatTurned $set = null,
         float $learned = 1.0,
-    ): SprayAdvice
-    {
+    ): SprayAdvice {
         $gun = Gun::of('gun', GunKind::Full, Feed::Cup, [Nozzle::Slot, Nozzle::Round], 100, null, 100, 110, 240, 220);
 
         return SprayAdvice::for(

@@ -24,8 +24,7 @@ final class TwoColorsTest extends TestCase
         array $house = [],
         array $part = [],
         string $where = 'indoors',
-    ): PartRouting
-    {
+    ): PartRouting {
         return RouteFile::parse((string) json_encode([
             'format' => RouteFile::FORMAT,
             'part' => $part + ['metal' => 'cast_aluminium', 'count' => 4, 'area_m2' => 0.2, 'on_it' => ['bare']],

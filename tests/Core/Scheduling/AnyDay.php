@@ -10,11 +10,12 @@ use Aenum\Core\Scheduling\DayObjective;
 use Aenum\Core\Scheduling\DayPerson;
 use Aenum\Core\Scheduling\DayPlan;
 use Aenum\Core\Scheduling\DayStep;
-use Aenum\Core\Scheduling\Dice;
 use Aenum\Core\Scheduling\MachineKind;
 use Aenum\Core\Scheduling\PlacedStep;
 use Aenum\Core\Scheduling\ShopDay;
 use Aenum\Core\Scheduling\Spans;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 /** Days of a shop made up by chance: a blast, benches, a booth with colours, two ovens, people, racks. */
 final class AnyDay
@@ -44,10 +45,10 @@ final class AnyDay
         array $before = [],
         bool $withPeople = true,
     ): ShopDay {
-        $dice = new Dice($seed);
+        $random = new Randomizer(new Xoshiro256StarStar($seed));
         $all = [];
         for ($n = 1; $n <= $jobs; $n++) {
-            $all[] = self::job($dice, "L{$n}", $days, $means !== []);
+            $all[] = self::job($random, "L{$n}", $days, $means !== []);
         }
         $people = $withPeople ? self::people($days) : [];
 
@@ -124,24 +125,24 @@ final class AnyDay
         return Spans::of($spans);
     }
 
-    private static function job(Dice $dice, string $key, int $days, bool $takesRacks): DayJob
+    private static function job(Randomizer $random, string $key, int $days, bool $takesRacks): DayJob
     {
-        $rack = $takesRacks ? ['rack' => 1.0 + $dice->below(2)] : [];
-        $room = [0.1, 0.2, 0.35, 0.5, 0.8][$dice->below(5)];
+        $rack = $takesRacks ? ['rack' => 1.0 + $random->getInt(0, 1)] : [];
+        $room = [0.1, 0.2, 0.35, 0.5, 0.8][$random->getInt(0, 4)];
         $ovens = $room <= 0.4 ? ['long oven', 'bench oven'] : ['long oven'];
-        $pot = [['pot'], ['pot', 'cabinet'], ['cabinet']][$dice->below(3)];
-        $window = $dice->below(2) === 0 ? 240.0 : null;
-        $steps = [DayStep::of('blast', $pot, 10.0 + 10 * $dice->below(8), who: 'blast', waitMax: $window)];
+        $pot = [['pot'], ['pot', 'cabinet'], ['cabinet']][$random->getInt(0, 2)];
+        $window = $random->getInt(0, 1) === 0 ? 240.0 : null;
+        $steps = [DayStep::of('blast', $pot, 10.0 + 10 * $random->getInt(0, 7), who: 'blast', waitMax: $window)];
         $benches = ['bench 1', 'bench 2'];
-        $steps[] = DayStep::of('mask', $benches, 5.0 + 10 * $dice->below(5), who: 'mask', waitMax: 120.0, takes: $rack);
-        $coats = 1 + $dice->below(3);
+        $steps[] = DayStep::of('mask', $benches, 5.0 + 10 * $random->getInt(0, 4), who: 'mask', waitMax: 120.0, takes: $rack);
+        $coats = 1 + $random->getInt(0, 2);
         for ($n = 1; $n <= $coats; $n++) {
             $isLast = $n === $coats;
-            $colour = self::COLOURS[$isLast ? 1 + $dice->below(3) : 0];
+            $colour = self::COLOURS[$isLast ? 1 + $random->getInt(0, 2) : 0];
             $steps[] = DayStep::of(
                 "coat {$n}",
                 ['booth'],
-                8.0 + 3 * $dice->below(7),
+                8.0 + 3 * $random->getInt(0, 6),
                 who: 'spray',
                 waitMax: 60.0,
                 colour: $colour,
@@ -150,18 +151,18 @@ final class AnyDay
             $steps[] = DayStep::of(
                 "cure {$n}",
                 $ovens,
-                $isLast ? 28.0 + 7 * $dice->below(3) : 15.0,
+                $isLast ? 28.0 + 7 * $random->getInt(0, 2) : 15.0,
                 6.0,
                 'oven',
                 25.0,
-                family: $isLast ? ['180', '200'][$dice->below(2)] : 'flow',
+                family: $isLast ? ['180', '200'][$random->getInt(0, 1)] : 'flow',
                 room: $room,
                 takes: $rack,
             );
         }
-        $steps[] = DayStep::of('pack', ['bench 1', 'bench 2'], 5.0 + 5 * $dice->below(3), who: 'pack');
-        $due = self::SHUTS + self::DAY * $dice->below($days);
+        $steps[] = DayStep::of('pack', ['bench 1', 'bench 2'], 5.0 + 5 * $random->getInt(0, 2), who: 'pack');
+        $due = self::SHUTS + self::DAY * $random->getInt(0, $days - 1);
 
-        return DayJob::of($key, $steps, 0.0, $due, 1.0 + $dice->below(4));
+        return DayJob::of($key, $steps, 0.0, $due, 1.0 + $random->getInt(0, 3));
     }
 }

@@ -125,12 +125,12 @@ final class DayFileTest extends TestCase
     public function test_a_spoiled_file_is_refused_and_never_breaks(): void
     {
         $text = (string) file_get_contents(self::CASE);
-        $dice = new \Aenum\Core\Scheduling\Dice(11);
+        $random = new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar(11));
         $codes = [];
         for ($n = 0; $n < 250; $n++) {
             $spoiled = $text;
-            for ($k = 0; $k <= $dice->below(3); $k++) {
-                $spoiled[$dice->below(strlen($text))] = '09.-,:"[]{}ae '[$dice->below(14)];
+            for ($k = 0; $k <= $random->getInt(0, 2); $k++) {
+                $spoiled[$random->getInt(0, strlen($text) - 1)] = '09.-,:"[]{}ae '[$random->getInt(0, 13)];
             }
             [$code, $out, $err] = self::aenum($spoiled, ['--steps', '0']);
             $codes[$code] = true;

@@ -298,7 +298,7 @@ final class DayPlannerTest extends TestCase
 
     public function test_a_day_that_slips_keeps_what_has_begun_and_most_of_the_plan(): void
     {
-        foreach ([2, 5, 9] as $seed) {
+        foreach ([3, 7, 9] as $seed) {
             $was = DayPlanner::plan(AnyDay::of($seed, 10, 2), Budget::moves(400));
             $now = 150.0;
             $begun = array_values(array_filter($was->steps, fn (PlacedStep $step): bool => $step->fromMin < $now));
