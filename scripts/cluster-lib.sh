@@ -198,6 +198,8 @@ start_app() {
             >>"$VAR/log/php.out" 2>&1 </dev/null &
         setsid nohup scripts/run-program web /usr/sbin/nginx -e "$VAR/log/nginx.log" -c "$VAR/run/nginx.conf" \
             >>"$VAR/log/nginx.out" 2>&1 </dev/null &
+        setsid nohup scripts/run-program queue scripts/queue-worker \
+            >>"$VAR/log/queue.out" 2>&1 </dev/null &
     )
 }
 
@@ -285,7 +287,10 @@ end() {
 end_node() {
     case $2 in
         db*) end "$1" "$CLUSTER/$2/run/db.pid" ;;
-        app*) end "$1" "$CLUSTER/$2/run/fpm.pid"; end "$1" "$CLUSTER/$2/run/nginx.pid" ;;
+        app*)
+            end "$1" "$CLUSTER/$2/run/fpm.pid"; end "$1" "$CLUSTER/$2/run/nginx.pid"
+            holders "$CLUSTER/$2/run/programs/queue" | xargs -r kill "-$1" 2>/dev/null || true
+            ;;
         front) end "$1" "$CLUSTER/run/front.pid" ;;
     esac
 }
@@ -294,7 +299,7 @@ end_node() {
 kill_node() {
     local program pids at="$CLUSTER/$1"
     [ "$1" != front ] || at=$CLUSTER
-    for program in $(case $1 in db*) echo db ;; app*) echo php web ;; front) echo front ;; esac); do
+    for program in $(case $1 in db*) echo db ;; app*) echo php web queue ;; front) echo front ;; esac); do
         mapfile -t pids < <(holders "$at/run/programs/$program")
         [ ${#pids[@]} -eq 0 ] || kill -KILL "${pids[@]}" 2>/dev/null || true
     done

@@ -314,7 +314,7 @@ is_up() {
 # left_running: the programs of this install of which something runs, with their process numbers.
 left_running() {
     local name pids
-    for name in supervisor nightly web php db; do
+    for name in supervisor nightly queue web php db; do
         pids=$(holders "$VAR/run/programs/$name" | paste -sd' ')
         [ -z "$pids" ] || printf '%s (%s)\n' "$name" "$pids"
     done
@@ -332,7 +332,7 @@ servers_up() {
     if is_up; then
         supervisor update >/dev/null
         supervisor start db >/dev/null 2>&1 || true
-        supervisor restart php web nightly >/dev/null
+        supervisor restart php web queue nightly >/dev/null
     else
         scripts/run-program supervisor supervisord -c "$VAR/run/supervisord.conf"
     fi
@@ -362,7 +362,7 @@ wait_for_app() {
 end_left() {
     local name
     end_program supervisor 2 KILL || true
-    for name in nightly web php; do end_program "$name" 2 || true; done
+    for name in nightly queue web php; do end_program "$name" 2 || true; done
     end_program db 60 || true
     rm -f "$VAR/run/supervisor.sock"
     [ -z "$(left_running)" ] || fail "these could not be ended: $(left_running | paste -sd' ')"

@@ -12,12 +12,14 @@ use App\Accounts\Models\User;
 use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLoadItem;
 use App\Platform\Audit\AuditLog;
+use App\Platform\Audit\ShopChanged;
 use App\Platform\Cache\RequestMemo;
 use App\Platform\Database\DatabaseFilesystemAdapter;
 use App\Platform\Database\LostConnections;
 use App\Platform\Database\ShopConnection;
 use App\Platform\Offline\OutOfOrder;
 use App\Platform\Presentation\Units;
+use App\Scheduling\Commands\PlanDayInBackground;
 use App\ShopFloor\ViewModels\ShopBoard;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
@@ -26,7 +28,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
@@ -59,6 +63,11 @@ final class AppServiceProvider extends ServiceProvider
         OutOfOrder::listen();
         AuditLog::listen();
         RequestMemo::listen();
+        Queue::before(RequestMemo::reset(...));
+        Event::listen(ShopChanged::class, static function (): void {
+            // Whoever fills or repairs a database by command asks for no plan.
+            app()->runningInConsole() && ! app()->runningUnitTests() ? null : PlanDayInBackground::soon();
+        });
         self::bindRouteParameters();
         Gate::define('work', fn (User $user): bool => $user->active && $user->works());
         Gate::define('manage', fn (User $user): bool => $user->active && $user->isOwner() && ! self::byPin());

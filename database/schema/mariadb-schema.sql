@@ -879,7 +879,8 @@ INSERT INTO `migrations` VALUES
 (22,'2026_12_03_000000_add_expected_pull_to_oven_loads',1),
 (23,'2026_12_04_000000_first_week_in_a_shop',1),
 (24,'2026_12_05_000000_safety_and_gun_facts',1),
-(25,'2026_12_06_000000_use_standard_names',1);
+(25,'2026_12_06_000000_use_standard_names',1),
+(26,'2026_12_07_000000_create_queued_jobs',1);
 /*!40000 ALTER TABLE `migrations` ENABLE KEYS */;
 DROP TABLE IF EXISTS `oven_events`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
@@ -1510,6 +1511,24 @@ CREATE TABLE `practice_runs` (
 
 /*!40000 ALTER TABLE `practice_runs` DISABLE KEYS */;
 /*!40000 ALTER TABLE `practice_runs` ENABLE KEYS */;
+DROP TABLE IF EXISTS `queued_jobs`;
+/*!40101 SET @saved_cs_client     = @@character_set_client */;
+/*!40101 SET character_set_client = utf8mb4 */;
+CREATE TABLE `queued_jobs` (
+  `id` bigint(20) unsigned NOT NULL AUTO_INCREMENT,
+  `queue` varchar(255) NOT NULL,
+  `payload` longtext NOT NULL,
+  `attempts` tinyint(3) unsigned NOT NULL,
+  `reserved_at` int(10) unsigned DEFAULT NULL,
+  `available_at` int(10) unsigned NOT NULL,
+  `created_at` int(10) unsigned NOT NULL,
+  PRIMARY KEY (`id`),
+  KEY `queued_jobs_queue_index` (`queue`)
+) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
+/*!40101 SET character_set_client = @saved_cs_client */;
+
+/*!40000 ALTER TABLE `queued_jobs` DISABLE KEYS */;
+/*!40000 ALTER TABLE `queued_jobs` ENABLE KEYS */;
 DROP TABLE IF EXISTS `quote_lines`;
 /*!40101 SET @saved_cs_client     = @@character_set_client */;
 /*!40101 SET character_set_client = utf8mb4 */;

@@ -12,6 +12,7 @@ use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Scheduling\Commands\PlanDay;
+use App\Scheduling\Commands\PlanDayInBackground;
 use App\Scheduling\Models\CalendarFeed;
 use App\Scheduling\Models\DayPlan;
 use App\Scheduling\Models\PlannedStep;
@@ -19,6 +20,9 @@ use App\Scheduling\Models\SchedulingPreference;
 use App\Scheduling\Models\WorkHours;
 use App\Scheduling\Queries\ShopHours;
 use Carbon\CarbonImmutable;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Queue;
 use Sabre\VObject\Reader;
 
 /** The plan of the day: made from the shop as it is, kept while it holds, heeding what is said to it. */
@@ -41,7 +45,7 @@ final class DayTest extends ShopTestCase
 
     private function plan(): DayPlan
     {
-        return PlanDay::standing();
+        return PlanDay::update();
     }
 
     public function test_steps_stand_in_order_within_the_hours_and_one_pair_of_hands_does_one_thing(): void
@@ -154,7 +158,7 @@ final class DayTest extends ShopTestCase
         $this->send('/hours', ['hours' => $hours, 'racks' => '1'], $this->owner, 'PUT')->assertSessionHasNoErrors();
         $held = [];
         foreach ($batches as $batch) {
-            $mine = PlanDay::standing()->steps->where('batch_id', $batch->id);
+            $mine = PlanDay::update()->steps->where('batch_id', $batch->id);
             $held[] = [
                 $mine->first(fn (PlannedStep $one): bool => str_contains($one->name, 'hang'))?->from_at,
                 $mine->whereNotNull('oven_id')->max('to_at'),
@@ -165,8 +169,62 @@ final class DayTest extends ShopTestCase
         self::assertTrue($held[1][0]?->gte($held[0][1]) && $held[2][0]?->gte($held[1][1]));
     }
 
+    public function test_looking_at_the_plan_never_plans_but_asks_a_worker_for_a_newer_one(): void
+    {
+        $this->waiting(Station::Coat);
+        Queue::fake();
+        $asked = fn (): int => Queue::pushed(PlanDayInBackground::class)->count();
+        $page = $this->actingAs($this->finisher)->get('/day')->assertOk();
+        $page->assertSee('The first plan is being made')->assertSee('It stands here in a few seconds');
+        foreach (['/day/mine', '/day/sheet'] as $path) {
+            $this->get($path)->assertOk();
+        }
+        self::assertSame(0, DayPlan::query()->count());
+        self::assertSame(1, $asked(), 'one waits, however many look');
+
+        $plan = $this->plan();
+        $this->get('/day')->assertOk()->assertDontSee('a newer plan is being made');
+        self::assertSame(1, $asked());
+
+        // Older than what was written: it is shown, and stays until the worker has the next.
+        $late = $this->waiting(Station::Coat);
+        $this->get('/day')->assertOk()->assertSee('a newer plan is being made')
+            ->assertSee('Planned '.ShopClock::time($plan->made_at));
+        self::assertSame($plan->id, DayPlan::standing()?->id);
+        $job = Queue::pushed(PlanDayInBackground::class)->first();
+        $job->handle();
+        self::assertNotSame($plan->id, DayPlan::standing()?->id);
+        self::assertNotEmpty(DayPlan::standing()->steps->where('batch_id', $late->id));
+        $this->get('/day')->assertDontSee('a newer plan is being made');
+
+        // Nobody writes, but what is late is looked at again.
+        $this->later(9);
+        $this->get('/day')->assertDontSee('a newer plan is being made');
+        $this->later(1);
+        $this->get('/day')->assertSee('a newer plan is being made');
+    }
+
+    public function test_what_is_written_asks_for_a_plan_once_it_is_kept(): void
+    {
+        $batch = $this->waiting(Station::Coat);
+        $this->plan();
+        Queue::fake();
+        // Without the lock of what was asked for while the shop was set up.
+        $store = Cache::getStore();
+        self::assertInstanceOf(ArrayStore::class, $store);
+        $store->locks = [];
+        $this->send('/day/preferences', ['lot' => 999_999, 'kind' => 'first'])->assertSessionHasErrors('lot');
+        Queue::assertNothingPushed();
+        $this->send('/day/preferences', ['lot' => $batch->id, 'kind' => 'first'])->assertSessionHasNoErrors();
+        Queue::assertPushed(PlanDayInBackground::class, 1);
+        self::assertSame(15, Queue::pushed(PlanDayInBackground::class)->first()->delay);
+        $this->send('/day/anew')->assertRedirect('/day');
+        Queue::assertPushed(PlanDayInBackground::class, fn (PlanDayInBackground $job): bool => $job->delay === null);
+    }
+
     public function test_a_shop_in_which_nothing_hangs_has_an_empty_day(): void
     {
+        $this->plan();
         $this->actingAs($this->finisher)->get('/day')->assertOk()->assertSee('Nothing is to be planned');
         $this->get('/day/mine')->assertOk()->assertSee('Nothing more is planned');
         $this->get('/day/sheet')->assertOk();
@@ -204,7 +262,7 @@ final class DayTest extends ShopTestCase
         self::assertTrue($isShared || $apart < 30, "the second waits for no other heating up: {$apart}");
         Shop::current()->update(['ovens_overnight' => true]);
         self::assertSame('07:30', ShopClock::hour(
-            PlanDay::standing(anew: true)->steps->whereNotNull('oven_id')->min('from_at'),
+            PlanDay::update(fromScratch: true)->steps->whereNotNull('oven_id')->min('from_at'),
         ));
     }
 
@@ -228,6 +286,7 @@ final class DayTest extends ShopTestCase
     public function test_what_is_late_is_said_with_its_reason_and_ways_out(): void
     {
         $batch = $this->waiting(Station::MaskAndHang, due: '2026-11-02');
+        $this->plan();
         $page = $this->actingAs($this->finisher)->get('/day')->assertOk();
         $page->assertSee('One lot will be late')->assertSee("Job {$batch->part->job->number}")->assertSee('Ways out');
         $this->get("/day/late/{$batch->id}")->assertOk()->assertSee('Promise it for later');
@@ -277,7 +336,7 @@ final class DayTest extends ShopTestCase
         self::assertTrue(Shop::query()->findOrFail(1)->ovens_overnight);
         $this->put("/hours/{$this->finisher->id}", ['hours' => [2 => '8:00-9:00'], 'works_at' => ['coat']]);
         $this->waiting(Station::MaskAndHang);
-        $hers = PlanDay::standing(anew: true)->steps->where('user_id', $this->finisher->id);
+        $hers = PlanDay::update(fromScratch: true)->steps->where('user_id', $this->finisher->id);
         self::assertSame([], $hers->reject(fn (PlannedStep $one): bool => $one->station === Station::Coat)->all());
     }
 
@@ -312,10 +371,12 @@ final class DayTest extends ShopTestCase
     {
         $batch = $this->waiting(Station::Coat, '2026-11-20');
         $this->send('/day/preferences', ['lot' => $batch->id, 'kind' => 'first']);
+        $this->plan();
         $page = $this->actingAs($this->finisher)->get('/day')->assertOk()->assertSee('Every date is kept');
         $page->assertDontSee('no plan has less than');
         $this->get("/day/what-if?part={$batch->part_id}&count=2")->assertOk()->assertSee('nobody is late by it');
         $this->send('/day/preferences', ['lot' => $this->waiting(due: '2026-11-02')->id, 'kind' => 'first']);
+        $this->plan();
         $this->get('/day')->assertSee('how little it could be is not known');
     }
 

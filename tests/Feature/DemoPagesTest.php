@@ -43,7 +43,7 @@ final class DemoPagesTest extends DemoTestCase
     {
         $this->withoutExceptionHandling();
         $this->actingAs($this->mara)->get('/day')->assertOk()->assertSee('Loads of the ovens');
-        self::assertGreaterThan(60, PlanDay::standing()->steps->count());
+        self::assertGreaterThan(60, PlanDay::update()->steps->count());
     }
 
     public function test_every_page_has_a_strict_policy_and_no_address_of_another_host(): void

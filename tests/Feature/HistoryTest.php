@@ -18,7 +18,7 @@ final class HistoryTest extends DemoTestCase
     private const NOT_AUDITED = [
         'migrations', 'cache', 'cache_locks', 'sessions', 'idempotency_tokens', 'stored_files', 'idempotent_responses',
         'audit_entries', 'words', 'job_words', 'part_facets', 'cure_schedule_rows', 'day_plans', 'planned_steps',
-        'live_samples',
+        'live_samples', 'queued_jobs',
     ];
 
     public function test_every_table_and_column_has_a_name_or_is_left_out_on_purpose(): void

@@ -34,16 +34,17 @@ const BLOWS = {
     'nginx worker': () => child('web'),
     'nginx master': () => master('web'),
     'nightly job': () => master('nightly'),
+    'queue worker': () => master('queue'),
     supervisor: () => master('supervisor'),
-    'supervisor and masters': () => ['supervisor', 'web', 'php', 'nightly'].flatMap(master),
-    everything: () => ['supervisor', 'web', 'php', 'nightly', 'db'].flatMap((one) => processesOf(dir, one)),
+    'supervisor and masters': () => ['supervisor', 'web', 'php', 'queue', 'nightly'].flatMap(master),
+    everything: () => ['supervisor', 'web', 'php', 'queue', 'nightly', 'db'].flatMap((one) => processesOf(dir, one)),
     'frozen supervisor': () => master('supervisor'),
 };
 
 const isWhole = () => {
     const states = execFileSync('supervisorctl', ['-c', `${dir}/run/supervisord.conf`, 'status'], { encoding: 'utf8' });
 
-    return (states.match(/RUNNING/g) ?? []).length === 4;
+    return (states.match(/RUNNING/g) ?? []).length === 5;
 };
 const whole = async () => {
     for (;;) {

@@ -7,8 +7,8 @@ namespace App\DeviceApi\ViewModels;
 use App\Curing\Commands\UpdateExpectedPull;
 use App\Curing\Models\OvenLoad;
 use App\Platform\Clock\ShopClock;
-use App\Scheduling\Commands\PlanDay;
 use App\Scheduling\Models\PlannedStep;
+use App\Scheduling\Queries\StandingPlan;
 use App\ShopFloor\ViewModels\ShopBoard;
 
 /** The rail and the day as a device reads them. */
@@ -43,7 +43,7 @@ final class ShopResource
     public static function day(): array
     {
         $now = ShopClock::now();
-        $steps = PlanDay::standing()->steps->load(['batch.part.job', 'bench', 'oven', 'user']);
+        $steps = StandingPlan::read()->orEmpty()->steps->load(['batch.part.job', 'bench', 'oven', 'user']);
 
         return [
             'at' => ApiTime::of($now),

@@ -10,6 +10,7 @@ use App\Platform\Clock\EffectiveTime;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Concurrency\OwnerResolver;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\TransactionRolledBack;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -26,13 +27,30 @@ final class AuditLog
     /** A longer value is named by its length; the row itself has it. */
     private const LONGEST = 1000;
 
+    private static bool $isAnnounced = false;
+
     public static function listen(): void
     {
+        Event::listen(TransactionRolledBack::class, static function (): void {
+            self::$isAnnounced = false;
+        });
         foreach (['created', 'updated', 'deleted'] as $what) {
             Event::listen("eloquent.{$what}: *", function (string $event, array $rows) use ($what): void {
                 foreach ($rows as $row) {
                     $row instanceof Model ? self::keep($what, $row) : null;
                 }
+            });
+        }
+    }
+
+    /** Fires ShopChanged once after the transaction, however many rows it changes. */
+    private static function announce(): void
+    {
+        if (! self::$isAnnounced) {
+            self::$isAnnounced = true;
+            DB::afterCommit(static function (): void {
+                self::$isAnnounced = false;
+                event(new ShopChanged);
             });
         }
     }
@@ -60,6 +78,7 @@ final class AuditLog
             'oven_id' => OwnerResolver::oven($row),
             'waited_s' => EffectiveTime::now() <= 0 ? null : intdiv(EffectiveTime::now(), 1000),
         ]);
+        self::announce();
     }
 
     /**

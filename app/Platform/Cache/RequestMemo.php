@@ -66,6 +66,12 @@ final class RequestMemo
         return $kept[$key];
     }
 
+    /** Forgets everything, as between two jobs of a worker. */
+    public static function reset(): void
+    {
+        self::$kept = null;
+    }
+
     private static function forget(): void
     {
         if (! self::isLook()) {

@@ -17,12 +17,12 @@ use Aenum\Core\Scheduling\SingleJobRelaxation;
 use App\Accounts\Models\User;
 use App\Catalog\Models\Bench;
 use App\Catalog\Models\Oven;
-use App\Platform\Clock\ShopClock;
 use App\Platform\Database\Casts\Capture;
 use App\Scheduling\Models\DayPlan;
 use App\Scheduling\Models\PlannedStep;
 use App\Scheduling\Queries\ReadShopDay;
 use App\Scheduling\Queries\ShopDaySnapshot;
+use App\Scheduling\Queries\StandingPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -41,16 +41,12 @@ final class PlanDay
     /** Plans are kept for so many days. */
     private const KEPT_DAYS = 14;
 
-    /** What is late is looked at anew so often, min. */
-    private const LOOK_AGAIN_MIN = 10;
-
-    /** The plan as it stands; made anew where something has changed. */
-    public static function standing(bool $anew = false): DayPlan
+    /** Plans again where something has changed, close to the plan before or from scratch; returns the plan that stands. */
+    public static function update(bool $fromScratch = false): DayPlan
     {
-        $plan = DayPlan::standing();
-        $written = (int) DB::table('audit_entries')->max('id');
-        $fresh = $plan !== null && $plan->made_at->diffInMinutes(ShopClock::now(), true) < self::LOOK_AGAIN_MIN;
-        if ($plan !== null && ! $anew && $fresh && $plan->trail_to === $written) {
+        $standing = StandingPlan::read();
+        [$plan, $written, $anew] = [$standing->plan, $standing->lastWritten, $fromScratch];
+        if ($plan !== null && ! $anew && $standing->isCurrent()) {
             return $plan;
         }
         $before = $anew || $plan === null ? collect() : $plan->steps->toBase();
@@ -107,12 +103,12 @@ final class PlanDay
     private static function mark(ShopDay $day, CarbonImmutable $now): string
     {
         $late = array_filter($day->begun, fn (PlacedStep $one): bool => $one->toMin < $day->nowMin);
-        $again = $late === [] ? 0 : intdiv($now->getTimestamp(), 60 * self::LOOK_AGAIN_MIN);
+        $again = $late === [] ? 0 : intdiv($now->getTimestamp(), 60 * StandingPlan::LOOK_AGAIN_MIN);
         $jobs = array_map(fn (DayJob $job): array => [
             $job->key,
             self::marks($job),
             $job->dueMin,
-            round($job->readyMin / self::LOOK_AGAIN_MIN),
+            round($job->readyMin / StandingPlan::LOOK_AGAIN_MIN),
             $job->weight,
         ], $day->jobs);
 

@@ -54,7 +54,7 @@ final readonly class WhatIf
     /** Were so many pieces like a part taken in now. Nothing of it stays. */
     public static function taken(Part $like, int $count, ?CarbonImmutable $due): self
     {
-        $standing = PlanDay::standing();
+        $standing = StandingPlan::read()->orEmpty();
         DB::beginTransaction();
         try {
             return self::tried($standing, $like, $count, $due);

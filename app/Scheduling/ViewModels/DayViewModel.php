@@ -11,6 +11,7 @@ use App\Scheduling\Models\DayPlan;
 use App\Scheduling\Models\PlannedStep;
 use App\Scheduling\Models\SchedulingPreference;
 use App\Scheduling\Queries\ShopHours;
+use App\Scheduling\Queries\StandingPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
@@ -32,12 +33,14 @@ final readonly class DayViewModel
         public array $late,
         public array $moved,
         private ShopHours $hours,
+        public bool $isBeingMade,
     ) {
     }
 
-    /** The plan as it stands, on a day of the shop's. */
-    public static function of(DayPlan $plan, ?CarbonImmutable $on = null): self
+    /** The plan that stands, on a day of the shop's. */
+    public static function of(StandingPlan $standing, ?CarbonImmutable $on = null): self
     {
+        $plan = $standing->orEmpty();
         $plan->loadMissing(
             ['steps.batch.part.job', 'steps.batch.part.batches', 'steps.bench', 'steps.oven', 'steps.user'],
         );
@@ -53,7 +56,14 @@ final readonly class DayViewModel
             LateRow::all($plan),
             MovedStepRow::since($plan),
             ShopHours::from($on->startOfDay()->utc(), 1),
+            ! $standing->isCurrent(),
         );
+    }
+
+    /** When it was planned, in words; null before the first. */
+    public function plannedAt(): ?string
+    {
+        return $this->plan->exists ? ShopClock::time($this->plan->made_at) : null;
     }
 
     /** The day in a sentence. */
@@ -65,6 +75,7 @@ final readonly class DayViewModel
         return match (true) {
             $left === 1 => 'One lot finds no time in the hours there are.',
             $left > 1 => "{$left} lots find no time in the hours there are.",
+            ! $this->plan->exists => 'The first plan is being made.',
             $this->plan->steps->isEmpty() => 'Nothing is to be planned: no lot can go on.',
             $n === 0 => 'Every date is kept, as the plan stands.',
             $n === 1 => 'One lot will be late, as the plan stands.',
@@ -83,8 +94,15 @@ final readonly class DayViewModel
         return (int) ($this->plan->says['left'] ?? 0);
     }
 
-    /** How far from perfect it may be, in words. */
+    /** How far from perfect it may be, and when it was planned, in words. */
     public function sure(): string
+    {
+        $planned = $this->plannedAt();
+
+        return $planned === null ? '' : "{$this->distance()} Planned {$planned}.";
+    }
+
+    private function distance(): string
     {
         $late = $this->plan->late_min;
         $bound = $this->plan->bound_min;

@@ -19,6 +19,9 @@ final readonly class MovedStepRow
     /** @return list<self> beside the plan before it, the soonest first */
     public static function since(DayPlan $plan): array
     {
+        if (! $plan->exists) {
+            return [];
+        }
         $old = DayPlan::query()->where('id', '<', $plan->id)->orderByDesc('id')->first()?->steps->keyBy(self::key(...));
         $moved = [];
         foreach ($old === null ? [] : $plan->steps as $step) {

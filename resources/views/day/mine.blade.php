@@ -9,6 +9,8 @@
         </form>
         <a class="btn btn-quiet no-print" href="/day">The shop's day</a>
     </div>
+    <div id="plan">
+    <x-plan-being-made :board="$board" />
     @forelse ($steps as $n => $step)
         @if ($n === 0)
             <section class="panel mb-4" aria-label="Next">
@@ -36,4 +38,5 @@
     @empty
         <p class="panel">Nothing more is planned for {{ $who->name }} that day.</p>
     @endforelse
+    </div>
 </x-layout>

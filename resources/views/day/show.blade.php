@@ -11,12 +11,15 @@
             @endcan
         </span>
     </div>
-    @include('day.days', ['to' => '/day?'])
-    <p class="verdict mb-3" data-tone="{{ $board->tone() }}"><b>{{ $board->headline() }}</b>
-        <span class="hint">{{ $board->sure() }} Planned {{ ShopClock::time($board->plan->made_at) }}.</span></p>
     @if (session('feed'))
         <p class="panel mb-3">The calendar's address, told once: <b class="break-all">{{ session('feed') }}</b></p>
     @endif
+    <div id="plan">
+    @include('day.days', ['to' => '/day?'])
+    <p class="verdict mb-3" data-tone="{{ $board->tone() }}"><b>{{ $board->headline() }}</b>
+        <span class="hint">{{ $board->sure() }}</span></p>
+    <x-plan-being-made :board="$board" />
+    @if ($board->plannedAt() !== null)
     @if ($board->bars()->isEmpty())
         <p class="panel mb-3">Nothing is planned that day.</p>
     @else
@@ -85,5 +88,7 @@
         <summary>The same as a table</summary>
         @include('day.table', ['steps' => $board->steps])
     </details>
+    @endif
+    </div>
     @include('day.wishes')
 </x-layout>

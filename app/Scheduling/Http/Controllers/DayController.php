@@ -11,12 +11,13 @@ use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Http\Controllers\RequiresUser;
 use App\Scheduling\Commands\ChangeDay;
-use App\Scheduling\Commands\PlanDay;
+use App\Scheduling\Commands\PlanDayInBackground;
 use App\Scheduling\Models\Absence;
 use App\Scheduling\Models\CalendarFeed;
 use App\Scheduling\Models\SchedulingPreference;
 use App\Scheduling\Queries\CalendarEvents;
 use App\Scheduling\Queries\LateOptionsQuery;
+use App\Scheduling\Queries\StandingPlan;
 use App\Scheduling\Queries\WhatIf;
 use App\Scheduling\ViewModels\DayViewModel;
 use Carbon\CarbonImmutable;
@@ -35,7 +36,7 @@ final class DayController
     public function show(Request $request): View
     {
         return view('day.show', [
-            'board' => DayViewModel::of(PlanDay::standing(), $this->day($request)),
+            'board' => $this->board($request),
             'wishes' => DayViewModel::wishes(),
             'away' => self::absences(),
             'people' => self::hands(),
@@ -47,10 +48,19 @@ final class DayController
         ]);
     }
 
+    /** The plan that stands, shown at once; where the shop has changed since, a newer one is asked for. */
+    private function board(Request $request): DayViewModel
+    {
+        $standing = StandingPlan::read();
+        $standing->isCurrent() ? null : PlanDayInBackground::now();
+
+        return DayViewModel::of($standing, $this->day($request));
+    }
+
     public function mine(Request $request): View
     {
         $who = User::query()->find($request->integer('who')) ?? $this->person($request);
-        $board = DayViewModel::of(PlanDay::standing(), $this->day($request));
+        $board = $this->board($request);
 
         return view('day.mine', [
             'board' => $board,
@@ -62,7 +72,7 @@ final class DayController
 
     public function sheet(Request $request): View
     {
-        return view('day.sheet', ['board' => DayViewModel::of(PlanDay::standing(), $this->day($request))]);
+        return view('day.sheet', ['board' => $this->board($request)]);
     }
 
     public function waysOut(Batch $batch): View
@@ -92,9 +102,9 @@ final class DayController
 
     public function anew(): RedirectResponse
     {
-        PlanDay::standing(anew: true);
+        PlanDayInBackground::now(fromScratch: true);
 
-        return redirect('/day')->with('said', 'Planned anew, from nothing but what has begun.');
+        return redirect('/day')->with('said', 'It is planned anew, from nothing but what has begun.');
     }
 
     public function wish(Request $request): RedirectResponse
@@ -182,7 +192,7 @@ final class DayController
             'opened' => $feed->opened + 1, 'opened_at' => ShopClock::now()->format('Y-m-d H:i:s.v'),
         ]);
 
-        return response(CalendarEvents::of($feed, PlanDay::standing()), 200, [
+        return response(CalendarEvents::of($feed, StandingPlan::read()->orEmpty()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'inline; filename="day.ics"',
             'X-Robots-Tag' => 'noindex, nofollow',
