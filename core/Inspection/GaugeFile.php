@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aenum\Core\Inspection;
 
+use Aenum\Core\Loggers\CsvText;
 use Aenum\Core\Units\InvalidInput;
 
 /**
@@ -38,7 +39,7 @@ final readonly class GaugeFile
      */
     public static function parse(string $csv, ?float $umEach): self
     {
-        $lines = self::lines($csv);
+        $lines = iterator_to_array(CsvText::lines($csv, self::MOST_BYTES), false);
         $separator = self::separator($lines);
         $rows = array_map(
             fn (string $line): array => array_map(
@@ -57,7 +58,7 @@ final readonly class GaugeFile
             if (($header !== null && $n <= $header) || $cell === '') {
                 continue;
             }
-            $number = self::number($cell, $separator)
+            $number = CsvText::number($cell, $separator)
                 ?? throw InvalidInput::outside('line '.($n + 1), $cell, 'a film thickness');
             $um = $number * $unit;
             if ($um <= 0 || $um > FilmReadings::THICKEST_UM) {
@@ -88,21 +89,6 @@ final readonly class GaugeFile
         return $spots;
     }
 
-    /** @return list<string> */
-    private static function lines(string $csv): array
-    {
-        if (strlen($csv) > self::MOST_BYTES) {
-            throw InvalidInput::unreadable('', 'is larger than 2 MB', 'at most 2 MB');
-        }
-        $csv = str_starts_with($csv, "\xEF\xBB\xBF") ? substr($csv, 3) : $csv;
-        if (! mb_check_encoding($csv, 'UTF-8')) {
-            $csv = mb_convert_encoding($csv, 'UTF-8', 'ISO-8859-1');
-        }
-        $lines = preg_split('/\r\n|\r|\n/', (string) $csv) ?: [];
-
-        return array_map(fn (string $line): string => $line, $lines);
-    }
-
     /** @param  list<string>  $lines */
     private static function separator(array $lines): string
     {
@@ -129,7 +115,7 @@ final readonly class GaugeFile
         $header = null;
         foreach ($rows as $n => $row) {
             $filled = array_filter($row, fn (string $cell): bool => $cell !== '');
-            $numbers = array_filter($filled, fn (string $cell): bool => self::number($cell, $separator) !== null);
+            $numbers = array_filter($filled, fn (string $cell): bool => CsvText::number($cell, $separator) !== null);
             if ($filled !== [] && $numbers !== []) {
                 break;
             }
@@ -159,7 +145,7 @@ final readonly class GaugeFile
         $columns = [];
         foreach (array_slice($rows, ($header ?? -1) + 1) as $row) {
             foreach ($row as $at => $cell) {
-                if (self::number($cell, $separator) !== null) {
+                if (CsvText::number($cell, $separator) !== null) {
                     $columns[$at] = true;
                 }
             }
@@ -211,14 +197,5 @@ final readonly class GaugeFile
         }
 
         return null;
-    }
-
-    private static function number(string $cell, string $separator): ?float
-    {
-        $cell = $separator === ',' ? $cell : strtr($cell, ',', '.');
-
-        return preg_match('/^[-+]?\d{1,12}(\.\d*)?([eE][-+]?\d{1,3})?$/', $cell) === 1 && is_finite((float) $cell)
-            ? (float) $cell
-            : null;
     }
 }

@@ -21,11 +21,6 @@ final readonly class LoggerFile
 
     public const MOST_COLUMNS = 64;
 
-    private const PIECE_BYTES = 65_536;
-
-    /** A line longer than this is none of a logger's, bytes. */
-    private const LONGEST_LINE = 16_384;
-
     /** Of a column with more readings than this, every second one is kept, as often as it takes. */
     private const MOST_READINGS = 4000;
 
@@ -46,7 +41,7 @@ final readonly class LoggerFile
      */
     public static function parse(string|iterable $csv): self
     {
-        $lines = self::lines(is_string($csv) ? self::pieces($csv) : $csv);
+        $lines = CsvText::lines($csv, self::MOST_BYTES);
         $header = (string) $lines->current();
         $lines->next();
         $separator = self::separator($header);
@@ -150,55 +145,6 @@ final readonly class LoggerFile
         }
     }
 
-    /** @return \Generator<string> */
-    private static function pieces(string $text): \Generator
-    {
-        for ($at = 0; $at < strlen($text); $at += self::PIECE_BYTES) {
-            yield substr($text, $at, self::PIECE_BYTES);
-        }
-    }
-
-    /**
-     * @param  iterable<string>  $pieces
-     * @return \Generator<int, string> by line number, in UTF-8
-     *
-     * @throws InvalidInput where it is too large, or a line too long
-     */
-    private static function lines(iterable $pieces): \Generator
-    {
-        [$bytes, $number, $rest] = [0, 0, ''];
-        $line = function (string $text) use (&$number): string {
-            $number++;
-            if (strlen($text) > self::LONGEST_LINE) {
-                $most = self::LONGEST_LINE;
-                throw InvalidInput::unreadable("line {$number}", 'is too long', "at most {$most} bytes a line");
-            }
-            $text = $number === 1 && str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
-
-            return mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
-        };
-        foreach ($pieces as $piece) {
-            $bytes += strlen($piece);
-            if ($bytes > self::MOST_BYTES) {
-                throw InvalidInput::unreadable('', 'is larger than 20 MB', 'at most 20 MB');
-            }
-            // A carriage return at the end of a piece may be half of a line's end.
-            $lines = preg_split('/\r\n|\n|\r(?!\z)/', $rest.$piece) ?: [];
-            $rest = (string) array_pop($lines);
-            foreach ($lines as $text) {
-                $text = $line($text);
-                yield $number => $text;
-            }
-            if (strlen($rest) > self::LONGEST_LINE) {
-                $line($rest);
-            }
-        }
-        foreach ($rest === '' && $number > 0 ? [] : explode("\r", rtrim($rest, "\r")) as $text) {
-            $text = $line($text);
-            yield $number => $text;
-        }
-    }
-
     private static function separator(string $header): string
     {
         foreach (["\t", ';'] as $separator) {
@@ -226,7 +172,7 @@ final readonly class LoggerFile
                 throw InvalidInput::outside("{$place}, time", $cell, 'seconds, hh:mm[:ss] or ISO 8601');
             }
         }
-        $number = self::plainNumber($cell, $separator);
+        $number = CsvText::number($cell, $separator);
         if ($number === null || $number < -1e10 || $number > 1e10) {
             throw InvalidInput::outside("{$place}, time", $cell, 'seconds, hh:mm[:ss] or ISO 8601');
         }
@@ -236,7 +182,7 @@ final readonly class LoggerFile
 
     private static function celsius(string $cell, bool $isF, string $separator, string $line, string $name): float
     {
-        $number = self::plainNumber($cell, $separator);
+        $number = CsvText::number($cell, $separator);
         if ($number === null) {
             throw InvalidInput::outside("{$line}, {$name}", $cell, 'a temperature');
         }
@@ -246,15 +192,6 @@ final readonly class LoggerFile
         }
 
         return $celsius;
-    }
-
-    private static function plainNumber(string $cell, string $separator): ?float
-    {
-        $cell = $separator === ',' ? $cell : strtr($cell, ',', '.');
-
-        return preg_match('/^[-+]?\d+(\.\d*)?([eE][-+]?\d{1,3})?$/', $cell) === 1 && is_finite((float) $cell)
-            ? (float) $cell
-            : null;
     }
 
     private static function plainName(string $header): string

@@ -84,7 +84,8 @@ final class PlainShop
                 [$span, $gain, $forbidden] = [$this->sweep(), $move, []];
             } else {
                 $this->swap(...$pair);
-                $forbidden[$pair[1]][$pair[0]] = $move + self::FORBIDDEN + $this->random->getInt(0, self::FORBIDDEN - 1);
+                $moves = self::FORBIDDEN + $this->random->getInt(0, self::FORBIDDEN - 1);
+                $forbidden[$pair[1]][$pair[0]] = $move + $moves;
                 $span = $this->sweep();
             }
             if ($span < $best - PackedSpans::NEAR) {

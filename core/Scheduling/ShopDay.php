@@ -140,7 +140,12 @@ final readonly class ShopDay
      */
     private function mustStand(DayJob $job, DayStep $step, array $machines): void
     {
-        $cannot = fn (string $why, string $allowed): Infeasible => new Infeasible($job->key, $step->key, $why, $allowed);
+        $cannot = fn (string $why, string $allowed): Infeasible => new Infeasible(
+            $job->key,
+            $step->key,
+            $why,
+            $allowed,
+        );
         $on = array_map(fn (string $key): DayMachine => $machines[$key], $step->on);
         $longest = max([0.0, ...array_map(fn (DayMachine $machine): float => $machine->open->longest(), $on)]);
         if ($step->minutes > $longest) {

@@ -41,7 +41,7 @@ final class PlanDay
     /** Plans are kept for so many days. */
     private const KEPT_DAYS = 14;
 
-    /** Plans again where something has changed, close to the plan before or from scratch; returns the plan that stands. */
+    /** Plans again where something has changed, near the plan before or from scratch; returns the plan that stands. */
     public static function update(bool $fromScratch = false): DayPlan
     {
         $standing = StandingPlan::read();

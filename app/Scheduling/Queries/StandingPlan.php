@@ -37,7 +37,8 @@ final readonly class StandingPlan
         if ($this->plan !== null) {
             return $this->plan;
         }
-        $empty = new DayPlan(['made_at' => ShopClock::now(), 'late_min' => 0.0, 'bound_min' => 0.0, 'change_min' => 0.0]);
+        $none = ['late_min' => 0.0, 'bound_min' => 0.0, 'change_min' => 0.0];
+        $empty = new DayPlan($none + ['made_at' => ShopClock::now()]);
         $empty->setAttribute('says', null);
 
         return $empty->setRelation('steps', new Collection);

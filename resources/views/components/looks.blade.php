@@ -12,7 +12,8 @@
                 </span>
                 @can('work')
                     @if (! $line->isDone())
-                        <form method="post" action="/batches/{{ $batch->id }}/inspection-checks" class="flex items-end gap-2">
+                        <form method="post" action="/batches/{{ $batch->id }}/inspection-checks"
+                            class="flex items-end gap-2">
                             <x-once />
                             <input type="hidden" name="what" value="{{ $line->what->value }}">
                             <input type="hidden" name="pin" value="{{ $line->pin?->id }}">

@@ -21,7 +21,8 @@
     @can('work')
         <details>
             <summary>Keep a master</summary>
-            <form method="post" action="/powders/{{ $powder->id }}/color-standards" class="grid grid-cols-3 gap-2 items-end">
+            <form method="post" action="/powders/{{ $powder->id }}/color-standards"
+                class="grid grid-cols-3 gap-2 items-end">
                 <x-once />
                 <div class="col-span-2"><x-field name="master" label="Master" placeholder="panel 3, signed" /></div>
                 <x-field name="master_place" label="Place" />

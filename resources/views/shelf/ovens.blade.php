@@ -13,7 +13,8 @@
                 <div class="flex items-baseline justify-between">
                     <h2>{{ $oven->name }}</h2>
                     <span class="flex gap-4">
-                        <a class="inline-flex items-center min-h-[44px]" href="/ovens/{{ $oven->id }}/history">History</a>
+                        <a class="inline-flex items-center min-h-[44px]"
+                            href="/ovens/{{ $oven->id }}/history">History</a>
                         @can('manage')
                             <a class="inline-flex items-center min-h-[44px]"
                                 href="/ovens/{{ $oven->id }}/edit">change</a>

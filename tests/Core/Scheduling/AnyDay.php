@@ -134,7 +134,8 @@ final class AnyDay
         $window = $random->getInt(0, 1) === 0 ? 240.0 : null;
         $steps = [DayStep::of('blast', $pot, 10.0 + 10 * $random->getInt(0, 7), who: 'blast', waitMax: $window)];
         $benches = ['bench 1', 'bench 2'];
-        $steps[] = DayStep::of('mask', $benches, 5.0 + 10 * $random->getInt(0, 4), who: 'mask', waitMax: 120.0, takes: $rack);
+        $mask = 5.0 + 10 * $random->getInt(0, 4);
+        $steps[] = DayStep::of('mask', $benches, $mask, who: 'mask', waitMax: 120.0, takes: $rack);
         $coats = 1 + $random->getInt(0, 2);
         for ($n = 1; $n <= $coats; $n++) {
             $isLast = $n === $coats;
