@@ -6,7 +6,7 @@ namespace App\Accounts\Commands;
 
 use Illuminate\Support\Facades\Hash;
 
-/** The code that opens a shop's first page, printed on the console of its machine and used once. */
+/** The one-time code that opens a new shop's first page, printed on its machine's console. */
 final class FirstRunCode
 {
     private const FILE = 'first-run.code';

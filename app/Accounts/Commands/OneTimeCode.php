@@ -9,7 +9,7 @@ use App\Platform\Security\DummyHash;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Hash;
 
-/** A code that lets somebody set a new password once, told to them by the owner. Only its hash is kept. */
+/** A code that lets a person set a new password once. Only its hash is stored. */
 final class OneTimeCode
 {
     public const HOURS = 24;

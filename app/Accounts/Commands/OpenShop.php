@@ -11,7 +11,7 @@ use App\Catalog\Models\Mask;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Opens a shop: its name and ways, its owner, and the masks nearly every shop has. */
+/** Creates the shop: its name and policies, its owner, and the masks nearly every shop has. */
 final class OpenShop
 {
     /** Until somebody says otherwise, by the shop's own money. House figure. */

@@ -11,7 +11,7 @@ use App\Scheduling\Models\CalendarFeed;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Ends what people and devices get in by: sessions, device tokens, calendar feeds, codes. */
+/** Revokes access of people and devices: sessions, device tokens, calendar feeds, codes. */
 final class RevokeAccess
 {
     /** Ends a person's sessions, but for one where it is named, and the tokens of the devices they let in. */

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Where somebody is signed in, and the end of it. */
+/** Lists where a person is signed in, and ends those sessions. */
 final class Sessions
 {
     /** @return list<array{where: string, device: string, seen: string, isThis: bool}> latest first */

@@ -19,7 +19,7 @@ use App\Routing\Queries\RoutingProgress;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Powder is on: which powder, of which lot of the maker's, on how many pieces. */
+/** Records that powder is on: which coat, which powder lot, how many pieces. */
 final class RecordCoat
 {
     public const KIND = 'coat';

@@ -29,7 +29,7 @@ use App\Routing\Queries\GroundReading;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
 
-/** Powder weighed out, zones done in their order, raw powder looked at, powder on; or blown off again. */
+/** Records a spraying: powder weighed out, zones in order, checks of uncured powder, coated; or blown off again. */
 final class SprayCoat
 {
     /**

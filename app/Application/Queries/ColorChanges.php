@@ -17,7 +17,7 @@ use App\Platform\Cache\RequestMemo;
 use App\Routing\Models\LogLine;
 use App\Routing\Queries\BatchCoatStatus;
 
-/** From colour to colour: what it takes in this shop, and which of the day's other colours are dear neighbours. */
+/** Color changes of this shop: what each takes, and which of the day's colors are costly neighbors. */
 final class ColorChanges
 {
     public const KIND = 'colour_change';

@@ -12,7 +12,7 @@ use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Http\UploadedFile;
 
-/** Film readings as they came in: typed or pasted, spot by spot, or from a gauge's file. */
+/** Parses film readings: typed or pasted, spot by spot, or from a gauge's file. */
 final readonly class FilmReadingsInput
 {
     /** µm of each unit a gauge's file may be in. */

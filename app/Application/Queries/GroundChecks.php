@@ -12,7 +12,7 @@ use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
 
-/** Earth, of a part as it hangs and of what is checked every morning, and where it is heading. */
+/** Resistance to ground of parts as hung and of the daily checks, and its trend. */
 final readonly class GroundChecks
 {
     public const KIND = 'earth';

@@ -28,7 +28,7 @@ use App\Routing\Queries\BatchHistory;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What is left of a powder: lot by lot, what open jobs will take of it, and whether it is time to order. */
+/** Stock of a powder by lot, what open jobs will use, and whether it is time to order. */
 final readonly class PowderStock
 {
     /** Its use is what it was in so many days. House figure. */

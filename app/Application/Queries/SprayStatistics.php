@@ -12,7 +12,7 @@ use App\Platform\Cache\RequestMemo;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What this shop's own sprayings have taught: how much of the powder lands, and how long it takes. */
+/** Transfer efficiency and spraying time, learned from this shop's own records. */
 final class SprayStatistics
 {
     /** The latest are the shop as it is now. */

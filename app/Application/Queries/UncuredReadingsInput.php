@@ -15,7 +15,7 @@ use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Http\UploadedFile;
 
-/** Readings on uncured powder as a person types them, or as a gauge's file has them: each by its own kind. */
+/** Parses readings on uncured powder, typed or from a gauge's file, by the kind of gauge. */
 final class UncuredReadingsInput
 {
     /** Gap between two teeth where only one figure was kept, µm: forms of before both teeth were asked for. */

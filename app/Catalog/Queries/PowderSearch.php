@@ -9,7 +9,7 @@ use App\Catalog\Models\PowderLot;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Powders by what they are called, what they are for and where they live; the words of a question all have to fit. */
+/** Finds powders by name, use and place; every word of the query has to match. */
 final class PowderSearch
 {
     public const ROLES = [

@@ -22,7 +22,7 @@ use App\Routing\Queries\PartRoute;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Hangs bare parts in an oven, and sets what they are to reach. */
+/** Creates a bake-out load of bare parts, with the temperature and time they need. */
 final class LoadBakeOut
 {
     /** Until it is worked out, min. */

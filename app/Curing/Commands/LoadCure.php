@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Hangs coats in an oven as a planned bake, set to the bake the house prefers of those that serve them. */
+/** Creates a planned cure load at the bake the shop prefers of those that work. */
 final class LoadCure
 {
     /**

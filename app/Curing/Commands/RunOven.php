@@ -39,7 +39,7 @@ use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
-/** What is done to a load on the floor, whatever it is for: shut the door, log what happens, read, pull. */
+/** Runs a load of any kind: closes the door, records events and readings, pulls. */
 final class RunOven
 {
     /** Further than this from the computed metal a reading is asked about before it counts, K. House figure. */

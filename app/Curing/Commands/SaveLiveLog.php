@@ -12,7 +12,7 @@ use App\Curing\Queries\LiveLogger;
 use App\Platform\Clock\ShopClock;
 use Illuminate\Support\Collection;
 
-/** What loggers said while they rode becomes their files, when the load is out. */
+/** Turns the live samples of a load into logger files when it is pulled. */
 final class SaveLiveLog
 {
     public static function of(OvenLoad $bake, User $by): void

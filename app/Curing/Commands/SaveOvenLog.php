@@ -19,7 +19,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps a logger's file with the bake it went through, each column with what it sat in by its name. */
+/** Stores a logger's file with its load; columns are matched to parts by name. */
 final class SaveOvenLog
 {
     /** More points say nothing more of a curve that takes minutes. */

@@ -13,7 +13,7 @@ use App\Curing\ViewModels\PartFinding;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** A bake-out in the oven of a planned cure: whether that cure holds it long enough, and the book lets it. */
+/** Lets a bake-out share the oven of a planned cure, where that holds long enough and no rule forbids it. */
 final readonly class ShareCureLoad
 {
     private function __construct(public OvenLoad $host, public bool $serves, public Message $says)

@@ -10,7 +10,7 @@ use App\Curing\Queries\BakeModelFactory;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Parts a planned bake that no single setpoint serves into separate loads. */
+/** Splits a planned load that no single setpoint cures into separate loads. */
 final class SplitBake
 {
     /**

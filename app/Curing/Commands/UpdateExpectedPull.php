@@ -8,7 +8,7 @@ use App\Curing\Models\OvenLoad;
 use App\Platform\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 
-/** When a running load is to be pulled, kept with the load: computed by every write that changes it, read by all. */
+/** Stores when a running load is expected to be pulled; every write that changes it updates it. */
 final class UpdateExpectedPull
 {
     /** Returns the kept time; a load that has none yet is pulled as it was set. */

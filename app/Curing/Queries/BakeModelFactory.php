@@ -30,7 +30,7 @@ use App\Routing\Queries\PartFloorConditions;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** A stored bake as the core takes it: oven, items, aims, and how the oven is run. */
+/** Builds the core's model of a stored load: oven, items, cure targets, schedule. */
 final readonly class BakeModelFactory
 {
     /** What has to be loaded of a bake; a page with several bakes loads it for all of them at once. */

@@ -8,7 +8,7 @@ use Aenum\Core\Curing\Infrared;
 use Aenum\Core\Thermal\LoadItem;
 use App\Curing\Models\OvenLoad;
 
-/** The bare parts of a bake-out as the core takes them. */
+/** The bare parts of a bake-out as items of the heat solver. */
 final class BareItems
 {
     /** @return list<LoadItem> */

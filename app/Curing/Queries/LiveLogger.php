@@ -17,10 +17,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/**
- * A logger that speaks while it rides: what its couples read corrects the bake as it comes in, as a thermometer's
- * readings do.
- */
+/** A logger that sends while it is in the oven; its samples correct the bake as readings do. */
 final class LiveLogger
 {
     /**

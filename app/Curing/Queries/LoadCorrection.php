@@ -15,7 +15,7 @@ use App\Curing\Models\OvenLoad;
 use App\Platform\Clock\ShopClock;
 use Illuminate\Support\Facades\Cache;
 
-/** What readings make of a load: the same readings on the same run are worked out once. */
+/** The bake corrected by readings; the same readings on the same run are computed once. */
 final class LoadCorrection
 {
     /** How the shop's infrared gun is used, as the reading form has it; empty until somebody was asked. */

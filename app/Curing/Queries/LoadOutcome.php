@@ -10,7 +10,7 @@ use App\Curing\Models\OvenResult;
 use App\Intake\Models\Coat;
 use App\Routing\Queries\BatchCoatStatus;
 
-/** What came out of a load, as it is by now: the one truth about its fresh coat, and how hot it got. */
+/** State of what came out of a load: its fresh coat, and how hot each part got. */
 final readonly class LoadOutcome
 {
     private function __construct(

@@ -11,7 +11,7 @@ use App\Curing\Models\OvenEvent;
 use App\Curing\Models\OvenLoad;
 use Carbon\CarbonImmutable;
 
-/** How the oven is run with a load in it, with everything that happened to it up to a moment. */
+/** Schedule of the oven with a load in it, with everything that happened up to a moment. */
 final class LoadSchedule
 {
     /** The longest run the heat model follows, min. */

@@ -13,10 +13,10 @@ use App\Intake\Models\Coat;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * The oven and the powders of a load as they were when its door shut.
+ * Oven and powders of a load as they were when its door closed.
  *
- * What is changed on the shelf afterwards changes the next bake, never the record of this one. A load that has not
- * shut, or shut before this was kept, has them as they are now.
+ * Later changes of the catalog affect the next bake, never the record of this one. A load that is not closed, or was
+ * closed before snapshots existed, uses the current values.
  */
 final class LoadSnapshot
 {

@@ -14,7 +14,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepCompletion;
 use Illuminate\Support\Collection;
 
-/** What gives off vapor in a load: uncured powder, and solvent of a wipe the load did not wait for. */
+/** Sources of vapor in a load: uncured powder, and wipe solvent that had no time to flash off. */
 final readonly class LoadVapor
 {
     private function __construct(public float $powderKg, public float $solventKg)

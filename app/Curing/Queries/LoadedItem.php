@@ -10,7 +10,7 @@ use App\Curing\Models\OvenLoadItem;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Section;
 
-/** One kind of thing hanging in a bake, as the core sees it and as the shop calls it. */
+/** One item of a load, with its name in the shop. */
 final readonly class LoadedItem
 {
     /** @param  list<LayerHistory>  $layers every coat up to the fresh one, lowest first; the fresh one is last */

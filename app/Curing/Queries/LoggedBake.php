@@ -12,7 +12,7 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLog;
 
 /**
- * What the loggers say of one bake: each part judged by its own curve.
+ * A bake judged by its logger curves, part by part.
  *
  * @phpstan-type LoggedLine array{name: string, item: ?int, judged: ?Judgement, became: ?CureState, state: string}
  */

@@ -15,7 +15,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 
-/** The logs an oven is learned from: the latest, which are the oven as it is now. */
+/** The latest logger files of an oven, from which it is calibrated. */
 final readonly class OvenLogs
 {
     private const RUNS = 6;

@@ -8,7 +8,7 @@ use Aenum\Core\Thermal\LoadItem;
 use App\Curing\Models\OvenLoadItem;
 use App\Intake\Models\Section;
 
-/** Something in an oven that a thermometer is pointed at. */
+/** Something in an oven that can be read with an infrared thermometer. */
 final readonly class ReadableItem
 {
     /** @param  float  $coveredEmissivity  of its film, or of the matt patch that was put on bare metal */

@@ -35,7 +35,7 @@ use App\Routing\Queries\RoutingProgress;
 use App\ShopFloor\Queries\TransferGuard;
 use Illuminate\Support\Facades\DB;
 
-/** What is decided about a fault: laid on the route of just those pieces, closed with its cause, or taken back. */
+/** Decides what is done about a defect: rework on those pieces, closed with its cause, or withdrawn. */
 final class DecideDisposition
 {
     /**

@@ -23,7 +23,7 @@ use App\Routing\Queries\BatchHistory;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
-/** What is to be looked at on a lot and what was: the list, the film, the rub, and faults nobody has settled. */
+/** The checklist of a batch: visual checks, film, rub test, and open defects. */
 final readonly class InspectionChecklist
 {
     /**

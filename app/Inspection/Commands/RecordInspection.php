@@ -25,7 +25,7 @@ use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
 
-/** Writes down what was found on a film. The latest finding counts; every one stays on record. */
+/** Records an inspection of a coat. The latest counts; none is deleted. */
 final class RecordInspection
 {
     public function solventRub(

@@ -35,10 +35,7 @@ use App\Routing\Queries\BatchHistory;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
-/**
- * What this job's record shows that bears on a fault, by the name the core has for it; what it does not hold is left
- * out.
- */
+/** Evidence for a defect from the records of its job, by the core's names; unknown evidence is left out. */
 final readonly class DefectEvidence
 {
     /** Other jobs with the same fault are looked for so far back. House figure. */

@@ -12,9 +12,9 @@ use App\Platform\Clock\ShopClock;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What drifts, said before parts fail: film of a powder against its band, and the least dose of an oven's loads.
+ * Control charts of film by powder and of the lowest dose by oven, over the last year.
  *
- * Series are of the last year, in the order they were measured; limits are of their first twenty.
+ * Limits come from the first twenty values of a series.
  */
 final class DriftNotes
 {

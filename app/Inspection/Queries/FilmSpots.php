@@ -12,7 +12,7 @@ use App\Intake\Models\Part;
 use App\Intake\Models\Pin;
 use App\Routing\Queries\RoutingProgress;
 
-/** Where on a part film is read: as the gun went over it, recess by recess, and what was to come on there. */
+/** Spots where the film of a part is read, with the film expected there. */
 final class FilmSpots
 {
     /** @return array<string, string> as it is kept => as it is called, the face first */

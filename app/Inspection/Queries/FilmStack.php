@@ -11,10 +11,10 @@ use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
 /**
- * What a film gauge reads through: every coat that is baked so far on a place, together.
+ * The coats a film gauge reads through at a spot.
  *
- * A gauge knows no coats: the band is the sum of theirs. A coat by itself is the difference of what was read before it
- * went on and after its own bake.
+ * The band is the sum of their bands. A single coat is the difference between the readings before it went on and after
+ * its own bake.
  */
 final readonly class FilmStack
 {

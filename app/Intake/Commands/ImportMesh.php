@@ -12,7 +12,7 @@ use App\Platform\Errors\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
-/** Reads a mesh of a part from a file: its measures and its picture are kept, the file is not. */
+/** Imports a mesh of a part: measures and picture are stored, the file is not. */
 final class ImportMesh
 {
     private const LONGEST_NAME = 120;

@@ -10,7 +10,7 @@ use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps the words a job is found by: its number, title, customer, parts, powders and lots. */
+/** Indexes the words a job is found by: number, title, customer, parts, powders and lots. */
 final class IndexJob
 {
     public static function write(Job $job): void

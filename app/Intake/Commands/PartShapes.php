@@ -11,7 +11,7 @@ use App\Intake\Models\Part;
 use App\Intake\ViewModels\PartDrawing;
 use App\Platform\Errors\Refused;
 
-/** The shapes a part is built from, what they come to, and how that sits with what was weighed. */
+/** Edits the shapes a part is built from, and compares them with its weight. */
 final readonly class PartShapes
 {
     /** Weighed and computed further apart than this are worth a word. */

@@ -11,7 +11,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Sets a pin into a part's picture under the next free number; a number is never given twice. */
+/** Places a pin on a photo under the next free number; numbers are never reused. */
 final class PlacePin
 {
     private const MOST = 60;

@@ -12,7 +12,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\BatchEvent;
 use Illuminate\Support\Facades\DB;
 
-/** Takes a job in, or corrects what was written down about it. */
+/** Creates or updates a job. */
 final class SaveJob
 {
     /** @param  array{customer: string, contact?: ?string, title: string, due_on?: ?string, notes?: ?string}  $facts */

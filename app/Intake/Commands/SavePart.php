@@ -22,7 +22,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
-/** Writes a part with its sections and its coats. A coat that has been in an oven stays as it was. */
+/** Creates or updates a part with its sections and coats. A coat that was in an oven is not changed. */
 final class SavePart
 {
     /** Regions weighed one by one and the whole agree within this share. House figure. */

@@ -17,10 +17,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use League\Flysystem\UnableToWriteFile;
 
-/**
- * Keeps a photo of a part: decoded, turned upright, made smaller and written anew, so that nothing but the picture is
- * left of it.
- */
+/** Stores a photo re-encoded: turned upright, scaled down, without metadata. */
 final class StorePicture
 {
     public const LARGEST_BYTES = 15 * 1024 * 1024;

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Finds jobs by any of their words, in any order, slips forgiven; a job must have all that was asked. */
+/** Finds jobs by all words of a query, in any order, with typing errors forgiven. */
 final class JobSearch
 {
     public const MOST = 50;

@@ -10,7 +10,7 @@ use App\Intake\Commands\PartShapes;
 use App\Intake\Models\Part;
 use Illuminate\Support\Facades\DB;
 
-/** What is turned on the part bench: the mesh, or else the shapes it is built from, side by side to one scale. */
+/** The facets drawn on the part page: the mesh, or else the shapes side by side at one scale. */
 final class PartFacets
 {
     /** Room between two shapes, as a share of the longest side of all. */

@@ -11,7 +11,7 @@ use App\Intake\Models\Coat;
 use App\Intake\Models\Part;
 use App\Platform\Presentation\Units;
 
-/** What was learned the last time the shop had a part like this. */
+/** What was learned from the last parts of the same name. */
 final class SimilarParts
 {
     private const MOST = 3;

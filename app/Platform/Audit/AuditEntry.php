@@ -18,8 +18,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One change of one row: who, when, from where, what stood there before and after. Only ever added to; the database
- * itself refuses anything else.
+ * One change of one row: who, when, from where, before and after. Append-only, enforced by the database.
  *
  * @property int $id
  * @property CarbonImmutable $at by the clock of the machine

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
-/** Writes down every change of every row as it is made, in the transaction that makes it. */
+/** Records every change of every model in the transaction that makes it. */
 final class AuditLog
 {
     private const OF_NO_INTEREST = ['id', 'created_at', 'updated_at'];

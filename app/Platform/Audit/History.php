@@ -30,7 +30,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
-/** Audit entries as a person reads them: named columns, worded values, their units and the shop's time. */
+/** Presents audit entries to a person: labels, words, units, the shop's time. */
 final class History
 {
     /** The unit a column is kept in, by how its name ends. */

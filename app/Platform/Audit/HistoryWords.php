@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Audit;
 
-/** Names that the history shows for tables and columns; a column is named here or is not shown. */
+/** Labels of tables and columns in the history; a column without a label is not shown. */
 final class HistoryWords
 {
     /** table => what one of its rows is */

@@ -8,7 +8,7 @@ use App\Accounts\Models\Shop;
 use App\Platform\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 
-/** The backups of this install, as they lie in its folder. */
+/** The backups in this install's folder. */
 final readonly class Backups
 {
     /** One is made every night; older than this, a night went by without. h */

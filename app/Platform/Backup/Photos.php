@@ -7,7 +7,7 @@ namespace App\Platform\Backup;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 
-/** All photos at once, between where this install keeps them and a folder. */
+/** Copies all photos between the install and a folder. */
 final class Photos
 {
     /** @return int how many were copied into the folder */

@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** What the logbook has taught, worked out anew only when a line of its kind was added or taken back. */
+/** Caches what was learned from the logbook until an entry of its kind is added or withdrawn. */
 final class LogbookCache
 {
     private const KEEP_S = 7 * 86400;

@@ -12,10 +12,10 @@ use Illuminate\Support\Facades\Event;
 use WeakMap;
 
 /**
- * Worked out once for one request, and forgotten with it.
+ * Memoizes values for one request.
  *
- * A request that writes forgets it all with every write, every row it locks and every transaction it rolls back, so
- * that it always reads what it wrote and what others wrote before it had the lock.
+ * In a request that writes, every write, row lock and rollback clears it, so that it always reads what it wrote and
+ * what others wrote before it had the lock.
  */
 final class RequestMemo
 {

@@ -8,8 +8,8 @@ use App\Platform\Errors\Refused;
 use Carbon\CarbonImmutable;
 
 /**
- * What was done a while before it could be told: a form that waited in a tablet for the network, a sample a device
- * kept. While such a request is worked on, the shop's clock stands at the moment it was done.
+ * The time an action was performed, when it is sent later: an offline form, a sample a device kept. While such a
+ * request is handled, the shop's clock stands at that time.
  */
 final class EffectiveTime
 {

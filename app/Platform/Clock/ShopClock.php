@@ -10,10 +10,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The time in the shop.
+ * The shop's clock.
  *
- * Instants are kept in UTC and shown in the shop's zone. In the demo shop the clock can be put forward, so that a
- * bake can be watched without waiting for it; a real shop's clock is never off. What waited to be told was done then.
+ * Times are stored in UTC and shown in the shop's time zone. In the demo the clock can be advanced; a real shop's never
+ * is. An action sent late is recorded at its effective time.
  */
 final class ShopClock
 {

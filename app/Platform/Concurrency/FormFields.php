@@ -9,8 +9,8 @@ use DOMElement;
 use DOMXPath;
 
 /**
- * The fields of a form as a browser would send them, by name. A check box of a list is named by its value
- * ("on_it[]:rust"), a text field of a list by its place ("box[0]"): two sides of equal length are two fields.
+ * The fields of a form as a browser would submit them, by name. A checkbox of a list is named by its value
+ * ("on_it[]:rust"), a text field of a list by its index ("box[0]").
  */
 final class FormFields
 {

@@ -14,10 +14,9 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lock first, read after: whoever writes to a part, a lot, a load or what belongs to them holds their jobs and ovens
- * until it is done, and works on the rows as they are then.
+ * Locks the jobs and ovens of the route's models before the request reads anything, and reloads the models.
  *
- * Always jobs before ovens, each by number, then the rows themselves: nobody waits for somebody who waits for them.
+ * Jobs are locked before ovens, each by id, so that requests cannot deadlock.
  */
 final class LockBoundModels
 {

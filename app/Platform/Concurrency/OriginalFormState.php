@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Concurrency;
 
-/** The fields of a form as they stood when it was opened, as the form carries them: its version. */
+/** The fields of a form as they were when it was opened, carried by the form. */
 final class OriginalFormState
 {
     /** What a form of a part with ten coats comes to, many times over. */

@@ -47,7 +47,7 @@ use App\Scheduling\Models\SchedulingPreference;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
-/** Whose a row is: the job it is part of, the oven it happened in. One place for locks and for the trail. */
+/** Resolves the job and the oven a row belongs to, for locks and for the audit log. */
 final class OwnerResolver
 {
     /** The column that leads a row to what it belongs to. A load belongs to the jobs of what hangs in it. */

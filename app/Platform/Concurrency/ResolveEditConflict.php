@@ -19,10 +19,10 @@ use Illuminate\Support\Once as Memo;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Two people had the same form open: whoever saves second sees both and chooses field by field.
+ * Merges two edits of one form; the second person sees both and chooses field by field.
  *
- * A form carries its fields as they stood when it was opened. Where its page would show others by now, somebody else
- * has saved meanwhile: fields only they changed stay as theirs, and where both changed one the second is asked.
+ * The form carries its original fields. If its page shows others by now, somebody saved in between: fields only they
+ * changed are kept, and conflicting fields are asked about.
  */
 final class ResolveEditConflict
 {

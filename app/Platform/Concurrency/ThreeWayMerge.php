@@ -6,7 +6,7 @@ namespace App\Platform\Concurrency;
 
 use App\Platform\Validation\FieldNames;
 
-/** A form as it was opened, as it stands now, and as somebody typed it: what is whose, and what has to be chosen. */
+/** Merges a form's original, current and submitted fields. */
 final readonly class ThreeWayMerge
 {
     /**

@@ -6,7 +6,7 @@ namespace App\Platform\Database;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** A row of the shop's records; what is written into it is named by whoever writes it, never by a form alone. */
+/** Base of all models; attributes are always named in code, never taken from a form as a whole. */
 abstract class BaseModel extends Model
 {
     protected $guarded = [];

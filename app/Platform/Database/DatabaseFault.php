@@ -9,7 +9,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use PDOException;
 use Throwable;
 
-/** What went wrong in the database, by MariaDB's own numbers. */
+/** Database errors this app handles, by MariaDB's error numbers. */
 enum DatabaseFault
 {
     /** Two met; one of them goes again. A cluster says the same of two writes that met on different machines. */

@@ -16,8 +16,7 @@ use League\Flysystem\UnableToRetrieveMetadata;
 use League\Flysystem\UnableToSetVisibility;
 
 /**
- * Photos as rows, for a shop on more than one machine: every machine has them as soon as the row that knows of them,
- * and what is undone in the database is undone here. Paths are as they are given; folders are only a way of writing.
+ * Stores files as rows, for shops on several machines: they replicate and roll back with the rows that refer to them.
  */
 final class DatabaseFilesystemAdapter implements FilesystemAdapter
 {

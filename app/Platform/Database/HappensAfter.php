@@ -6,7 +6,7 @@ namespace App\Platform\Database;
 
 use Carbon\CarbonImmutable;
 
-/** A row that says when something happened, which cannot have been before something else had. */
+/** A model whose time must not be before that of the event it follows. */
 interface HappensAfter
 {
     /**

@@ -7,7 +7,7 @@ namespace App\Platform\Database;
 use Illuminate\Database\LostConnectionDetector;
 use Throwable;
 
-/** Asks a database that went away once more, but not one that stood still for so long that a person waits already. */
+/** Reconnects after a lost connection, but not after a time-out, when a person has waited already. */
 final class LostConnections extends LostConnectionDetector
 {
     /** Seconds a request may have taken until its query is sent again over a new connection. */

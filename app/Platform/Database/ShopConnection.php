@@ -10,9 +10,8 @@ use Illuminate\Database\Query\Grammars\MariaDbGrammar;
 use Illuminate\Database\QueryException;
 
 /**
- * The database as this shop speaks to it: moments to the millisecond in what is written and asked, and a statement of
- * its own that met another's (a session, what was worked out) goes again. What belongs to more goes again as a whole,
- * or not: that is for whoever began it.
+ * The database connection: times with milliseconds; a single statement outside a transaction is retried on a write
+ * conflict. Transactions are retried as a whole by whoever began them.
  */
 final class ShopConnection extends MariaDbConnection
 {

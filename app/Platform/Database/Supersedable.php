@@ -7,7 +7,7 @@ namespace App\Platform\Database;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
-/** A row that is never deleted: another takes its place, and it is read no more. */
+/** A row that is never deleted but replaced; superseded rows are not read. */
 trait Supersedable
 {
     protected static function bootSupersedable(): void

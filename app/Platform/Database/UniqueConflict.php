@@ -8,7 +8,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Validation\ValidationException;
 use Throwable;
 
-/** What the database holds to be one of its kind somebody else has just written: said in words, at the field. */
+/** Turns a violated unique key into an error at its field. */
 final class UniqueConflict
 {
     /** unique key => field, what to do */

@@ -7,7 +7,7 @@ namespace App\Platform\Database;
 use App\Accounts\Models\User;
 use Carbon\CarbonImmutable;
 
-/** A row that is never deleted: taken back, by somebody, at a moment. */
+/** A row that is never deleted but withdrawn, by a person, at a time. */
 trait Withdrawable
 {
     public function withdraw(User $by, CarbonImmutable $at): void

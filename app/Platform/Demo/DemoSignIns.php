@@ -10,8 +10,8 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\IpUtils;
 
 /**
- * The sign-ins of the demo shop. On loopback everybody knows them; reachable from elsewhere it makes fresh ones, shown
- * on the console of its machine alone.
+ * Sign-ins of the demo shop. On loopback they are public; reachable from other machines they are generated and shown on
+ * the console only.
  */
 final class DemoSignIns
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Demo;
 
-/** The simulated instruments answer in the demo alone: in a shop of its own an invented figure has no place. */
+/** Whether simulated instruments answer: in the demo only. */
 final class SimulatedDevices
 {
     /** Whether pages show the buttons of the stand-ins. */

@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
-/** What somebody is told where a page cannot be: in words, with what to do next. */
+/** Error pages in plain words, with what to do next. */
 final class ErrorPages
 {
     /** status => title, what it says; the last one stands for every other */

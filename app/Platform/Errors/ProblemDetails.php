@@ -7,7 +7,7 @@ namespace App\Platform\Errors;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 
-/** A refusal as a device reads it: application/problem+json (RFC 9457). */
+/** Error responses of the device API: application/problem+json (RFC 9457). */
 final class ProblemDetails
 {
     /**

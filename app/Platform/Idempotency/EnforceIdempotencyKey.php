@@ -17,8 +17,8 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What a device sends is done once for each key it sends it under: sent again it is answered as it was the first time.
- * What was refused was not done, and its key is free again.
+ * Handles a device's request once per idempotency key; a repeat gets the first response. A refused request frees its
+ * key.
  */
 final class EnforceIdempotencyKey
 {

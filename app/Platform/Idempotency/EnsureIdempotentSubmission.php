@@ -14,12 +14,11 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What a form does is done whole, once, or not at all.
+ * Handles a form exactly once.
  *
- * All a request writes is one transaction, and the token its form carries is spent in it: whatever dies in between,
- * either both are kept or neither, so that a form sent again does its work exactly when it was not done. While one is
- * worked on, the same sent again waits for it. A refused form keeps its token, so that it can be mended and sent
- * again. Two that stop each other in the database take turns without anybody noticing.
+ * Everything a request writes is one transaction, and the form's token is spent in it: both are kept or neither. While
+ * one is handled, a repeat waits for it. A refused form keeps its token, so that it can be corrected and sent again.
+ * Deadlocked requests are retried.
  */
 final class EnsureIdempotentSubmission
 {

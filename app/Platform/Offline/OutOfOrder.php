@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\Event;
 use RuntimeException;
 
 /**
- * Something would be recorded before what it follows: a pull before the door was shut. A clock was wrong, the tablet's
- * or the shop's. Nothing is recorded until a person has chosen: at the earliest moment it can have been, or not at all.
+ * Something would be recorded before the event it follows, because a clock was wrong. Nothing is recorded until a
+ * person chooses the earliest possible time, or discards it.
  */
 final class OutOfOrder extends RuntimeException
 {

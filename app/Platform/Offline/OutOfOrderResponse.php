@@ -11,7 +11,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Asks a person what to do with an entry whose moment cannot be so, or offers a tablet the one that can. */
+/** Asks what to do with an out-of-order entry, or offers a tablet the earliest possible time. */
 final class OutOfOrderResponse
 {
     /** @throws ValidationException where nobody is there to choose */

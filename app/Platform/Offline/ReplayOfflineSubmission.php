@@ -14,10 +14,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * A form that waited in a tablet for the network: it is done as of the moment it was pressed, and the tablet is told in
- * so many words whether it was, to tell whoever pressed it.
- */
+/** Handles a form that waited in a tablet for the network as of the time it was submitted, and answers in JSON. */
 final class ReplayOfflineSubmission
 {
     public const HEADER = 'X-Aenum-Waited';

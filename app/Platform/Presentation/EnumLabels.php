@@ -6,7 +6,7 @@ namespace App\Platform\Presentation;
 
 use Aenum\Core\Trade\PolicyChoice;
 
-/** The words of the core as a form offers them. */
+/** Options of a select field from the core's enums. */
 final class EnumLabels
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Presentation;
 
-/** What a person typed into a form that came back, or what stood there before. */
+/** The submitted value of a field after a validation error, else its stored value. */
 final class OldInput
 {
     /** One value, as it goes into a field. */

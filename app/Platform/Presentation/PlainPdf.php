@@ -6,7 +6,7 @@ namespace App\Platform\Presentation;
 
 use TCPDF;
 
-/** A PDF without the library's own running header, footer and link line. */
+/** A PDF without the library's header, footer and link. */
 final class PlainPdf extends TCPDF
 {
     /** @param  'A4'|'LETTER'  $paper  portrait, in mm */

@@ -6,7 +6,7 @@ namespace App\Platform\Presentation;
 
 use TCPDF2DBarcode;
 
-/** A QR code as one SVG path, a unit a module. */
+/** A QR code as one SVG path, one unit per module. */
 final readonly class QrCode
 {
     private function __construct(public int $size, public string $path)

@@ -10,7 +10,7 @@ use Aenum\Core\Units\Quantity;
 use Aenum\Core\Units\UnitSystem;
 use App\Intake\Models\Part;
 
-/** Figures in the units of whoever is looking. */
+/** Formats quantities in the reader's units. */
 final readonly class Units
 {
     public function __construct(public UnitSystem $system)

@@ -7,7 +7,7 @@ namespace App\Platform\Presentation;
 use App\Accounts\Models\User;
 use Illuminate\Support\Facades\Auth;
 
-/** Who looks at a page: nobody where nobody is signed in, and on pages that have no session at all. */
+/** The person who looks at the page; null if nobody is signed in or the page has no session. */
 final class Viewer
 {
     public static function current(): ?User

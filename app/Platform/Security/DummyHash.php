@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 
-/** A hash that nothing fits: checking against it takes as long as against a real one. */
+/** A hash nothing matches, so that an unknown user takes as long to check as a known one. */
 final class DummyHash
 {
     public static function get(): string

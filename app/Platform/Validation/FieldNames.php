@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Validation;
 
-/** What a field is called on its form, where its name does not say it: what is wrong is said in the same word. */
+/** Labels of fields whose name does not say it, for error messages. */
 final class FieldNames
 {
     private const LABELS = [

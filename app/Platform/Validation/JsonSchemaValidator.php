@@ -8,7 +8,7 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 
-/** Whether a document keeps to a schema of docs/schemas, and where it does not. */
+/** Validates a document against a schema of docs/schemas. */
 final class JsonSchemaValidator
 {
     private const MOST_ERRORS = 20;

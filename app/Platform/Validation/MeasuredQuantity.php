@@ -10,7 +10,7 @@ use App\Platform\Presentation\Units;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** A quantity typed with or without a unit, within a range given in the unit the program keeps. */
+/** Validates a quantity typed with or without a unit, within a range in the stored unit. */
 final readonly class MeasuredQuantity implements ValidationRule
 {
     public function __construct(

@@ -8,9 +8,9 @@ use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
- * A password that is long enough, that is kept whole, and that is not one of those everybody tries first.
+ * Validates a new password: long enough, not truncated by the hash, not a common one.
  *
- * A common one with figures behind it or letters swapped for figures is still that common one.
+ * A common password with digits appended or letters replaced by digits is still a common one.
  */
 final readonly class StrongPassword implements ValidationRule
 {

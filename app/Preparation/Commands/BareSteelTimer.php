@@ -20,9 +20,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/**
- * Bare steel and the air it stands in: its clock starts at the end of the blast and is set anew whenever the air is.
- */
+/** The timer of bare steel: it starts at the end of the blast and is updated with every air reading. */
 final class BareSteelTimer
 {
     /**

@@ -17,7 +17,7 @@ use App\Preparation\Models\Rack as StoredRack;
 use App\Routing\Queries\PartRoute;
 use Illuminate\Support\Facades\DB;
 
-/** How a part hangs: as it was set, or a usual rack for its size; and what the book says of it. */
+/** Sets how a part hangs; without a setting, a usual rack for its size. */
 final readonly class SetRack
 {
     /** A rack is drawn for a piece of this mass until it is weighed, kg. */

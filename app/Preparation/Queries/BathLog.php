@@ -14,7 +14,7 @@ use App\Routing\Models\LogFigure;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
 
-/** A bath's readings, each figure's trend, and what to put in. */
+/** Readings of a bath, the trend of each, and what to add. */
 final readonly class BathLog
 {
     private const SHOWN = 20;

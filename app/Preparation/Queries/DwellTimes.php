@@ -9,7 +9,7 @@ use App\Accounts\Models\User;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
 
-/** How long a product stays on by its own sheet, as somebody last typed it: the shop's bottle before the family. */
+/** Dwell time of a stripper by its sheet as last entered: of the shop's product, else of its family. */
 final class DwellTimes
 {
     private const KIND = 'dwell';

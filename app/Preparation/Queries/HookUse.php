@@ -14,7 +14,7 @@ use App\Intake\Models\Part;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
 
-/** The hooks a part hangs on, and how often such hooks went through a cure since they were cleaned. */
+/** Hooks of a part, and how many cures such hooks had since they were cleaned. */
 final readonly class HookUse
 {
     private const KIND = 'hooks';

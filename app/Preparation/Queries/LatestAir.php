@@ -7,7 +7,7 @@ namespace App\Preparation\Queries;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\LogLine;
 
-/** The shop's air as it was last written down. */
+/** The shop's latest air reading. */
 final readonly class LatestAir
 {
     /** Air written down longer ago says nothing about now, h. */

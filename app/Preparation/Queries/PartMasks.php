@@ -17,7 +17,7 @@ use App\Routing\Queries\PartRoute;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What goes on at each pin of a part, what is on, and what has come off again. */
+/** Masks of a part by pin: to apply, applied, removed. */
 final readonly class PartMasks
 {
     /**

@@ -10,7 +10,7 @@ use App\Intake\Models\Part;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\ShopBlast;
 
-/** Every way to strip a part in this shop, and the one it goes. */
+/** The options to strip a part in this shop, and the chosen one. */
 final readonly class StripOptions
 {
     /** @param  array<string, StripOption>  $ways  by key, the least work first */

@@ -22,7 +22,7 @@ use App\Routing\Queries\PartRoute;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Writes a quote down as it is told: number, lines, words; takes the answer; keeps what it took in the end. */
+/** Issues a quote with its number and lines, records the answer and the actual times. */
 final class IssueQuote
 {
     /** Every quote of a shop has a number of its own, from here. */

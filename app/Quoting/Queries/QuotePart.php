@@ -19,7 +19,7 @@ use App\Intake\Models\Pin;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\ShopBlast;
 
-/** What a part costs, by the route it has. */
+/** Price of a part by its route. */
 final class QuotePart
 {
     /** A piece whose box nobody measured fills so much of an oven. House figure, unverified. */

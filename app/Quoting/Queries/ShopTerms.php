@@ -16,7 +16,7 @@ use App\Quoting\Models\QuoteLine;
 use App\Quoting\Models\QuotePolicy;
 use Illuminate\Support\Facades\DB;
 
-/** What this shop charges by: its prices and policies, and what its own record says. */
+/** The shop's prices and policies, and what its own records say. */
 final class ShopTerms
 {
     /** Lines that count for what is learned, the latest of each kind. */

@@ -14,7 +14,7 @@ use App\Release\Queries\ReleaseCheck;
 use App\ShopFloor\Commands\MoveBatch;
 use Illuminate\Support\Facades\DB;
 
-/** A lot leaves: signed, and its record kept as it is at that moment. */
+/** Releases a batch: signed, with its record as of that moment. */
 final class ReleaseBatch
 {
     /**

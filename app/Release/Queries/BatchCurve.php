@@ -11,9 +11,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * How hot the pieces of one lot were in a load, and the air around them: nobody else's parts.
+ * Temperature curves of a batch in a load, and the air around it; never of other customers' parts.
  *
- * A pulled load does not change any more; what it comes to is kept.
+ * A pulled load does not change, so its curves are cached.
  */
 final class BatchCurve
 {

@@ -38,10 +38,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /**
- * Everything that is so of a lot, as one document: aenum-record/1.
+ * The record of a batch as one document, aenum-record/1.
  *
- * Built once as it is handed over and kept as it was then; before that it is a draft, built as it is looked at. Figures
- * are in SI units by the name of their key; a sentence with figures in it is kept in both systems.
+ * Built once at release and stored; before that it is a draft. Figures are in SI units named in their key; sentences
+ * are kept in both unit systems.
  */
 final readonly class BatchRecord
 {

@@ -11,9 +11,7 @@ use App\Release\Models\Release;
 use App\Release\Models\Supplement;
 use Illuminate\Support\Collection;
 
-/**
- * The record of a job: what was handed over as it was then, what has not left as it is now, and what was found since.
- */
+/** The record of a job: released batches as stored, others as drafts, and supplements. */
 final readonly class JobRecord
 {
     /**

@@ -18,7 +18,7 @@ use App\Preparation\Queries\PartMasks;
 use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\RoutingProgress;
 
-/** What stands between a lot and its customer. */
+/** What still prevents the release of a batch. */
 final readonly class ReleaseCheck
 {
     /**

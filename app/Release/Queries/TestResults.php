@@ -8,7 +8,7 @@ use Aenum\Core\Inspection\CrossCut;
 use Aenum\Core\Inspection\SolventRub;
 use App\Inspection\Models\Inspection;
 
-/** What was tested on a film, and what came of it, in a line. */
+/** Test results of a coat, one line each. */
 final class TestResults
 {
     public static function of(Inspection $one): string

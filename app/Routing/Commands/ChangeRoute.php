@@ -22,7 +22,7 @@ use App\Routing\Models\Signature;
 use App\Routing\Queries\PartRoute;
 use Illuminate\Support\Facades\DB;
 
-/** Reorders, adds and drops steps, and takes signatures under rules. */
+/** Reorders, adds and removes steps, and records signatures under rules. */
 final class ChangeRoute
 {
     /**

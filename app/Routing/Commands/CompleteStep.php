@@ -16,7 +16,7 @@ use App\Routing\Queries\CoolingEstimate;
 use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 
-/** Ticks steps of a batch: by a bench's log, by hand, or as somebody tells it afterwards. */
+/** Completes steps of a batch: by a station's record, by hand, or afterwards. */
 final class CompleteStep
 {
     /** What a bench has logged ticks the first open step of these kinds; nothing where the route has none. */

@@ -12,7 +12,7 @@ use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Starts and stops the clocks at the benches. One clock of a step runs on a lot at a time. */
+/** Starts and stops timers at the stations; one timer per step and batch. */
 final class RunTimer
 {
     /** @throws Refused where it runs already */

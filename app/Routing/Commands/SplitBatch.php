@@ -20,7 +20,7 @@ use App\Routing\Queries\RoutingProgress;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Splits, joins and scraps lots; no piece is ever gained or lost by it. */
+/** Splits, joins and scraps batches; the number of pieces is preserved. */
 final class SplitBatch
 {
     /**

@@ -9,7 +9,7 @@ use App\Intake\Models\Part;
 use App\Intake\Models\PartTrait;
 use Illuminate\Support\Facades\DB;
 
-/** Writes down what was found of a part at the counter: everything said anew, nothing left of what was said before. */
+/** Stores the facts of a part as a whole; earlier ones are replaced. */
 final class WriteFacts
 {
     /**

@@ -11,7 +11,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Facades\DB;
 
-/** Writes a line into the shop's logbook; lines are only added to. */
+/** Appends an entry to the shop's logbook. */
 final class WriteLog
 {
     /** @param  array<string, float>  $figures  by name, the unit in it */

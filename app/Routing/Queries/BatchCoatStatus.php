@@ -17,7 +17,7 @@ use App\Routing\Models\StepCompletion;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** What is so of a coat on a batch: its bakes, what was measured since, what was told. */
+/** Status of a coat on a batch: its bakes, measurements since, operator entries. */
 final class BatchCoatStatus
 {
     /** What a rub or an eye says outranks what a curve says: it asked the film itself. */

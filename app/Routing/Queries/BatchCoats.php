@@ -12,9 +12,9 @@ use App\Platform\Cache\RequestMemo;
 use Illuminate\Support\Collection;
 
 /**
- * The coats of just these pieces: those planned for all of their part, and those laid on them to mend them.
+ * Coats of a batch: those planned for its part, and those added by rework.
  *
- * Where they were stripped what lay there is history: it stays on record, and nothing more is asked of it.
+ * Coats under a strip are history: they stay on record, and nothing more is required of them.
  */
 final readonly class BatchCoats
 {

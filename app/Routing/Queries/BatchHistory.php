@@ -11,11 +11,10 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What a lot's pieces have lived through: in this lot, in those it was split from, in those that were joined into it.
+ * History of the pieces of a batch: in this batch, in those it was split from, in those joined into it.
  *
- * Pieces that were joined have pasts of their own; each is a strand, and what is said of the lot holds of every one.
- *
- * A stay is a lot, from when and until when.
+ * Joined pieces have separate histories, called strands; a statement about the batch has to hold for each. A stay is a
+ * batch with the time from and to.
  *
  * @phpstan-type Stay array{int, ?CarbonImmutable, ?CarbonImmutable}
  */

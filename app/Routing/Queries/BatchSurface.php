@@ -9,7 +9,7 @@ use Aenum\Core\Trade\StepOutcome;
 use App\Intake\Models\Batch;
 use App\Platform\Cache\RequestMemo;
 
-/** What is on the metal of a batch now, by the steps done on it; a step recorded as not needed was not done. */
+/** What is on the metal of a batch now, by completed steps; a step recorded as not needed was not done. */
 final class BatchSurface
 {
     public static function of(Batch $batch): Surface

@@ -19,10 +19,9 @@ use App\Routing\Models\LogLine;
 use Carbon\CarbonImmutable;
 
 /**
- * How hot pieces out of an oven are by now: the one clock every station asks before a hand or a solvent touches them.
+ * Estimates how hot pieces from an oven still are, for every station that touches them.
  *
- * Computed from the peak of the last bake by the cooling law, for one piece in still air. A temperature measured since
- * then outranks it.
+ * Computed from the peak of the last bake for one piece in still air. A later measurement outranks it.
  */
 final readonly class CoolingEstimate
 {

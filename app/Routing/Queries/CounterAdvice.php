@@ -20,7 +20,7 @@ use App\Intake\Models\Pin;
 use App\Platform\Presentation\Units;
 use Illuminate\Support\Collection;
 
-/** What can be said at the counter about one part: coats that fit, what is promised, a first idea of cost. */
+/** Advice at the counter for one part: coats that fit, lead time, first cost estimate. */
 final readonly class CounterAdvice
 {
     /** Specific gravity of a powder that is not picked yet. House figure. */

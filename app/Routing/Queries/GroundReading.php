@@ -12,7 +12,7 @@ use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
 
-/** Part to earth, as it was measured. */
+/** Resistance of a part to ground, as measured. */
 final class GroundReading
 {
     /** Volts a meter measures with => what it is. */

@@ -10,7 +10,7 @@ use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What a page wants of every part that hangs somewhere, asked once for all of them. */
+/** Loads rows of all parts in the shop with one query per page. */
 final class HangingParts
 {
     /**

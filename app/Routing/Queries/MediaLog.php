@@ -20,7 +20,7 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What each medium in the shop has been through since it was new: how much was shot, and what got into it. */
+/** Use and contamination of each blast medium since it was new. */
 final readonly class MediaLog
 {
     public const EVENTS = [

@@ -12,9 +12,7 @@ use App\Platform\Cache\RequestMemo;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
-/**
- * How much heat a part's metal has had, as equivalent minutes at 200 °C; nothing is asked of metals that do not age.
- */
+/** Heat a part's metal has had, in equivalent minutes at 200 °C; zero for metals that do not age. */
 final class MetalHeatHistory
 {
     /**

@@ -10,7 +10,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
 
-/** The temperature of a part's own metal, as measured before it is blasted or sprayed. */
+/** Temperature of the metal as measured before blasting or spraying. */
 final class MetalTemperature
 {
     public const KIND = 'metal_temperature';

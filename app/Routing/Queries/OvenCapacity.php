@@ -13,7 +13,7 @@ use App\Platform\Errors\Refused;
 use App\Platform\Presentation\Units;
 use Illuminate\Support\Collection;
 
-/** Whether a load fits an oven: room for the racks, on a rail that carries them. A busy oven is planned for too. */
+/** Whether a load fits an oven by space and rail load. A busy oven can be planned for. */
 final class OvenCapacity
 {
     /**

@@ -16,7 +16,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 
-/** What is so of a part on the floor now: the masks on it, and when acid was last on it. */
+/** Conditions of a part on the floor now: masks on it, and when acid was last used. */
 final class PartFloorConditions
 {
     /** Of one lot of it, where one is given. */

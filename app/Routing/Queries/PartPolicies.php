@@ -9,7 +9,7 @@ use App\Accounts\Models\Shop;
 use App\Intake\Models\Part;
 use App\Routing\Models\PartPolicy;
 
-/** The ways one part goes: its own where it has any, the house's for the rest. */
+/** Policies of a part: its own, else the shop's. */
 final class PartPolicies
 {
     public static function of(?Part $part): ShopPolicies

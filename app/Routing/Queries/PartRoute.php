@@ -26,7 +26,7 @@ use App\Intake\Models\Part;
 use App\Platform\Cache\RequestMemo;
 use App\Platform\Presentation\Units;
 
-/** A part's route as it stands: what is known of it, the steps, and what the rules say. */
+/** The route of a part: facts, steps and findings. */
 final readonly class PartRoute
 {
     /**

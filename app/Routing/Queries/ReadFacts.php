@@ -44,10 +44,9 @@ use App\Routing\Models\Signature;
 use Illuminate\Support\Collection;
 
 /**
- * What is stored of a part, as the core takes it.
+ * Reads the stored facts of a part as the core's values.
  *
- * Reading is tolerant: a word this release does not know is left out and named, so that one row never takes a page
- * down.
+ * Unknown words are left out and reported, so that one row never breaks a page.
  */
 final class ReadFacts
 {

@@ -9,7 +9,7 @@ use Aenum\Core\Trade\Station;
 use App\Inspection\Models\Rework;
 use App\Inspection\Models\ReworkStep;
 
-/** The route of pieces that were mended: the part's own, and before it is inspected what mending laid on it. */
+/** The route of reworked pieces: the part's own, with the rework steps before inspection. */
 final readonly class ReworkRoute
 {
     /**

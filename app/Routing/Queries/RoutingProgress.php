@@ -19,7 +19,7 @@ use App\Routing\Models\StepCompletion;
 use App\Routing\ViewModels\StepLine;
 use Carbon\CarbonImmutable;
 
-/** A lot on its part's route: what is done, what is open, where it goes next. */
+/** Progress of a batch on its route: done, open, next station. */
 final readonly class RoutingProgress
 {
     /**

@@ -12,7 +12,7 @@ use App\Accounts\Models\Shop;
 use App\Platform\Cache\LogbookCache;
 use App\Routing\Models\LogLine;
 
-/** The blast bench with what this shop has: its air, its media, and what its logged blasts have taught. */
+/** Blast advice with this shop's air and media, corrected by its logged blasts. */
 final class ShopBlast
 {
     /** The latest logs are the shop as it is now. */

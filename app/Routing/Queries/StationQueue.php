@@ -12,7 +12,7 @@ use App\Intake\Models\Part;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Rows;
 
-/** What hangs at a bench, and which lot is in hand: the one asked for, or the most pressing. */
+/** Batches at a station, and the one in hand. */
 final readonly class StationQueue
 {
     private const NEEDS = ['part.job.customer', 'part.batches', 'clocks'];

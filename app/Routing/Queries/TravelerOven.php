@@ -13,7 +13,7 @@ use App\Intake\Models\Part;
 use App\Platform\Presentation\Units;
 use Illuminate\Support\Collection;
 
-/** What the traveler says of the oven: the setting of the load a part is in, never the data sheet's row. */
+/** Oven settings for the traveler: those of the load a part is in, never the data sheet's row. */
 final readonly class TravelerOven
 {
     /** @param  Collection<int, OvenLoadItem>  $items  the part's items in loads that are not withdrawn, newest first */

@@ -8,7 +8,7 @@ use Aenum\Core\Curing\MetalAging;
 use Aenum\Core\Trade\StepKind;
 use App\Intake\Models\Batch;
 
-/** How much heat the bakes still to come will give a metal that heat weakens. */
+/** Heat the remaining bakes will give a metal that ages. */
 final class UpcomingHeat
 {
     /**

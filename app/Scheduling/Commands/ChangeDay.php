@@ -14,7 +14,7 @@ use App\Scheduling\Models\SchedulingPreference;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** What people say to the plan: this first, not today, she does it; somebody goes home; a calendar wants to read it. */
+/** Changes what the plan has to respect: preferences, absences, calendar feeds. */
 final class ChangeDay
 {
     /** Bytes of chance in an address nobody guesses. */

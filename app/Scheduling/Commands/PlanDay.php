@@ -26,10 +26,7 @@ use App\Scheduling\Queries\StandingPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/**
- * Keeps the plan of the day: it stands while what it was made from does; when something slips it is made anew, close to
- * the one before.
- */
+/** Plans the day. A plan stays while its inputs do; a new one stays close to the one before. */
 final class PlanDay
 {
     /** A change of a plan is searched for so much shorter than a plan. */

@@ -8,7 +8,7 @@ use App\Platform\Errors\Refused;
 use App\Scheduling\Models\WorkHours;
 use Illuminate\Support\Collection;
 
-/** Hours of a week as a person writes them: "7:30-12:00, 13:00-17:00". */
+/** Parses and stores working hours as typed: "7:30-12:00, 13:00-17:00". */
 final class SaveWorkHours
 {
     private const ALLOWED = 'stretches such as 7:30-12:00, 13:00-17:00; nothing for a day off';

@@ -11,7 +11,7 @@ use App\Scheduling\Models\DayPlan;
 use App\Scheduling\Models\PlannedStep;
 use Sabre\VObject\Component\VCalendar;
 
-/** The plan as calendars read it: one event for a step of a person's, or for a bake of an oven's. */
+/** The plan as calendar events: one per step of a person, or per bake of an oven. */
 final class CalendarEvents
 {
     private const PRODUCT = '-//Aenum//Plan of the day//EN';

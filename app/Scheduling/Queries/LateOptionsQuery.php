@@ -15,7 +15,7 @@ use App\Platform\Presentation\Units;
 use App\Scheduling\Commands\PlanDay;
 use App\Scheduling\Models\DayPlan;
 
-/** What would mend a lot's date, tried one after the other, in words. */
+/** Options to keep a batch's date, tried one by one. */
 final readonly class LateOptionsQuery
 {
     /** Each is searched for so much shorter than a plan. */

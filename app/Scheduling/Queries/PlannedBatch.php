@@ -9,7 +9,7 @@ use Aenum\Core\Scheduling\BatchWork;
 use App\Intake\Models\Batch;
 use App\Routing\Queries\RoutingProgress;
 
-/** A lot as a day takes it. */
+/** A batch as the planner takes it. */
 final readonly class PlannedBatch
 {
     public function __construct(

@@ -46,7 +46,7 @@ use App\Scheduling\Models\SchedulingPreference;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** Reads the shop as it is now into a day for the planner. */
+/** Reads the shop's current state into the planner's ShopDay. */
 final class ReadShopDay
 {
     /** A plan reaches so far, days. */

@@ -10,7 +10,7 @@ use App\Catalog\Models\Bench;
 use App\Catalog\Models\Oven;
 use Carbon\CarbonImmutable;
 
-/** The shop as the planner takes it, with what its keys stand for. */
+/** The planner's ShopDay, with the models its keys stand for. */
 final readonly class ShopDaySnapshot
 {
     /**

@@ -13,8 +13,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /**
- * When the shop and its people work, as minutes from a moment; by the shop's own clocks, so that a day on which they
- * are put forward or back has its true length.
+ * Working hours of shop and people in minutes from a moment, by local time, so that days with a clock change have their
+ * true length.
  */
 final readonly class ShopHours
 {

@@ -18,7 +18,7 @@ use App\Scheduling\Models\DayPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** A job that might come: when it would be done, who would be late by it, and in what rhythm it would go. */
+/** When a possible job would be done, who would be late because of it, and its cycle time. */
 final readonly class WhatIf
 {
     /** It is searched for so much shorter than a plan. */

@@ -19,7 +19,7 @@ use App\Routing\Queries\RoutingProgress;
 use App\ShopFloor\Queries\TransferGuard;
 use Illuminate\Support\Facades\DB;
 
-/** Signs work on a lot at a station, and hangs it at another. Every line of the history is kept. */
+/** Signs off a batch at a station and moves it to another. */
 final class MoveBatch
 {
     /** @throws Refused where the lot was moved by someone else meanwhile, or is closed */

@@ -22,7 +22,7 @@ use App\Routing\Queries\PartRoute;
 use App\ShopFloor\ViewModels\RemedyButton;
 use Illuminate\Support\Facades\DB;
 
-/** The remedies of a blocking rule, offered for one part and applied to it. */
+/** Offers and applies the remedies of a blocking rule for one part. */
 final readonly class Remedies
 {
     /** Most hooks one piece is hung on. */

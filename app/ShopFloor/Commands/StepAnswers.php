@@ -15,7 +15,7 @@ use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
 
-/** What somebody says became of the steps a lot leaves behind undone. */
+/** What became of the steps a batch leaves behind undone, as answered in the form. */
 final readonly class StepAnswers
 {
     private const ALL = 'all';

@@ -19,9 +19,7 @@ use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Facades\DB;
 
-/**
- * Steel that stood bare too long goes back to the nozzle: a sweep-blast before the first coat, and its lot to Blast.
- */
+/** Sends steel that stood bare too long back to Blast, with a sweep blast before its first coat. */
 final class SweepAgain
 {
     /** @throws Refused where its clock has not run over */

@@ -27,7 +27,7 @@ use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use App\Routing\ViewModels\BatchPause;
 
-/** What keeps a lot where it hangs: what the book says at this moment, a load it is in, a dwell that runs. */
+/** What keeps a batch at its station: findings, a load it is in, a running dwell. */
 final class TransferGuard
 {
     /**

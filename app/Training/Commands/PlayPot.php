@@ -16,7 +16,7 @@ use App\Training\Models\PracticeRun;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** A person's go at the practice pot. Only the moves are kept; the pot is played from them. */
+/** A person's run at the blast pot exercise. Only the moves are stored; the state is computed from them. */
 final class PlayPot
 {
     private const MOST_MOVES = 80;

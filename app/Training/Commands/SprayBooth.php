@@ -15,7 +15,7 @@ use App\Platform\Clock\ShopClock;
 use App\Training\Models\BoothRun;
 use Illuminate\Support\Facades\DB;
 
-/** A person's go in the practice booth: the film is kept as it lies, and each stroke is laid on it in the core. */
+/** A person's run in the booth exercise: the film is stored, and each stroke adds to it. */
 final class SprayBooth
 {
     /** Where there is no metal. */

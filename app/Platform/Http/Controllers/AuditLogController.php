@@ -12,7 +12,7 @@ use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\History;
 use Illuminate\Contracts\View\View;
 
-/** What was changed, by whom, when and from where: kept as it happened, for looking only. */
+/** Shows the history of a record, read-only. */
 final class AuditLogController
 {
     private const A_PAGE = 50;

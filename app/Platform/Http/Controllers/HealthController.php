@@ -8,7 +8,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** Whether this install is well, and which it is: for whoever starts it and whatever stands in front of it. */
+/** Health check for supervisors and load balancers; names the install. */
 final class HealthController
 {
     public function __invoke(): Response

@@ -7,7 +7,7 @@ namespace App\Platform\Http\Controllers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Who is signed in here, and the mark forms carry now. */
+/** Tells a tablet who is signed in and the current CSRF token. */
 final class OfflineStatusController
 {
     public function __invoke(Request $request): JsonResponse

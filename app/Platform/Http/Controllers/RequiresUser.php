@@ -7,7 +7,7 @@ namespace App\Platform\Http\Controllers;
 use App\Accounts\Models\User;
 use Illuminate\Http\Request;
 
-/** The person behind a request that asked for a sign-in. */
+/** The signed-in person of a request behind the auth middleware. */
 trait RequiresUser
 {
     private function person(Request $request): User

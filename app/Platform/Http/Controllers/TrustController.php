@@ -8,7 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
-/** How a tablet comes to trust this shop's own certificate authority. */
+/** Lets a tablet install this shop's own certificate authority. */
 final class TrustController
 {
     public function show(Request $request): Response

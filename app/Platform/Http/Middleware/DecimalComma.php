@@ -8,10 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * "3,1" is a number to half the shops there are: in fields that hold one bare number, a decimal comma is read as a
- * point.
- */
+/** Accepts a decimal comma in fields that hold one bare number. */
 final class DecimalComma
 {
     private const FIELDS = [

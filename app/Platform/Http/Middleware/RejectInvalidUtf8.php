@@ -9,10 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * Text that is no text (bytes that are not UTF-8, or a NUL) is refused by name before anything looks at it; in an
- * address it is left out.
- */
+/** Rejects fields that are not UTF-8 or contain NUL, by name; drops them from query strings. */
 final class RejectInvalidUtf8
 {
     /** So much of a name nobody gave a field stands in a message, characters. */

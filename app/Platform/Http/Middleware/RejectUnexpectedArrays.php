@@ -9,11 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * A field holds one value, but for the few that are lists; a request that says otherwise was not made by our pages.
- *
- * In an address it is left out, in a form it is refused by name before anything looks at it.
- */
+/** Rejects arrays in fields that hold one value, by name; drops them from query strings. */
 final class RejectUnexpectedArrays
 {
     private const LISTS = [

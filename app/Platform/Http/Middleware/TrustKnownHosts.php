@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Asked by a name that is not this install's, it does not answer; a page elsewhere is never led back to. */
+/** Rejects unknown host names, and ignores referrers of other hosts. */
 final class TrustKnownHosts
 {
     public function handle(Request $request, Closure $next): Response
