@@ -7,8 +7,8 @@ namespace App\DeviceApi;
 use Aenum\Core\Trade\Ability;
 
 /**
- * Everything a device can ask at the door: routes, checks, the page that tells of it and its tests are made from this
- * list and the schemas it names.
+ * Every endpoint of the device API. Routes, validation, the reference page and tests are made from this list and its
+ * schemas.
  */
 enum DeviceEndpoint: string
 {

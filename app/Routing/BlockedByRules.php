@@ -8,7 +8,7 @@ use Aenum\Core\Rules\Finding;
 use App\Intake\Models\Part;
 use App\Platform\Errors\Refused;
 
-/** A move the rule book blocks: the form's errors, and with them the part and the findings, for their remedies. */
+/** A move blocked by rules: the errors of the form, with part and findings for their remedies. */
 final class BlockedByRules extends Refused
 {
     public ?Part $part = null;

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Laravel\Sanctum\PersonalAccessToken;
 
 /**
- * A device's right to the door, given by a person and taken back by them or an owner. Only a hash of it is kept.
+ * A device's access to the API, granted by a person. Only a hash of the token is stored.
  *
  * @property int $id
  * @property int $tokenable_id

@@ -13,7 +13,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * The one shop and its house ways.
+ * The one shop, with its settings and policies.
  *
  * @property int $id
  * @property string $name

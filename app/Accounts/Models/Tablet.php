@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * A tablet many hands use: it knows itself by a mark in a cookie, and people sign on at it with their PIN.
+ * A tablet shared by many people: it is known by a cookie, and people sign in at it with their PIN.
  *
  * @property int $id
  * @property string $name

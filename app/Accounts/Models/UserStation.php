@@ -8,7 +8,7 @@ use Aenum\Core\Trade\Station;
 use App\Platform\Database\BaseModel;
 
 /**
- * A station a person works at; who has none works at all.
+ * A station a person works at; a person without any works at all.
  *
  * @property int $id
  * @property int $user_id

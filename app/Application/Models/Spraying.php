@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One coat sprayed on one batch: powder weighed out, settings, zones, what came back.
+ * One coat sprayed on one batch: powder weighed out, settings, zones, powder weighed back.
  *
  * @property int $id
  * @property int $part_id

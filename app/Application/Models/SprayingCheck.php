@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Something looked at while the powder was raw.
+ * A check of uncured powder.
  *
  * @property int $id
  * @property int $spraying_id

@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A zone of a spraying, with the gun as it was set for it.
+ * A zone of a spraying with its gun settings.
  *
  * @property int $id
  * @property int $spraying_id

@@ -7,7 +7,7 @@ namespace App\Application\Simulated;
 use App\Application\Models\Spraying;
 use App\Application\Models\SprayingZone;
 
-/** An ultrasonic gauge on uncured powder that can be read without one: near what was planned, with its own spread. */
+/** A simulated ultrasonic gauge: readings near the planned film, with a spread of its own. */
 final class SimulatedFilmGauge
 {
     private const SPREAD = [1.04, 0.93, 1.09, 0.97];

@@ -6,7 +6,7 @@ namespace App\Application\Simulated;
 
 use App\Application\Models\Spraying;
 
-/** A bench scale that can be read without one: what somebody would have tipped in, and what would come back. */
+/** A simulated bench scale: what was tipped in, and what comes back. */
 final class SimulatedScale
 {
     /** A hand tips in a little more than asked. */

@@ -9,8 +9,7 @@ use Aenum\Core\Application\ZoneKind;
 use Aenum\Core\Application\ZonePlan;
 
 /**
- * A cut through the part as the gun meets it: face up, recesses to their own depth and width, the far side below, and
- * the film as it will lie on each, drawn thick. Zones carry their place in the spraying order.
+ * A section through the part as the gun sees it, with the film on each zone drawn thick and numbered in spraying order.
  */
 final readonly class CoatChart
 {

@@ -51,7 +51,7 @@ use App\Routing\Queries\StationQueue;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The coat that is due on the lot in hand, as this shop's gun and powder let it be sprayed. */
+/** The coat due on the batch in hand, with the settings this shop's gun and powder allow. */
 final readonly class CoatViewModel
 {
     /** The step a drain timer is kept under. */

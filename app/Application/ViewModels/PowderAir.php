@@ -8,7 +8,7 @@ use Aenum\Core\Application\AirUnit;
 use App\Catalog\Models\Gun;
 use App\Platform\Errors\Refused;
 
-/** Powder air as it is read on a gun, and as it is kept: as a ratio to the gun's usual. */
+/** Converts powder air between a gun's own unit and the stored ratio to its usual setting. */
 final class PowderAir
 {
     private const LEAST = 0.1;

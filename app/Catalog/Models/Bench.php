@@ -9,7 +9,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * A place where one thing is worked on at a time.
+ * A workplace for one thing at a time.
  *
  * @property int $id
  * @property Station $station

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A colour kept on the shelf to hold pieces against.
+ * A color standard of a powder, with its tolerance.
  *
  * @property int $id
  * @property int $powder_id

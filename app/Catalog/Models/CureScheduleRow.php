@@ -7,7 +7,7 @@ namespace App\Catalog\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * One row of a powder's sheet.
+ * One row of a powder's cure schedule.
  *
  * @property int $id
  * @property float $pmt_c

@@ -7,7 +7,7 @@ namespace App\Catalog\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * A numbered program of a gun, as it is set on it.
+ * A numbered program of a gun.
  *
  * @property int $id
  * @property int $gun_id

@@ -12,7 +12,7 @@ use Aenum\Core\Units\Quantity;
 use App\Platform\Database\BaseModel;
 
 /**
- * A plug, cap, disc or tape on the shop's shelf.
+ * A plug, cap, disc or tape in stock.
  *
  * @property int $id
  * @property string $name

@@ -7,7 +7,7 @@ namespace App\Catalog\Models;
 use Aenum\Core\Thermal\OvenCalibration as ThermalOvenCalibration;
 use Carbon\CarbonImmutable;
 
-/** What logs have taught of an oven, as it is kept with the oven. */
+/** An oven's calibration from logger files, as stored with the oven. */
 final readonly class OvenCalibration
 {
     /**

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A box, or boxes, of one batch of a powder.
+ * One or more boxes of one lot of a powder.
  *
  * @property int $id
  * @property int $powder_id

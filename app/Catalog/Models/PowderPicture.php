@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A powder as it looks raw, or cured.
+ * A photo of a powder, uncured or cured.
  *
  * @property int $id
  * @property int $powder_id

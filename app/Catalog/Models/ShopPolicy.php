@@ -7,7 +7,7 @@ namespace App\Catalog\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * The way the shop goes where practitioners disagree, where it is not the usual one.
+ * A policy of the shop that differs from the default.
  *
  * @property string $question
  * @property string $way

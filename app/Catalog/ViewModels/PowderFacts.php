@@ -11,7 +11,7 @@ use App\Catalog\Models\CureScheduleRow;
 use App\Catalog\Models\Powder;
 use App\Platform\Presentation\Units;
 
-/** What is known of a powder, a line each; what its sheet does not say is left out. */
+/** Facts of a powder, one line each; what its sheet does not say is left out. */
 final class PowderFacts
 {
     /** @return array<string, string> */

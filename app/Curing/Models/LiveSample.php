@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * What a couple of a logger that rides in a bake has read, as it came in. When the load is pulled they become its log.
+ * A sample of a live logger. When the load is pulled, the samples become its logger file.
  *
  * @property int $oven_load_id
  * @property string $logger

@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Something that happened to the oven during a bake.
+ * An event of the oven during a load.
  *
  * @property int $id
  * @property int $oven_load_id

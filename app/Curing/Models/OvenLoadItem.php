@@ -13,7 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * So many pieces of a part, in the oven for one of their coats.
+ * Pieces of a batch in a load, for one of their coats.
  *
  * @property int $id
  * @property int $oven_load_id

@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What one pulled bake did to one layer of one part (or section).
+ * Result of a pulled load for one layer of a part or section.
  *
  * @property int $id
  * @property int $oven_load_id

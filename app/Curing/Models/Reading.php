@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * An infrared reading on the floor: what was shown, and what that means.
+ * An infrared reading: what was shown, and the temperature it means.
  *
  * @property int $id
  * @property int $oven_load_id

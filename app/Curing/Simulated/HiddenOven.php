@@ -14,8 +14,8 @@ use App\Curing\Queries\LoadSnapshot;
 use Carbon\CarbonImmutable;
 
 /**
- * The "true" oven the simulated devices measure: the one first set up, with its fan, heater and walls off by amounts
- * that are the oven's own and told to nobody; a bake's parts hang a little better or worse in its air than another's.
+ * The "true" oven that simulated devices measure: the configured one with fan, heater and walls off by undisclosed
+ * amounts, and with parts that heat a little faster or slower from load to load.
  */
 final readonly class HiddenOven
 {

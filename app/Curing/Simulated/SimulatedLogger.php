@@ -7,10 +7,7 @@ namespace App\Curing\Simulated;
 use Aenum\Core\Thermal\Thermocouple;
 use App\Curing\Queries\BakeModelFactory;
 
-/**
- * A stand-in for a thermocouple logger that went through a bake: the hidden oven's curves as its CSV file, from the
- * door shut.
- */
+/** A simulated thermocouple logger: the hidden oven's curves as a CSV file, from the door's closing. */
 final readonly class SimulatedLogger
 {
     private const EVERY_S = 30;

@@ -12,11 +12,10 @@ use App\Curing\Queries\ReadableItem;
 use Carbon\CarbonImmutable;
 
 /**
- * A stand-in for an infrared thermometer, for training and for the demo.
+ * A simulated infrared thermometer for the demo.
  *
- * It reads the hidden oven behind its shut door, with the instrument's own noise of about 1.5 K. Set to the powder's
- * emissivity of 0.9 it shows the surface and what the film mirrors of the hot shell; the fit has to find out the rest
- * from the readings alone.
+ * It reads the hidden oven behind its closed door with noise of about 1.5 K. Set to the powder's emissivity of 0.9 it
+ * shows the surface plus what the film reflects of the hot shell; the fit has to find out the rest from the readings.
  */
 final readonly class SimulatedThermometer
 {

@@ -10,7 +10,7 @@ use App\Curing\Models\OvenLoadItem;
 use App\Intake\Models\Batch;
 use App\Routing\Queries\RoutingProgress;
 
-/** Where a lot goes from the oven, and why. */
+/** Where a batch goes from the oven, and why. */
 final readonly class AfterBake
 {
     private function __construct(public Batch $batch, public ?Station $to, public string $says)

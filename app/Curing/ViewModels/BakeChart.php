@@ -8,7 +8,7 @@ use Aenum\Core\Trade\BakeTo;
 use App\Curing\Queries\LoadedItem;
 use App\Platform\Presentation\Units;
 
-/** What there is to draw of a cure. */
+/** Chart data of a cure. */
 final readonly class BakeChart
 {
     private function __construct(private BakeViewModel $board, private Units $units)

@@ -9,7 +9,7 @@ use App\Curing\Queries\LoadSchedule;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 
-/** What there is to draw of a bake-out. */
+/** Chart data of a bake-out. */
 final class BakeOutChart
 {
     public static function of(BakeOutViewModel $board, Units $units): OvenChartData

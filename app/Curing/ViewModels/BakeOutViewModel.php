@@ -37,7 +37,7 @@ use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\UpcomingHeat;
 use Carbon\CarbonImmutable;
 
-/** A bake-out as it is set: the curve of every bare part, when to pull, and what the book says of the heat. */
+/** A bake-out: the curve of every part, when to pull, and the findings about its heat. */
 final readonly class BakeOutViewModel implements LoadViewModel
 {
     /**

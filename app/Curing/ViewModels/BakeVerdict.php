@@ -9,7 +9,7 @@ use App\Curing\Queries\LoadOutcome;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 
-/** What the board says, in words: a headline and the reasons under it. */
+/** The verdict on a bake: a headline and its reasons. */
 final readonly class BakeVerdict
 {
     /** Nearer than this to what it may get, K, is worth saying. */

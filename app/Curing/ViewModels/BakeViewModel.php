@@ -34,9 +34,9 @@ use App\Routing\Queries\UpcomingHeat;
 use Carbon\CarbonImmutable;
 
 /**
- * Everything a screen shows of one bake, computed from what is stored and the time it is.
+ * A bake at the current time.
  *
- * Minutes named "run" count from the door's opening on the load; the screen's minutes count from its closing.
+ * Run minutes count from the opening of the door to load; minutes on screen count from its closing.
  */
 final readonly class BakeViewModel implements LoadViewModel
 {

@@ -9,7 +9,7 @@ use App\Platform\Presentation\Units;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
 
-/** The picture of a pulled bake, worked out once: what it stands on cannot change any more. */
+/** Caches the chart of a pulled bake, which cannot change any more. */
 final class CachedBakeChart
 {
     private const DAYS = 30;

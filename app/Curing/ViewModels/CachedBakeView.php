@@ -15,9 +15,8 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 
 /**
- * The live board of a bake, worked out once for all tablets that look at it: it is the same for all who read the same
- * units and clock and may do the same, until something is written down or a few seconds have gone. Marks of the one
- * who looks are put in afterwards.
+ * Caches the live view of a bake for all tablets with the same units, clock and rights, until something is recorded or
+ * a few seconds have passed. Tokens of the reader are put in afterwards.
  */
 final class CachedBakeView
 {

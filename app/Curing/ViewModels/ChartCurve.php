@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Curing\ViewModels;
 
-/** One curve of a picture, ready to be written out. */
+/** One curve of a chart. */
 final readonly class ChartCurve
 {
     /** @param  string  $kind  air, shell or part */

@@ -9,7 +9,7 @@ use Aenum\Core\Curing\ItemOutlook;
 use App\Curing\Queries\LayerHistory;
 use App\Curing\Queries\LoadedItem;
 
-/** A layer in the ledger of a bake: what it has had, and what it has after. */
+/** A layer in a bake: dose before and after. */
 final readonly class CureLedgerLine
 {
     /** @param  bool  $first  whether it is the first of its part, which says what is said of the part */

@@ -8,7 +8,7 @@ use Aenum\Core\Curing\EarlyRemoval;
 use App\Curing\Models\OvenLoadItem;
 use App\Curing\Queries\LoadedItem;
 
-/** One load with some of it taken out before the rest, offered beside parting it. */
+/** Offers to take some parts out of one load early instead of splitting it. */
 final readonly class EarlyRemovalOffer
 {
     /** @param  list<array{name: string, minutes: float}>  $out  minutes after the door shut, the first first */

@@ -10,7 +10,7 @@ use App\Curing\Models\Reading;
 use App\Curing\Queries\LoadSchedule;
 use App\Platform\Presentation\Units;
 
-/** What was read of a load and what happened to its oven, as marks on its picture. */
+/** Readings and oven events of a load as marks on its chart. */
 final class LoadEventMarks
 {
     /** @return list<array{kind: string, second: float, label: string}> */

@@ -8,7 +8,7 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\Queries\ReadableItem;
 use Carbon\CarbonImmutable;
 
-/** A load as the screen shows it and the floor acts on it, whatever it is for. */
+/** What every kind of load offers to the screen and to the floor. */
 interface LoadViewModel
 {
     /** @return list<PartFinding> what the book says as the door shuts on it, by what it is computed to do */

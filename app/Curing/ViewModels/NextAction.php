@@ -12,7 +12,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 use Carbon\CarbonImmutable;
 
-/** What to do next with a load that is baking, and when. */
+/** The next action on a running load, and when. */
 final readonly class NextAction
 {
     /** This close to the pull a reading would come too late to change it, min. */

@@ -9,10 +9,7 @@ use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
 use Closure;
 
-/**
- * The picture of a load in an oven: air, shell and every item over time, drawn on the temper scale, with the window
- * shaded and the moments that matter marked. The view only writes out what is worked out here.
- */
+/** The chart of a load: air, shell and items over time, with the cure window and the moments that matter. */
 final readonly class OvenChart
 {
     public const WIDTH = 840;

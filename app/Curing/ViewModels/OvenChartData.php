@@ -6,7 +6,7 @@ namespace App\Curing\ViewModels;
 
 use Aenum\Core\Thermal\Trajectory;
 
-/** What there is to draw of a load in an oven, whatever it is for: seconds of the run, °C, and words. */
+/** What a load's chart draws: seconds of the run, °C, and labels. */
 final readonly class OvenChartData
 {
     /**

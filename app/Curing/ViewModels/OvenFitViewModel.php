@@ -11,7 +11,7 @@ use App\Catalog\Models\Oven;
 use App\Curing\Queries\OvenLogs;
 use App\Platform\Presentation\Units;
 
-/** What the logged bakes say of an oven, as its page shows it. */
+/** What logged bakes say of an oven. */
 final readonly class OvenFitViewModel
 {
     /** Lags are told as this much and more, s. */

@@ -7,7 +7,7 @@ namespace App\Curing\ViewModels;
 use Aenum\Core\Rules\Finding;
 use App\Intake\Models\Part;
 
-/** What a rule says of one part in a load. */
+/** A finding about one part in a load. */
 final readonly class PartFinding
 {
     public function __construct(public Part $part, public Finding $finding)

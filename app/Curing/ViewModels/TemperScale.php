@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Curing\ViewModels;
 
 /**
- * The one colour scale for temperature, taken from the tempering colours of steel. The colours themselves are in
- * the stylesheet, light and dark; here is only which name stands at which temperature.
+ * The color scale of temperature, after the temper colors of steel: which color name belongs to which temperature. The
+ * colors are in the stylesheet.
  */
 final class TemperScale
 {

@@ -12,7 +12,7 @@ use App\Platform\Presentation\Units;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
-/** A lot at Cure: what of it may go into an oven, and where it goes when nothing may. */
+/** A batch at Cure: which of its coats may go into an oven, and where it goes if none may. */
 final readonly class WaitingBatch
 {
     private function __construct(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\DeviceApi\Simulated;
 
-/** Speaks to the door as a device would: by HTTP, with its token, again under the same key where it heard nothing. */
+/** Calls the device API as a device would: with its token, and again under the same key where no answer came. */
 final readonly class DeviceApiClient
 {
     private const TRIES = 6;

@@ -9,7 +9,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use InvalidArgumentException;
 
-/** The played devices, by name. */
+/** The simulated devices by name. */
 final readonly class SimulateDevices
 {
     private const ALLOWED = 'logger, thermometer, gauge, scale, rail, bake, day, job';

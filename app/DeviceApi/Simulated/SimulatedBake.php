@@ -10,10 +10,7 @@ use Aenum\Core\Thermal\Trajectory;
 use DateTimeImmutable;
 use InvalidArgumentException;
 
-/**
- * A running bake as played devices measure it: what the door tells of it, in an oven whose figures are off by amounts
- * of its own that nobody is told.
- */
+/** A running bake as simulated devices measure it, in an oven whose figures are off by undisclosed amounts. */
 final readonly class SimulatedBake
 {
     private const COUPLE_NOISE_K = 0.8;

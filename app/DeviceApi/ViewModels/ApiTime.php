@@ -6,7 +6,7 @@ namespace App\DeviceApi\ViewModels;
 
 use Carbon\CarbonImmutable;
 
-/** Moments as a device reads them: UTC, to the second. */
+/** Times in the device API: UTC, to the second. */
 final class ApiTime
 {
     /** @return ($at is null ? null : string) */

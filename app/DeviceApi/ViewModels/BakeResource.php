@@ -13,7 +13,7 @@ use App\Curing\Queries\LoadedItem;
 use App\Curing\Queries\LoadSnapshot;
 use App\Curing\ViewModels\BakeViewModel;
 
-/** A bake as a device reads it. */
+/** A bake in the device API. */
 final class BakeResource
 {
     /** @return array<string, mixed> as docs/schemas/device-api/bake.schema.json */

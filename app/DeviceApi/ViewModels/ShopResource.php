@@ -11,7 +11,7 @@ use App\Scheduling\Models\PlannedStep;
 use App\Scheduling\Queries\StandingPlan;
 use App\ShopFloor\ViewModels\ShopBoard;
 
-/** The rail and the day as a device reads them. */
+/** The shop's board and plan in the device API. */
 final class ShopResource
 {
     /** @return array<string, mixed> as docs/schemas/device-api/rail.schema.json */

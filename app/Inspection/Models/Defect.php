@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 
 /**
- * Something wrong with the film on some pieces of a lot, where it is and what was done about it.
+ * A defect of the film on some pieces of a batch: where it is and what was done about it.
  *
  * @property int $id
  * @property int $part_id

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One look at a lot, ticked: at a pin where it is of one.
+ * A visual check of a batch, at a pin where it belongs to one.
  *
  * @property int $id
  * @property int $batch_id

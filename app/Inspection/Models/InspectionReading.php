@@ -7,7 +7,7 @@ namespace App\Inspection\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * One reading of a film.
+ * One film reading.
  *
  * @property int $inspection_id
  * @property int $position

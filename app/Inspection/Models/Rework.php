@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * How a fault is mended on just those pieces that have it: its steps and its coats are theirs alone.
+ * The rework of a defect on the pieces that have it, with steps and coats of its own.
  *
  * @property int $id
  * @property int $part_id

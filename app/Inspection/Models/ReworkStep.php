@@ -7,7 +7,7 @@ namespace App\Inspection\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * One step that mending laid on the route of some pieces.
+ * One step added by rework.
  *
  * @property int $id
  * @property int $rework_id

@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * What a scale has shown, waiting for whoever stands at the bench.
+ * A weight sent by a scale, waiting to be used.
  *
  * @property int $id
  * @property string $scale its name

@@ -9,7 +9,7 @@ use App\Inspection\Models\InspectionCheck;
 use App\Intake\Models\Pin;
 use App\Platform\Clock\ShopClock;
 
-/** One line of the list of looks: what, at which pin, and who has looked. */
+/** One visual check of the checklist. */
 final readonly class ChecklistLine
 {
     public function __construct(public InspectionCheckKind $what, public ?Pin $pin, public ?InspectionCheck $looked)

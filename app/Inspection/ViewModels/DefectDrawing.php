@@ -7,7 +7,7 @@ namespace App\Inspection\ViewModels;
 use Aenum\Core\Inspection\DefectKind;
 
 /**
- * How a fault looks, drawn: the film from above as a panel, what is wrong on it in ink, bare metal hollow.
+ * A drawing of how a defect looks: the film from above, the defect in ink, bare metal hollow.
  *
  * Shapes are paths with a class: film, metal, ink, pale, hatch.
  */

@@ -31,7 +31,7 @@ use App\Routing\Queries\RoutingProgress;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** A fault as the shop decides on it: why it is there, what would settle that, and each way of mending it. */
+/** A defect with its likely causes, what would tell them apart, and each way of rework. */
 final readonly class DefectViewModel
 {
     /**

@@ -6,7 +6,7 @@ namespace App\Inspection\ViewModels;
 
 use Aenum\Core\Inspection\MovingRange;
 
-/** Individuals in their order, with the middle and the limits the first twenty set. */
+/** An individuals chart with limits from the first twenty values. */
 final readonly class DriftChart
 {
     public const WIDE = 420;

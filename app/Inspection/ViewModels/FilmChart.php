@@ -9,8 +9,8 @@ use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
 
 /**
- * Film by spot on one scale: every reading a stroke, the mean of each spot a figure, the band between its limits, and
- * above them how many readings fall where. What the coat bench expected on a spot is a hollow mark beside it.
+ * Film by spot on one scale: readings as strokes, means as figures, the band, a histogram above, and the expected film
+ * as a hollow mark.
  *
  * @phpstan-type Spot array{name: string, microns: non-empty-list<float>, expected: ?float}
  */

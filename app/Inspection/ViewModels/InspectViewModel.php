@@ -20,7 +20,7 @@ use App\Platform\Presentation\Units;
 use App\Routing\Queries\StationQueue;
 use Illuminate\Support\Collection;
 
-/** The inspect bench for the lot in hand: the film in a picture, what is looked at, what is wrong. */
+/** The inspect station for the batch in hand: film chart, checks, defects. */
 final readonly class InspectViewModel
 {
     private function __construct(

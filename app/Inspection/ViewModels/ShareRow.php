@@ -6,7 +6,7 @@ namespace App\Inspection\ViewModels;
 
 use Aenum\Core\Inspection\Wilson;
 
-/** A share with what it is of and between what it lies. */
+/** A share with its sample size and interval. */
 final readonly class ShareRow
 {
     private function __construct(public string $name, public Wilson $share)

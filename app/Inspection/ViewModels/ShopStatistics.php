@@ -17,9 +17,9 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What the shop's own records say: how much goes out at the first pass, what goes wrong, where it goes wrong.
+ * First-pass yield, defects and where they occur, from the shop's records.
  *
- * One lot handed over within the last year is one case. Every share stands with what it is of and its interval.
+ * One batch released within the last year is one case. Every share is shown with its sample size and interval.
  */
 final readonly class ShopStatistics
 {

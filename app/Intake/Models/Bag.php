@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Loose pieces taken off a part, in a named bag.
+ * Loose pieces of a part in a named bag.
  *
  * @property int $id
  * @property int $part_id

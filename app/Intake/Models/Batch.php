@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * Pieces of a part that travel together: a rack, a cart, a bag. All pieces of a lot have the same past.
+ * Pieces of a part that travel together. All pieces of a batch have the same history.
  *
  * @property int $id
  * @property int $part_id

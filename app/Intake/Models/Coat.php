@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One layer of powder planned or lying on a part.
+ * One layer of powder, planned or on a part.
  *
  * @property int $id
  * @property int $part_id

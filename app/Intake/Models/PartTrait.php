@@ -7,7 +7,7 @@ namespace App\Intake\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * One word about a part: what is on it, what it has, what else is so.
+ * One fact about a part: an arrival condition, a feature or a flag.
  *
  * @property int $id
  * @property int $part_id

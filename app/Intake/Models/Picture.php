@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A photo of a part, re-encoded when it came in.
+ * A photo of a part, re-encoded on upload.
  *
  * @property int $id
  * @property int $part_id

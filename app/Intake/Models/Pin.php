@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A numbered place on a part that somebody must know of.
+ * A numbered place on a part that needs attention.
  *
  * @property int $id
  * @property int $part_id

@@ -8,7 +8,7 @@ use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 
 /**
- * A thick or thin region of a part: its share of mass and area.
+ * A thick or thin region of a part, with its mass and area.
  *
  * @property int $id
  * @property int $part_id

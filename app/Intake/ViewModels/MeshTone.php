@@ -6,7 +6,7 @@ namespace App\Intake\ViewModels;
 
 use Aenum\Core\Geometry\MeshPicture;
 
-/** How dark each tone of a mesh's picture is drawn, 0 to 1; tones count from 0. */
+/** Lightness of each tone in a mesh's picture, 0 to 1; tones count from 0. */
 final class MeshTone
 {
     private const DARKEST = 0.95;

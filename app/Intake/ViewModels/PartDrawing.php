@@ -9,9 +9,9 @@ use Aenum\Core\Geometry\ShapeKind;
 use Aenum\Core\Units\Quantity;
 
 /**
- * The shapes a part is built from, drawn to one scale in an oblique view (depth at 30°, half size), side by side.
+ * The shapes of a part side by side at one scale, in an oblique view (depth at 30°, half size).
  *
- * Thicker metal is drawn darker; the number of pieces and the measures stand beneath each.
+ * Thicker metal is drawn darker; count and dimensions stand beneath each.
  */
 final class PartDrawing
 {

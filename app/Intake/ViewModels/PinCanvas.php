@@ -9,7 +9,7 @@ use App\Intake\Models\Picture;
 use App\Intake\Models\Pin;
 use Illuminate\Support\Collection;
 
-/** What pins are set on: a photo, or else the part's drawing, or its mesh, or a blank sheet; with the pins of it. */
+/** What pins are placed on: a photo, else the part's drawing, its mesh or a blank sheet. */
 final readonly class PinCanvas
 {
     /** Units of the picture to a cell of a mesh. */

@@ -8,7 +8,7 @@ use Aenum\Core\Thermal\LoadItem;
 use App\Intake\Models\Part;
 use App\Intake\Models\Section;
 
-/** A part's regions as blocks, as large as their mass, with the necks that carry heat between them. */
+/** Regions of a part as blocks sized by mass, with the necks that conduct heat between them. */
 final class RegionDrawing
 {
     public const HIGH = 130.0;

@@ -8,7 +8,7 @@ use Aenum\Core\Geometry\ShapeKind;
 use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
 
-/** The measures of a shape as a person reads and types them. */
+/** Dimensions of a shape as read and typed by a person. */
 final class ShapeDimensions
 {
     private const LABELS = [

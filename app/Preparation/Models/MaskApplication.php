@@ -13,7 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Masks put on at one pin, all pieces together, and counted off again.
+ * Masks applied at one pin for all pieces, and counted off again.
  *
  * @property int $id
  * @property int $pin_id

@@ -7,8 +7,8 @@ namespace App\Preparation\Simulated;
 use Carbon\CarbonImmutable;
 
 /**
- * A small weather station for the demo shop: air and humidity as they go over a lakeside day, damp before dawn and
- * again when the mist comes in towards evening. It speaks from the clock alone, so it can be asked twice.
+ * A simulated weather station: air over a lakeside day, damp before dawn and in the evening mist. It depends on the
+ * clock only.
  */
 final class SimulatedWeather
 {

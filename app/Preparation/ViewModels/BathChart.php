@@ -9,7 +9,7 @@ use Aenum\Core\Preparation\Pretreatment\BathTrend;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
 
-/** One figure of a bath drawn over time in a box of 300 by 90, its limits as a band. */
+/** One figure of a bath over time, with its limits as a band. */
 final readonly class BathChart
 {
     private const LEFT = 8;

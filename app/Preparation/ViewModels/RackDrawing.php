@@ -6,7 +6,7 @@ namespace App\Preparation\ViewModels;
 
 use Aenum\Core\Preparation\Racking\Rack;
 
-/** The rack as seen from the aisle: parts, hooks and the bar they hang from. */
+/** The rack from the front: parts, hooks and bar. */
 final readonly class RackDrawing
 {
     public const WIDTH = 420;

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A price told to a customer, with everything it rested on as it was then.
+ * A price given to a customer, with everything it was based on.
  *
  * @property int $id
  * @property int $number

@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A line of a quote, and what it took in the end.
+ * A line of a quote, and the actual time.
  *
  * @property int $id
  * @property int $quote_id

@@ -8,7 +8,7 @@ use Aenum\Core\Quoting\PolicyOption;
 use App\Platform\Database\BaseModel;
 
 /**
- * How a policy of quoting goes in this shop.
+ * A pricing policy of the shop.
  *
  * @property int $id
  * @property string $policy

@@ -10,7 +10,7 @@ use App\Platform\Presentation\PlainPdf;
 use App\Platform\Presentation\Units;
 use App\Quoting\Models\Quote;
 
-/** A quote as it is handed over, on one sheet. */
+/** A quote as a PDF of one page. */
 final class QuotePdf
 {
     private const FONT = 'dejavusanscondensed';

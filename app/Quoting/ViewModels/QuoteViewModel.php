@@ -15,7 +15,7 @@ use App\Quoting\Queries\QuotePart;
 use App\Quoting\Queries\ShopTerms;
 use Illuminate\Database\Eloquent\Collection;
 
-/** A job's price as it stands now: by part and line, at one piece, as many as asked, and ten times as many. */
+/** A job's current price by part and line: for one piece, as many as ordered, and ten times as many. */
 final readonly class QuoteViewModel
 {
     /**

@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A lot as it was handed over: its record, kept as it was then. The database lets nobody change it.
+ * A released batch with its record. The database refuses changes.
  *
  * @property int $id
  * @property int $job_id

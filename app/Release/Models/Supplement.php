@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What was found to be otherwise after a release: beside the record, dated, never in it.
+ * A dated correction beside a released record.
  *
  * @property int $id
  * @property int $job_id

@@ -7,7 +7,7 @@ namespace App\Release\ViewModels;
 use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
 
-/** How hot the pieces of one lot were in one bake: their cores, the air as a dotted line, the cure window's foot. */
+/** Curves of a batch in one bake: cores, air, and the foot of the cure window. */
 final readonly class BatchCurveChart
 {
     public const WIDE = 300;

@@ -10,7 +10,7 @@ use App\Release\Models\Release;
 use App\Release\Models\Supplement;
 use App\Release\Queries\JobRecord;
 
-/** What the customer keeps: one sheet, on the screen, on paper, as a PDF. */
+/** The certificate the customer keeps: on screen, on paper, as PDF. */
 final readonly class Certificate
 {
     /**

@@ -10,9 +10,9 @@ use App\Platform\Presentation\Units;
 use Carbon\CarbonImmutable;
 
 /**
- * One lot of a record as a reader reads it: sentences in their units, curves ready to draw.
+ * One batch of a record for a reader: sentences in their units, curves ready to draw.
  *
- * Reads tolerantly: what a record of an earlier release does not hold is not shown.
+ * Tolerant: what an earlier release did not record is not shown.
  */
 final readonly class CertificateBatch
 {

@@ -7,9 +7,9 @@ namespace App\Release\ViewModels;
 use App\Platform\Presentation\PlainPdf;
 
 /**
- * The customer's sheet as a PDF of one page, A4 or letter: set as large as it fits.
+ * The certificate as a PDF of one page, A4 or letter, set as large as it fits.
  *
- * A record too long for one page at the smallest size that is read goes on a second.
+ * A record too long for one page at the smallest readable size continues on a second.
  */
 final class CertificatePdf
 {

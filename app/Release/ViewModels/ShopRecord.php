@@ -7,7 +7,7 @@ namespace App\Release\ViewModels;
 use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
 
-/** What the shop keeps of a lot beside the customer's sheet, as a reader reads it. */
+/** The shop's part of a record, beside the certificate. */
 final readonly class ShopRecord
 {
     /** How the name of a figure ends => what it is. */

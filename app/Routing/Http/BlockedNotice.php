@@ -10,7 +10,7 @@ use App\Routing\BlockedByRules;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Session;
 
-/** Which rules blocked a move, kept for the page the person is sent back to. */
+/** Flashes which rules blocked a move, for the next page. */
 final class BlockedNotice
 {
     private const KEY = 'blocked_by_rules';

@@ -8,7 +8,7 @@ use Aenum\Core\Trade\Station;
 use App\Routing\Queries\StationQueue;
 use Illuminate\Http\Request;
 
-/** Reads which batch a station page is about: the one asked for, or the one of a form that came back. */
+/** Reads which batch a station page is about, from the query or from a form that came back. */
 trait ReadsBatchInHand
 {
     private function queue(Station $station, Request $request): StationQueue

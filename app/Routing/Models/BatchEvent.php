@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One line of a job's history.
+ * One entry of a job's history.
  *
  * @property int $id
  * @property int $job_id

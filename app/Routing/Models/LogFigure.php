@@ -7,7 +7,7 @@ namespace App\Routing\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * One figure of a logbook's line.
+ * One figure of a log entry.
  *
  * @property int $logbook_id
  * @property string $name with its unit

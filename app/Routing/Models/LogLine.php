@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A line of the shop's logbook.
+ * An entry of the shop's logbook.
  *
  * @property int $id
  * @property string $kind air, bath, blast, media or ground

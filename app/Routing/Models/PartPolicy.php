@@ -7,7 +7,7 @@ namespace App\Routing\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * The way a part goes where practitioners disagree: as somebody chose for it, or as the house went when it left Intake.
+ * A policy of a part: chosen for it, or the shop's when it left Intake.
  *
  * @property int $id
  * @property int $part_id

@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A name under a rule.
+ * A signature under a rule.
  *
  * @property int $id
  * @property int $part_id

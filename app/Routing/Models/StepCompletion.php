@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What became of a step of the route for a lot.
+ * The outcome of a step for a batch.
  *
  * @property int $id
  * @property int $batch_id

@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A clock running on a part: a dwell, a rinse, a wait, bare steel.
+ * A timer on a part: a dwell, a rinse, a wait, bare steel.
  *
  * @property int $id
  * @property int $part_id

@@ -8,7 +8,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 use App\Routing\Queries\RoutingProgress;
 
-/** The wait a lot is in, in words: not before, and not later than. */
+/** The wait a batch is in: not before, and not later than. */
 final readonly class BatchPause
 {
     private function __construct(public string $says, public bool $waits, public bool $late)

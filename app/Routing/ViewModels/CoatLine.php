@@ -13,7 +13,7 @@ use App\Routing\Queries\BatchHistory;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
-/** One coat of one lot as a record shows it. */
+/** One coat of a batch in its record. */
 final readonly class CoatLine
 {
     /** @param  Collection<int, Inspection>  $found  everything found on it, the latest first */

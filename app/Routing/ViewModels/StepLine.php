@@ -8,7 +8,7 @@ use Aenum\Core\Routing\Step;
 use Aenum\Core\Trade\StepOutcome;
 use Aenum\Core\Units\Message;
 
-/** A step of a lot's route as a page shows it. */
+/** One step of a batch's route on a page. */
 final readonly class StepLine
 {
     /**

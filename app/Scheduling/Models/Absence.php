@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A person is away.
+ * A person's absence.
  *
  * @property int $id
  * @property int $user_id

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A plan of the day as it was worked out: the shop's doing decides how long it stands, so it is kept for a while only.
+ * A day plan. Plans are not records and are kept for two weeks.
  *
  * @property int $id
  * @property CarbonImmutable $made_at

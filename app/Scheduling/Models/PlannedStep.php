@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A step with its place in the plan of the day.
+ * A step in the day plan.
  *
  * @property int $id
  * @property int $day_plan_id

@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What somebody wants of the plan for a batch: this first, not before a day, done by her.
+ * A preference for a batch in the plan: first, not before a day, done by a person.
  *
  * @property int $id
  * @property int $batch_id

@@ -7,7 +7,7 @@ namespace App\Scheduling\Models;
 use App\Platform\Database\BaseModel;
 
 /**
- * A stretch of a weekday in which the shop, or one person, works.
+ * A span of a weekday in which the shop or a person works.
  *
  * @property int $id
  * @property ?int $user_id null for the shop's own

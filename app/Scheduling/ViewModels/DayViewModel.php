@@ -15,7 +15,7 @@ use App\Scheduling\Queries\StandingPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** The plan as pages show it: one day of it, what is late, what moved, each oven's loads. */
+/** One day of the plan: steps, late batches, moved steps, oven loads. */
 final readonly class DayViewModel
 {
     /** Days ahead a page offers. */

@@ -11,8 +11,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /**
- * A day of the shop as bars: a line for each bench and oven, then one for each person; hands are the dark part of a
- * bar, what runs by itself the light one. The view only writes out what is worked out here.
+ * A day as a Gantt chart: a row for each bench and oven, then for each person; hands are dark, unattended time is
+ * light.
  */
 final readonly class GanttChart
 {

@@ -9,7 +9,7 @@ use App\Intake\Models\Batch;
 use App\Platform\Presentation\Units;
 use App\Scheduling\Models\DayPlan;
 
-/** A lot the plan cannot keep, and why. */
+/** A batch that will be late, and why. */
 final readonly class LateRow
 {
     /** @param  array<array-key, mixed>  $says  as the plan keeps it */

@@ -9,7 +9,7 @@ use App\Platform\Clock\ShopClock;
 use App\Scheduling\Models\DayPlan;
 use App\Scheduling\Models\PlannedStep;
 
-/** A step that stands elsewhere than in the plan before. */
+/** A step whose place differs from the plan before. */
 final readonly class MovedStepRow
 {
     private function __construct(public PlannedStep $was, public PlannedStep $is)

@@ -13,7 +13,7 @@ use App\Routing\Models\StepTimer;
 use App\Routing\Queries\StationQueue;
 use Illuminate\Support\Collection;
 
-/** What hangs at one station, as the rail shows it: what is late or runs first, the rest behind a count. */
+/** One station on the board: late and most urgent batches first, the rest as a count. */
 final readonly class BoardColumn
 {
     /** Tags that are read from two metres without turning a page. */

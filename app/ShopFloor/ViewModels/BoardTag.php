@@ -9,7 +9,7 @@ use App\Intake\Models\Job;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
-/** A job's tag at one station: which of its lots hang there. */
+/** A job's batches at one station. */
 final readonly class BoardTag
 {
     private function __construct(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\ShopFloor\ViewModels;
 
-/** One way past a block, as a button: a change made on the spot, or the page where it is made. */
+/** A remedy as a button: a change made at once, or the page where it is made. */
 final readonly class RemedyButton
 {
     /** @param  string|null  $href  where the button leads; null where it changes the part on the spot */

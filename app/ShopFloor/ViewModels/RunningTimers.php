@@ -10,7 +10,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 
-/** Every clock that runs in the shop, the first to run out first: what a wall would show. */
+/** All running timers of the shop, the first to expire first. */
 final class RunningTimers
 {
     /** More than a screen has room for. */

@@ -13,7 +13,7 @@ use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
 
-/** How much hangs at each station, and which clock there runs out first. */
+/** Number of batches at each station, and its next timer. */
 final class ShopBoard
 {
     /** @return list<array{station: Station, count: int, late: int, clock: ?CarbonImmutable}> */

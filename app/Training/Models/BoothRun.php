@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One go at a drill in the practice booth: the film as it lies, and what it took.
+ * A run of a booth drill: the film, and what it took.
  *
  * @property int $id
  * @property int $user_id

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One go at an exercise on the practice pot: the moves, from which everything else follows.
+ * A run of a blast pot exercise: its moves, from which the state follows.
  *
  * @property int $id
  * @property int $user_id

@@ -19,7 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 
-/** A shop's first page, and what its owner sets up after it, in the order a shop would. */
+/** The first page of a new shop, and the set-up steps after it. */
 final class FirstRunController
 {
     public function show(): View

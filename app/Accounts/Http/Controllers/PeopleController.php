@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** Who works here, what each may do, and the tablets they share. */
+/** People, their roles, and shared tablets. */
 final class PeopleController
 {
     use \App\Platform\Http\Controllers\RequiresUser;

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** What is one's own: how it reads, password, PIN, where one is signed in. */
+/** A person's own settings: units, password, PIN, sessions. */
 final class ProfileController
 {
     use \App\Platform\Http\Controllers\RequiresUser;

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The shop's house ways. */
+/** The shop's settings and policies. */
 final class ShopController
 {
     /** field => what it is, and what kind of figure */

@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
-/** Signing in and out. Wrong tries are counted, by name and by place; right ones are not. */
+/** Signing in and out. Failed attempts are limited by name and by address. */
 final class SignInController
 {
     private const TRIES_A_NAME = 6;

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 
-/** A tablet many hands use, while nobody is signed on at it: its clocks, and a PIN away from work. */
+/** A shared tablet while nobody is signed in at it: running timers, and sign-in by PIN. */
 final class TabletController
 {
     /** A PIN is short, so wrong ones are remembered longer than a wrong password. */

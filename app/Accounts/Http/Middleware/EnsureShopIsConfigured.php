@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Before there is a shop there is one page: the one that makes it. */
+/** Redirects to the first-run page until there is a shop. */
 final class EnsureShopIsConfigured
 {
     public function handle(Request $request, Closure $next): Response

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Someone who may not sign in any more is put out at the next request. */
+/** Signs out a person who was deactivated. */
 final class EnsureUserIsActive
 {
     public function handle(Request $request, Closure $next): Response

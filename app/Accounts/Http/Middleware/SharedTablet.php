@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nobody stays signed on at a shared tablet that nobody touches; what a page fetches by itself is no touch. */
+/** Signs out at a shared tablet that is not touched; background requests do not count as touches. */
 final class SharedTablet
 {
     private const TOUCHED = 'touched_at';

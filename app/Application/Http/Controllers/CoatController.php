@@ -44,7 +44,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The coat bench: settings, passes, grams; weighed out, sprayed, looked at raw, logged. */
+/** The coat station: settings, passes, powder; weigh, spray, check the uncured powder, record. */
 final class CoatController
 {
     use ReadsBatchInHand;

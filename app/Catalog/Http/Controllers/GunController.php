@@ -17,7 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** Guns, their programs, the booth: what sprays, as this shop has it. */
+/** Guns, their programs, and the booth. */
 final class GunController
 {
     public function index(): View

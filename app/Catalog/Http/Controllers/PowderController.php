@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** One powder: its lots, pictures, panels, what it took before; and the card for its box. */
+/** One powder: lots, pictures, panels, color standards; and the box label. */
 final class PowderController
 {
     use RequiresUser;

@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
-/** Powders on the shelf and ovens on the floor. */
+/** Powders and ovens of the shop. */
 final class ShelfController
 {
     /** What a powder is looked for by; gloss and colour by the words they are called. */

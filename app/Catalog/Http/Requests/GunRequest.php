@@ -14,7 +14,7 @@ use App\Platform\Validation\MeasuredQuantity;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A gun as somebody knows it: first what can be set on it at all, then its figures. */
+/** A gun: what can be set on it, then its figures. */
 final class GunRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -19,7 +19,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
-/** A powder as its sheet gives it. */
+/** A powder by its data sheet. */
 final class PowderRequest extends FormRequest
 {
     protected function prepareForValidation(): void

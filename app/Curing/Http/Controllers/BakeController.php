@@ -33,7 +33,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A bake on the bench: hung, looked at, set. */
+/** A planned cure: created, viewed, adjusted, split. */
 final class BakeController
 {
     public function hang(Request $request, LoadCure $hang): RedirectResponse

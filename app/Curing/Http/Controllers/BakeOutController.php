@@ -33,7 +33,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The bake-out bench: bare parts held hot enough, long enough, before they are coated. */
+/** The bake-out station. */
 final class BakeOutController
 {
     use ReadsBatchInHand;

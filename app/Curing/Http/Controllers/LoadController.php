@@ -25,7 +25,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A bake on the floor: door, events, readings, pull. */
+/** A load on the floor: door, events, readings, pull. */
 final class LoadController
 {
     public function __construct(private readonly RunOven $run)

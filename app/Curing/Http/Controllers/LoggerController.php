@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
-/** Loggers that went through a bake, and what they teach of the oven. */
+/** Logger files of a bake, and calibrating the oven from them. */
 final class LoggerController
 {
     use RequiresUser;

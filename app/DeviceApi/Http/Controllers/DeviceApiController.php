@@ -26,7 +26,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** What devices ask and bring, one method for each call of the door; their bodies keep to their schemas already. */
+/** The device API, one method per endpoint; bodies are validated before. */
 final class DeviceApiController
 {
     use RequiresUser;

@@ -14,7 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 
-/** Which devices may come to the door, and what they may ask there. */
+/** Device tokens and their abilities. */
 final class DeviceTokenController
 {
     use \App\Platform\Http\Controllers\RequiresUser;

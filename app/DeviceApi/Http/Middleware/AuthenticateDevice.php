@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Auth;
 use Laravel\Sanctum\Exceptions\MissingAbilityException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A device comes with the token somebody of this shop gave it, asks for what it may, and not too often. */
+/** Authenticates a device by its token, checks its abilities and limits its rate. */
 final readonly class AuthenticateDevice
 {
     /** Guesses of a token, from one place, in a minute. */

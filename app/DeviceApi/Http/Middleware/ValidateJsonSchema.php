@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What a device sends keeps to its schema before anything looks at it; what is older was done then. */
+/** Validates a device's request against its schema; sets the effective time of old samples. */
 final class ValidateJsonSchema
 {
     public function handle(Request $request, Closure $next): Response

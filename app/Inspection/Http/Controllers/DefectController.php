@@ -27,7 +27,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** Faults: pinned, explained, decided on, closed with their cause. */
+/** Defects: recorded, explained, decided, closed. */
 final class DefectController
 {
     use RequiresUser;

@@ -38,7 +38,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The inspect bench: film, rub, lattice, gloss, colour, and a look at everything. */
+/** The inspect station: film, rub test, cross-cut, gloss, color, visual checks. */
 final class InspectController
 {
     use ReadsBatchInHand;

@@ -28,7 +28,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Validation\ValidationException;
 
-/** A job, its parts, and its record. */
+/** Jobs and their parts. */
 final class JobController
 {
     use RequiresUser;

@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A part built from shapes: drawn, weighed and measured. */
+/** A part built from shapes or a mesh. */
 final class PartGeometryController
 {
     public function show(Request $request, Part $part): View

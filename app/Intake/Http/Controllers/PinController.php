@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A part's photos, the pins on them and on its drawing, and the bags of what was taken off it. */
+/** Photos of a part, pins on them, and bags of loose parts. */
 final class PinController
 {
     use RequiresUser;

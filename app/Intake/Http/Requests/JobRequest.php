@@ -6,7 +6,7 @@ namespace App\Intake\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is written down about a job at the counter. */
+/** A job as entered at the counter. */
 final class JobRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -17,7 +17,7 @@ use App\Routing\Queries\PartPolicies;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A part, its sections and its coats. Rows left blank are left out. */
+/** A part with its sections and coats. Blank rows are dropped. */
 final class PartRequest extends FormRequest
 {
     public const MOST_COATS = 10;

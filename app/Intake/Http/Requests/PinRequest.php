@@ -11,7 +11,7 @@ use App\Platform\Validation\MeasuredQuantity;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A pin as placed: where, what, how big, and what the next person must know. */
+/** A pin: position, kind, size, instructions. */
 final class PinRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -37,7 +37,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The blast bench: media, air, minutes, and the clock that starts when the blast stops. */
+/** The blast station: media, air, minutes, and the bare-steel timer. */
 final class BlastController
 {
     use ReadsBatchInHand;

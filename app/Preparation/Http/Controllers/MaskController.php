@@ -36,7 +36,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The mask and hang bench: what goes on at each pin, how it hangs, and whether it is earthed. */
+/** The mask and hang station: masks by pin, the rack, ground. */
 final class MaskController
 {
     use ReadsBatchInHand;

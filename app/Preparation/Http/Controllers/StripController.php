@@ -22,7 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** The strip bench: the way off, its clocks, and what the other ways would cost. */
+/** The strip station: the chosen method, its timers, and the cost of the others. */
 final class StripController
 {
     use ReadsBatchInHand;

@@ -24,7 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Clocks at the benches, the air they run by, and the logbook's lines taken back. */
+/** Timers at the stations, air readings, and withdrawn log entries. */
 final class TimerController
 {
     use RequiresUser;

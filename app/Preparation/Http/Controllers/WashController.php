@@ -28,7 +28,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** The wash bench: the line for the part in hand, stage by stage, and the baths it goes through. */
+/** The wash station: stages for the part in hand, and the baths. */
 final class WashController
 {
     use ReadsBatchInHand;

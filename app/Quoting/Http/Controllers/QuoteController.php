@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
-/** Quotes: worked out, told, answered, and held against what the work took. */
+/** Quotes: computed, issued, answered, compared with actual times. */
 final class QuoteController
 {
     use RequiresUser;

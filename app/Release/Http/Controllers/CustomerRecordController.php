@@ -12,7 +12,7 @@ use App\Release\ViewModels\Certificate;
 use App\Release\ViewModels\CertificatePdf;
 use Illuminate\Http\Response;
 
-/** The customer's own copy, behind an address nobody guesses: the sheet and its PDF, and nothing else. */
+/** The customer's copy of a record behind an unguessable URL: certificate and PDF only. */
 final class CustomerRecordController
 {
     public function sheet(string $secret): Response

@@ -23,7 +23,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** A job's record: the shop's full one, the customer's sheet, and both in open forms. */
+/** A job's record: the shop's, the customer's certificate, and open formats. */
 final class RecordController
 {
     use RequiresUser;

@@ -15,7 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** The release bench: counted, looked at, signed, handed over. */
+/** The release station. */
 final class ReleaseController
 {
     use ReadsBatchInHand;

@@ -35,7 +35,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
-/** What is known of a part, the route it takes, and the rules that watch over it. */
+/** Facts of a part, its route, and its findings. */
 final class RouteController
 {
     public function show(Part $part): View

@@ -20,7 +20,7 @@ use App\Platform\Validation\MeasuredQuantity;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What was found of a part at the counter. */
+/** Facts of a part as entered at the counter. */
 final class FactsRequest extends FormRequest
 {
     /** @return array<string, mixed> */

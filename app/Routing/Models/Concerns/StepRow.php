@@ -8,7 +8,7 @@ use Aenum\Core\Preparation\Stripping\Agents;
 use Aenum\Core\Routing\Step;
 use Aenum\Core\Trade\StepKind;
 
-/** A row that keeps a step of a route. */
+/** A row that stores a step of a route. */
 trait StepRow
 {
     /** As the core takes it; null where it is of a kind this release does not know. */

@@ -28,7 +28,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\Rule;
 
-/** The plan of the day: the shop's, one's own, on paper, in a calendar; and what is said to it. */
+/** The day plan: the shop's, one's own, on paper, as calendar feeds; and what the plan has to respect. */
 final class DayController
 {
     use RequiresUser;

@@ -29,7 +29,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
-/** A lot on its way: signed, sent on, split, joined, ticked, handed over. */
+/** A batch on the floor: sign off, move, split, join, scrap, complete steps. */
 final class BatchController
 {
     use RequiresUser;

@@ -12,7 +12,7 @@ use App\ShopFloor\ViewModels\BoardColumn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
-/** The rail and what hangs on it. */
+/** The shop's board, and search. */
 final class ShopBoardController
 {
     public function __invoke(): View

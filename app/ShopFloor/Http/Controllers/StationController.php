@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** The benches that have no controller of their own. */
+/** Stations without a controller of their own. */
 final class StationController
 {
     use RequiresUser;

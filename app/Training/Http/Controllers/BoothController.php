@@ -24,7 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** The practice booth: drills, strokes answered with the film they leave, scores. */
+/** The booth exercise: drills, film after each stroke, scores. */
 final class BoothController
 {
     use RequiresUser;

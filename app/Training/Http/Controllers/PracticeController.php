@@ -14,7 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 
-/** The pot, practised: exercises, a working picture, scores, and the checklist drawn from it. */
+/** The blast pot exercise: working drawing, scores, and a checklist. */
 final class PracticeController
 {
     use RequiresUser;
