@@ -99,6 +99,17 @@ final class BakePlannerSearchTest extends TestCase
         return self::$every["{$most}"] ??= array_combine($all, array_map($planner->at(...), $all));
     }
 
+    public function test_a_sheet_that_stands_for_days_leaves_the_window_as_long_as_it_is_looked_for(): void
+    {
+        $target = CureTarget::fullCure(Loads::sheet([[180, 18, 5000], [200, 8, 4000]]));
+        $schedule = OvenSchedule::of(20, 200, null, null, [Door::opened(0, 75)]);
+        $choices = (new BakePlanner(Loads::oven(), [Loads::item()], [$target], $schedule, BakeRules::of()))->choices();
+        self::assertCount(3, $choices);
+        foreach ($choices as $choice) {
+            self::assertEqualsWithDelta(BakePlanner::WINDOW_LOOK_MIN, $choice->windowMinutes, 1e-9);
+        }
+    }
+
     public function test_every_item_has_its_target(): void
     {
         $item = Loads::item();
