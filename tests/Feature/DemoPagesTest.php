@@ -42,8 +42,8 @@ final class DemoPagesTest extends DemoTestCase
     public function test_the_demo_shop_has_a_week_to_look_at(): void
     {
         $this->withoutExceptionHandling();
-        $this->actingAs($this->mara)->get('/day')->assertOk()->assertSee('Loads of the ovens');
         self::assertGreaterThan(60, PlanDay::update()->steps->count());
+        $this->actingAs($this->mara)->get('/day')->assertOk()->assertSee('Loads of the ovens');
     }
 
     public function test_every_page_has_a_strict_policy_and_no_address_of_another_host(): void

@@ -12,6 +12,7 @@ use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Concurrency\FormFields;
 use App\Platform\Concurrency\OriginalFormState;
+use App\Scheduling\Commands\PlanDay;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -168,6 +169,7 @@ final class FoundByUseTest extends ShopTestCase
     public function test_the_printed_day_list_has_columns_and_names_nobody_twice(): void
     {
         $this->part($this->job(Station::Coat));
+        PlanDay::update();
         $page = $this->actingAs($this->viewer)->get('/day/sheet')->assertOk();
         $page->assertSee('class="grid-table"', false)->assertDontSee('<th scope="col">Who</th>', false);
     }
