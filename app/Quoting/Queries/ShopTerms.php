@@ -12,6 +12,7 @@ use App\Accounts\Models\Shop;
 use App\Application\Queries\ColorChanges;
 use App\Catalog\Models\Gun;
 use App\Intake\Models\Part;
+use App\Platform\Cache\RequestMemo;
 use App\Quoting\Models\QuoteLine;
 use App\Quoting\Models\QuotePolicy;
 use Illuminate\Support\Facades\DB;
@@ -57,12 +58,18 @@ final class ShopTerms
     /** @return array<string, ShopFactor> line => what was measured of it */
     public static function learned(): array
     {
+        return RequestMemo::once('quoted times', self::measured(...));
+    }
+
+    /** @return array<string, ShopFactor> */
+    private static function measured(): array
+    {
         $factors = [];
-        foreach (LineKind::cases() as $kind) {
+        foreach (array_filter(LineKind::cases(), fn (LineKind $kind): bool => $kind->isWork()) as $kind) {
             $logs = QuoteLine::query()->where('kind', $kind)->whereNotNull('actual_min')->where('planned_min', '>', 0)
                 ->orderByDesc('actual_at')->limit(self::THAT_COUNT)->get()
                 ->map(fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min]);
-            if ($kind->isWork() && $logs->isNotEmpty()) {
+            if ($logs->isNotEmpty()) {
                 $factors[$kind->value] = ShopFactor::from(array_values($logs->all()));
             }
         }
