@@ -184,7 +184,7 @@ Route::middleware(['auth', EnsureUserIsActive::class])->group(function (): void 
         Route::post('/jobs/{job}/quotes', [QuoteController::class, 'store']);
         Route::post('/quotes/{quote}/answer', [QuoteController::class, 'answer']);
         Route::post('/quote-lines/{line}/took', [QuoteController::class, 'took']);
-        Route::post('/day/anew', [DayController::class, 'anew']);
+        Route::post('/day/anew', [DayController::class, 'replan']);
         Route::post('/day/away', [DayController::class, 'away']);
         Route::post('/absences/{absence}/withdraw', [DayController::class, 'back']);
         Route::post('/scheduling-preferences/{preference}/withdraw', [DayController::class, 'unwish']);
@@ -209,7 +209,7 @@ Route::middleware(['auth', EnsureUserIsActive::class])->group(function (): void 
         Route::post('/sprayings/{spraying}/blow-off', [CoatController::class, 'blowOff']);
         Route::get('/sprayings/{spraying}/gauge', [CoatController::class, 'gauge']);
         Route::get('/scale', [CoatController::class, 'scale']);
-        Route::post('/ground-checks', [CoatController::class, 'earth']);
+        Route::post('/ground-checks', [CoatController::class, 'ground']);
         Route::post('/batches/{batch}/drain-clock', [CoatController::class, 'drain']);
         Route::post('/color-changes', [CoatController::class, 'changed']);
         Route::post('/batches/{batch}/split', [BatchController::class, 'split']);
@@ -224,11 +224,11 @@ Route::middleware(['auth', EnsureUserIsActive::class])->group(function (): void 
         Route::get('/batches/{batch}/defects/create', [DefectController::class, 'create']);
         Route::post('/batches/{batch}/defects', [DefectController::class, 'store']);
         Route::post('/defects/{defect}/opened', [DefectController::class, 'opened']);
-        Route::post('/defects/{defect}/disposition', [DefectController::class, 'mend']);
-        Route::post('/defects/{defect}/batch', [DefectController::class, 'lieOn']);
+        Route::post('/defects/{defect}/disposition', [DefectController::class, 'decide']);
+        Route::post('/defects/{defect}/batch', [DefectController::class, 'moveToBatch']);
         Route::post('/defects/{defect}/close', [DefectController::class, 'close']);
         Route::post('/defects/{defect}/withdraw', [DefectController::class, 'withdraw']);
-        Route::post('/reworks/{rework}/withdraw', [DefectController::class, 'takeBack']);
+        Route::post('/reworks/{rework}/withdraw', [DefectController::class, 'withdrawRework']);
         Route::post('/jobs/{job}/supplements', [RecordController::class, 'supplement']);
         Route::post('/jobs/{job}/links', [RecordController::class, 'link']);
         Route::post('/record-links/{recordLink}/withdraw', [RecordController::class, 'withdrawLink']);

@@ -23,7 +23,7 @@ final readonly class LateOption
     }
 
     /** Whether the date is kept by it, and nobody else's lost. */
-    public function mends(): bool
+    public function meetsDate(): bool
     {
         return $this->lateMin <= PackedSpans::NEAR && $this->others === [];
     }

@@ -16,7 +16,7 @@ test('a morning is planned, slips, and is planned again', async ({ page, browser
     await expect(page.getByRole('heading', { name: /^The day, / })).toBeVisible();
     await expect(page.getByRole('img', { name: /Benches and ovens/ })).toBeVisible();
     await page.getByRole('button', { name: 'Plan anew' }).dblclick();
-    await expect(page.getByText(/planned anew|already done/i)).toBeVisible();
+    await expect(page.getByText(/planned again|already done/i)).toBeVisible();
 
     // What is next, large, and the way to its bench.
     await page.goto('/day/mine');

@@ -161,7 +161,9 @@ final class BakeOutTest extends ShopTestCase
         $this->send('/bake-outs', $busy)->assertSessionHasNoErrors();
         $next = OvenLoad::query()->where('status', 'planned')->latest('id')->firstOrFail();
         $this->send("/bake-outs/{$next->id}/shut")->assertSessionHasErrors('load');
-        $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors('lots');
+        $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors([
+            'lots' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
+        ]);
         $this->send('/bake-outs', [
             'oven' => $this->oven->id,
             'lots' => $this->allOf($this->part($this->job(Station::Wash))),

@@ -24,7 +24,7 @@ use App\Routing\Queries\BatchCoats;
 use App\Routing\Queries\BatchCoatStatus;
 use App\Routing\Queries\RoutingProgress;
 
-/** Faults on some pieces of a batch: pinned, explained, mended on just those; and every way that goes wrong. */
+/** Faults on some pieces of a batch: pinned, explained, reworked on just those; and every way that goes wrong. */
 final class DefectTest extends ShopTestCase
 {
     /** Eight pieces at Inspect, baked once, film and rub done, thin in a recess on two. */
@@ -53,7 +53,7 @@ final class DefectTest extends ShopTestCase
         return Defect::query()->latest('id')->firstOrFail();
     }
 
-    private function mend(Defect $defect, string $way, array $with = []): \Illuminate\Testing\TestResponse
+    private function decide(Defect $defect, string $way, array $with = []): \Illuminate\Testing\TestResponse
     {
         return $this->send("/defects/{$defect->id}/disposition", ['way' => $way] + $with);
     }
@@ -71,7 +71,7 @@ final class DefectTest extends ShopTestCase
         $defect = $this->faulty();
         $this->actingAs($this->viewer)->get("/defects/{$defect->id}")->assertOk()
             ->assertSee('Thin in a recess on 2 of 8')->assertSee('Sand and recoat')->assertSee('bits');
-        $this->mend($defect, 'recoat')->assertSessionHasNoErrors();
+        $this->decide($defect, 'recoat')->assertSessionHasNoErrors();
         $two = $defect->refresh()->batch;
         $six = $this->batch($two->part);
         self::assertSame([2, 6], [$two->count, $six->count]);
@@ -134,7 +134,7 @@ final class DefectTest extends ShopTestCase
             "/batches/{$two->id}/send",
             ['seen_at' => 'inspect', 'to' => 'release'],
         )->assertSessionHasNoErrors();
-        $this->send("/batches/{$two->id}/release", ['note' => 'the two that were mended'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$two->id}/release", ['note' => 'the two that were reworked'])->assertSessionHasNoErrors();
         self::assertSame(['released', 'open'], [$two->refresh()->status, $six->refresh()->status]);
         $record = (string) $this->get("/jobs/{$two->part->job_id}/record")->assertOk()->getContent();
         self::assertStringContainsString('sanded and coated again', $record);
@@ -158,8 +158,8 @@ final class DefectTest extends ShopTestCase
         Defect::query()->whereKey($defect->id)->update(['to_metal' => null]);
         $ways = collect(DefectViewModel::of($defect->refresh())->ways)->keyBy(fn ($one): string => $one->way->value);
         self::assertStringContainsString('break one open', (string) $ways['recoat']->not);
-        $this->mend($defect, 'recoat')->assertSessionHasErrors('way');
-        $this->mend($defect, 'strip')->assertSessionHasNoErrors();
+        $this->decide($defect, 'recoat')->assertSessionHasErrors('way');
+        $this->decide($defect, 'strip')->assertSessionHasNoErrors();
         $batch = $defect->refresh()->batch;
         self::assertSame(8, $batch->count, 'all of them: nothing is split');
         $coats = BatchCoats::of($batch);
@@ -184,13 +184,13 @@ final class DefectTest extends ShopTestCase
     public function test_a_name_accepts_what_may_be_accepted_and_the_record_says_whose(): void
     {
         $defect = $this->faulty();
-        $this->mend($defect, 'accept')->assertSessionHasErrors('agreed_by');
-        $this->mend($defect, 'accept', ['agreed_by' => 'B. Kallwit'])->assertSessionHasNoErrors();
+        $this->decide($defect, 'accept')->assertSessionHasErrors('agreed_by');
+        $this->decide($defect, 'accept', ['agreed_by' => 'B. Kallwit'])->assertSessionHasNoErrors();
         self::assertSame(8, $defect->refresh()->batch->count, 'accepted they stay together');
         self::assertFalse($defect->isOpen());
         self::assertFalse(InspectionChecklist::of(RoutingProgress::of($defect->batch))->filmUnanswered());
         $safety = $this->faulty(1, 'powder_in_seat');
-        $this->mend($safety, 'accept', ['agreed_by' => 'B. Kallwit'])->assertSessionHasErrors('way');
+        $this->decide($safety, 'accept', ['agreed_by' => 'B. Kallwit'])->assertSessionHasErrors('way');
         self::assertStringContainsString('made right', session('errors')->first('way'));
         $agreed = $this->faulty(1, 'agreed_pits');
         self::assertFalse($agreed->isOpen(), 'what was agreed on is no fault');
@@ -205,28 +205,28 @@ final class DefectTest extends ShopTestCase
             'the rub had passed it',
         );
         $this->later(60);
-        $this->mend($defect, 'rebake')->assertSessionHasNoErrors();
+        $this->decide($defect, 'rebake')->assertSessionHasNoErrors();
         $standing = BatchCoatStatus::standing($this->coat($batch->part)->refresh(), $batch->refresh());
         self::assertFalse($standing->measured);
         self::assertTrue($standing->goesBackIn());
         self::assertSame(Station::Cure, RoutingProgress::of($batch)->nextStation());
         $this->send("/defects/{$defect->id}/close", ['cause' => 'under_cured'])->assertSessionHasErrors('cause');
         $soft = $this->faulty(1, 'seeds');
-        $this->mend($soft, 'rebake')->assertSessionHasErrors('way');
+        $this->decide($soft, 'rebake')->assertSessionHasErrors('way');
     }
 
     public function test_what_was_decided_is_taken_back_while_nothing_of_it_is_done(): void
     {
         $defect = $this->faulty();
-        $this->mend($defect, 'recoat')->assertSessionHasNoErrors();
-        $this->mend($defect, 'strip')->assertSessionHasErrors('way');
+        $this->decide($defect, 'recoat')->assertSessionHasNoErrors();
+        $this->decide($defect, 'strip')->assertSessionHasErrors('way');
         $this->send("/defects/{$defect->id}/withdraw")->assertSessionHasErrors('way');
         $rework = Rework::query()->firstOrFail();
         $two = $rework->batch;
         $this->send("/reworks/{$rework->id}/withdraw")->assertSessionHasNoErrors();
         self::assertSame(1, BatchCoats::of($two->refresh())->on()->count());
         self::assertNotContains('coat-2-1', self::steps($two));
-        $this->mend($defect->refresh(), 'recoat')->assertSessionHasNoErrors();
+        $this->decide($defect->refresh(), 'recoat')->assertSessionHasNoErrors();
         (new CompleteStep())->byHand($two->refresh(), $this->finisher, 'abrade-2-1');
         $again = Rework::query()->latest('id')->firstOrFail();
         $this->later(1);
@@ -244,7 +244,7 @@ final class DefectTest extends ShopTestCase
     public function test_pieces_mended_in_different_ways_are_not_joined(): void
     {
         $defect = $this->faulty();
-        $this->mend($defect, 'recoat');
+        $this->decide($defect, 'recoat');
         $two = $defect->refresh()->batch;
         $six = $this->batch($two->part);
         $this->send("/batches/{$two->id}/join", ['into' => (string) $six->id])->assertSessionHasErrors('into');
@@ -278,7 +278,7 @@ final class DefectTest extends ShopTestCase
         $this->send("/defects/{$defect->id}/batch", ['lot' => $two->id], $this->viewer)->assertForbidden();
         $this->send("/defects/{$defect->id}/batch", ['lot' => $two->id])->assertSessionHasNoErrors();
         self::assertSame([0, 1, 0], [$open($eight), $open($two), $open($one)]);
-        $this->mend($defect->refresh(), 'recoat')->assertSessionHasNoErrors();
+        $this->decide($defect->refresh(), 'recoat')->assertSessionHasNoErrors();
         self::assertSame($two->id, Rework::query()->value('batch_id'), 'parted already: nothing is split again');
         $this->send("/defects/{$defect->id}/batch", ['lot' => $eight->id])->assertSessionHasErrors('lot');
     }
@@ -296,10 +296,10 @@ final class DefectTest extends ShopTestCase
         $post(['size' => '-1'])->assertSessionHasErrors('size');
         $post(['to_metal' => 'perhaps'])->assertSessionHasErrors('to_metal');
         $post(['pin' => '999'])->assertSessionHasErrors('pin');
-        $this->mend($defect, 'polish')->assertSessionHasErrors('way');
+        $this->decide($defect, 'polish')->assertSessionHasErrors('way');
         $this->send("/defects/{$defect->id}/close", ['cause' => 'moon'])->assertSessionHasErrors('cause');
         $batch->update(['status' => 'released']);
-        $this->mend($defect, 'strip')->assertSessionHasErrors('lot');
+        $this->decide($defect, 'strip')->assertSessionHasErrors('lot');
         $post(['kind' => 'crazing'])->assertSessionHasNoErrors();
         $this->actingAs($this->viewer)->get('/defects/'.Defect::query()->max('id'))->assertOk()
             ->assertSee('It has left the shop');

@@ -79,7 +79,7 @@ final class DecideDisposition
      *
      * @throws Refused where they are none of its pieces, are fewer, or something is decided
      */
-    public function lieOn(Defect $defect, Batch $batch): void
+    public function moveToBatch(Defect $defect, Batch $batch): void
     {
         DB::transaction(function () use ($defect, $batch): void {
             Job::findLocked($defect->part->job_id)->mustBeOpen();
@@ -129,7 +129,7 @@ final class DecideDisposition
      *
      * @throws Refused where something was
      */
-    public function takeBack(Rework $rework, User $by): void
+    public function withdraw(Rework $rework, User $by): void
     {
         DB::transaction(function () use ($rework, $by): void {
             $held = Rework::findLocked($rework->id);

@@ -11,7 +11,7 @@ use Illuminate\Database\QueryException;
 
 /**
  * The database connection: times with milliseconds; a single statement outside a transaction is retried on a write
- * conflict. Transactions are retried as a whole by whoever began them.
+ * conflict. Transactions are retried as a whole by the code that began them.
  */
 final class ShopConnection extends MariaDbConnection
 {

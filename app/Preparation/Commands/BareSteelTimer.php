@@ -28,11 +28,11 @@ final class BareSteelTimer
      *
      * @param  float  $minutes  the blast took; its first piece has been bare so long
      */
-    public function start(Batch $batch, User $by, float $minutes = 0.0, bool $anew = false): StepTimer
+    public function start(Batch $batch, User $by, float $minutes = 0.0, bool $restart = false): StepTimer
     {
         $running = self::running();
         $own = $running->where('batch_id', $batch->id)->first();
-        if ($own !== null && ! $anew) {
+        if ($own !== null && ! $restart) {
             return $own;
         }
         if ($own !== null) {
@@ -55,7 +55,7 @@ final class BareSteelTimer
     {
         if ($step->baresMetal() && $batch->part->metalKind()->family->rusts()) {
             $ago = $at === null ? 0.0 : max(0.0, $at->diffInMilliseconds(ShopClock::now()) / 60000);
-            $this->start($batch, $by, $ago, anew: $step === StepKind::SweepBlast);
+            $this->start($batch, $by, $ago, restart: $step === StepKind::SweepBlast);
         } elseif ($step->keepsSteel() || $step === StepKind::Coat) {
             $this->covered($batch, $by);
         }

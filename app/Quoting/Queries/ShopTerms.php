@@ -77,18 +77,18 @@ final class ShopTerms
         return $factors;
     }
 
-    /** @return array{int, int} lots of its metal that had been mended, and all that were handed over */
+    /** @return array{int, int} batches of its metal that had rework, and all released ones */
     private static function record(Part $part): array
     {
         $batches = fn () => DB::table('batches')->join('parts', 'parts.id', '=', 'batches.part_id')
             ->where('batches.status', 'released')->where('parts.metal', $part->metal);
-        $mended = $batches()->whereExists(
+        $reworked = $batches()->whereExists(
             fn ($defects) => $defects->from('defects')->whereColumn(
                 'defects.batch_id',
                 'batches.id',
             )->whereNull('withdrawn_at'),
         );
 
-        return [$mended->count(), $batches()->count()];
+        return [$reworked->count(), $batches()->count()];
     }
 }

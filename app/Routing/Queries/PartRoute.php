@@ -54,12 +54,12 @@ final readonly class PartRoute
     public static function of(Part $part, ?Batch $batch = null): self
     {
         $part->loadMissing('steps');
-        $mended = $batch === null ? null : BatchCoats::of($batch);
+        $coats = $batch === null ? null : BatchCoats::of($batch);
         $read = ReadFacts::of($part, $batch);
         $changed = $part->steps->isNotEmpty();
-        $planned = ($mended->reworks ?? []) === [] ? $read : ReadFacts::asPlanned($part, $batch);
+        $planned = ($coats->reworks ?? []) === [] ? $read : ReadFacts::asPlanned($part, $batch);
         [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($planned->facts), []];
-        $ways = ReworkRoute::of($steps, $mended);
+        $ways = ReworkRoute::of($steps, $coats);
         $largest = $batch ?? self::largestLot($part);
         $findings = $largest === $batch
             ? RuleBook::judge(

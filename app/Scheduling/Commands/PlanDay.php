@@ -42,14 +42,14 @@ final class PlanDay
     public static function update(bool $fromScratch = false): DayPlan
     {
         $standing = StandingPlan::read();
-        [$plan, $written, $anew] = [$standing->plan, $standing->lastWritten, $fromScratch];
-        if ($plan !== null && ! $anew && $standing->isCurrent()) {
+        [$plan, $written] = [$standing->plan, $standing->lastWritten];
+        if ($plan !== null && ! $fromScratch && $standing->isCurrent()) {
             return $plan;
         }
-        $before = $anew || $plan === null ? collect() : $plan->steps->toBase();
+        $before = $fromScratch || $plan === null ? collect() : $plan->steps->toBase();
         $shop = (new ReadShopDay($before))->read();
         $mark = self::mark($shop->day, $shop->now);
-        if ($plan !== null && ! $anew && $plan->mark === $mark) {
+        if ($plan !== null && ! $fromScratch && $plan->mark === $mark) {
             DB::table('day_plans')->where('id', $plan->id)->update([
                 'trail_to' => $written, 'made_at' => $shop->now->format('Y-m-d H:i:s.v'),
             ]);
@@ -57,14 +57,14 @@ final class PlanDay
             return $plan;
         }
 
-        $share = $plan === null || $anew ? 1.0 : self::CHANGE_SHARE;
+        $share = $plan === null || $fromScratch ? 1.0 : self::CHANGE_SHARE;
         $planned = self::plan($shop->day, $share * config('app.day_seconds'));
 
-        return DB::transaction(function () use ($shop, $planned, $mark, $written, $plan, $anew): DayPlan {
+        return DB::transaction(function () use ($shop, $planned, $mark, $written, $plan, $fromScratch): DayPlan {
             DB::table('shops')->where('id', 1)->lockForUpdate()->value('id');
             $standing = DayPlan::standing();
             // Somebody who looked at the same moment was sooner.
-            $isTaken = ! $anew && $standing !== null && $standing->id !== $plan?->id;
+            $isTaken = ! $fromScratch && $standing !== null && $standing->id !== $plan?->id;
 
             return $isTaken ? $standing : self::keep($shop, $planned, $mark, $written);
         });
@@ -131,7 +131,7 @@ final class PlanDay
         $says = self::says($shop, $planned);
         $left = self::left($shop, $planned);
         $late = array_sum(array_column($says, 'late_min'));
-        // Not of the trail: nobody did it, and it is made anew whenever something is done.
+        // Not in the audit log: nobody did it, and it is made again whenever something is done.
         $id = DB::table('day_plans')->insertGetId([
             'made_at' => $shop->now->format('Y-m-d H:i:s.v'),
             'mark' => $mark,

@@ -31,16 +31,21 @@ final class PlanDayInBackground implements ShouldBeUniqueUntilProcessing, Should
     {
     }
 
-    /** Asks for a plan as soon as a worker is free, from the plan before or from scratch. */
+    /** Asks for a plan as soon as a worker is free: near the plan before, or from scratch. */
     public static function now(bool $fromScratch = false): void
     {
         dispatch((new self($fromScratch, false))->afterCommit());
     }
 
-    /** Asks for a plan in a while: something was written, and more may follow. */
+    /**
+     * Asks for a plan in a while: something was written, and more may follow. What was written is kept already, so that
+     * a fault here is reported and no more.
+     */
     public static function soon(): void
     {
-        dispatch((new self(false, true))->delay(self::COLLECTS_S)->afterCommit());
+        rescue(static function (): void {
+            dispatch((new self(false, true))->delay(self::COLLECTS_S)->afterCommit());
+        });
     }
 
     public function uniqueId(): string

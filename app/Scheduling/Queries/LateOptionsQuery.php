@@ -58,9 +58,9 @@ final readonly class LateOptionsQuery
     }
 
     /** Whether the date is kept by it, and nobody else's lost. */
-    public function mends(): bool
+    public function meetsDate(): bool
     {
-        return $this->way->mends();
+        return $this->way->meetsDate();
     }
 
     /** What is done. */

@@ -4,7 +4,7 @@
         not known. Nothing is changed by looking.</p>
     <div class="grid gap-3 max-w-4xl">
         @forelse ($ways as $way)
-            <section @class(['verdict' => $way->mends(), 'panel' => ! $way->mends()])>
+            <section @class(['verdict' => $way->meetsDate(), 'panel' => ! $way->meetsDate()])>
                 <p><b>{{ $way->name() }}</b></p>
                 <p>{{ $way->says() }}</p>
             </section>

@@ -61,12 +61,12 @@ final class LateOptionsTest extends TestCase
     {
         $ways = self::ways(self::day());
         // An hour more: masked at 500, baked at 530, and in time.
-        self::assertTrue($ways['overtime 60']->mends());
+        self::assertTrue($ways['overtime 60']->meetsDate());
         self::assertSame([530.0, 0.0], [$ways['overtime 60']->endMin, $ways['overtime 60']->lateMin]);
         self::assertSame('overtime', reset($ways)->kind->value);
         // Gone first, it is in time and the other is not.
         self::assertSame([0.0, ['first']], [$ways['first']->lateMin, $ways['first']->others]);
-        self::assertFalse($ways['first']->mends());
+        self::assertFalse($ways['first']->meetsDate());
         self::assertSame(LateOptionKind::Later, end($ways)->kind);
         self::assertSame($ways['later']->endMin - 530.0, $ways['later']->lateMin);
     }

@@ -188,7 +188,7 @@ final class CoatController
         return $this->to($spraying->batch, 'Blown off: the coat is due again.');
     }
 
-    public function earth(Request $request): RedirectResponse
+    public function ground(Request $request): RedirectResponse
     {
         $in = $request->validate([
             'ohm_of' => ['required', Rule::in(array_keys(GroundChecks::OF))],

@@ -132,7 +132,7 @@ final class DefectController
         return redirect("/defects/{$defect->id}")->with('said', 'Written down.');
     }
 
-    public function mend(Request $request, Defect $defect, DecideDisposition $mend): RedirectResponse
+    public function decide(Request $request, Defect $defect, DecideDisposition $disposition): RedirectResponse
     {
         $in = $request->validate([
             'way' => ['required', Rule::enum(ReworkMethod::class)],
@@ -140,7 +140,7 @@ final class DefectController
             'note' => ['nullable', 'string', 'max:300'],
         ], ['way.*' => 'Way is not picked.']);
         $way = ReworkMethod::from($in['way']);
-        $batch = $mend->choose($defect, $way, $in['agreed_by'] ?? null, $in['note'] ?? null, $this->person($request));
+        $batch = $disposition->choose($defect, $way, $in['agreed_by'] ?? null, $in['note'] ?? null, $this->person($request));
         $bench = $batch->station === Station::Release ? 'release' : 'inspect';
 
         return redirect("/station/{$bench}?lot={$batch->id}")->with('said', match ($way) {
@@ -149,13 +149,13 @@ final class DefectController
         });
     }
 
-    public function lieOn(Request $request, Defect $defect, DecideDisposition $mend): RedirectResponse
+    public function moveToBatch(Request $request, Defect $defect, DecideDisposition $disposition): RedirectResponse
     {
         $in = $request->validate([
             'lot' => ['required', Rule::exists('batches', 'id')->where('part_id', $defect->part_id)],
         ], ['lot.*' => 'Lot is not one of this part.']);
         $batch = Batch::query()->findOrFail((int) $in['lot']);
-        $mend->lieOn($defect, $batch);
+        $disposition->moveToBatch($defect, $batch);
 
         return redirect("/defects/{$defect->id}")->with(
             'said',
@@ -163,22 +163,22 @@ final class DefectController
         );
     }
 
-    public function close(Request $request, Defect $defect, DecideDisposition $mend): RedirectResponse
+    public function close(Request $request, Defect $defect, DecideDisposition $disposition): RedirectResponse
     {
         $in = $request->validate([
             'cause' => ['nullable', Rule::enum(DefectCause::class)],
         ], ['cause.*' => 'Cause is not one of the list.']);
-        $mend->close($defect, DefectCause::tryFrom($in['cause'] ?? ''), $this->person($request));
+        $disposition->close($defect, DefectCause::tryFrom($in['cause'] ?? ''), $this->person($request));
 
         return redirect("/defects/{$defect->id}")->with('said', 'Closed; what it came from is kept.');
     }
 
-    public function takeBack(Request $request, Rework $rework, DecideDisposition $mend): RedirectResponse
+    public function withdrawRework(Request $request, Rework $rework, DecideDisposition $disposition): RedirectResponse
     {
         $rework->batch->part->job->mustBeOpen();
-        $mend->takeBack($rework, $this->person($request));
+        $disposition->withdraw($rework, $this->person($request));
 
-        return redirect("/defects/{$rework->defect_id}")->with('said', 'Taken back: decide anew.');
+        return redirect("/defects/{$rework->defect_id}")->with('said', 'Taken back: decide again.');
     }
 
     public function withdraw(Request $request, Defect $defect): RedirectResponse

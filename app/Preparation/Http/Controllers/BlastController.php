@@ -94,7 +94,7 @@ final class BlastController
             $kg = $blast->plan->mediaKgPerMin * $minutes;
             MediaLog::shot($blast->medium, $kg, $part, $user, ! empty($in['greasy']));
             if ($rusts) {
-                $watch->start($batch, $user, $minutes, anew: $in['kind'] === 'sweep');
+                $watch->start($batch, $user, $minutes, restart: $in['kind'] === 'sweep');
             }
             if ((bool) ($in['all'] ?? true)) {
                 $done = $in['kind'] === 'sweep' ? StepKind::SweepBlast : StepKind::Blast;

@@ -100,11 +100,11 @@ final class DayController
         ]);
     }
 
-    public function anew(): RedirectResponse
+    public function replan(): RedirectResponse
     {
         PlanDayInBackground::now(fromScratch: true);
 
-        return redirect('/day')->with('said', 'It is planned anew, from nothing but what has begun.');
+        return redirect('/day')->with('said', 'It is planned again, from nothing but what has begun.');
     }
 
     public function wish(Request $request): RedirectResponse
