@@ -38,7 +38,8 @@ final class LateOptions
         $ways = array_values(array_filter($ways, $helps));
         usort(
             $ways,
-            fn (LateOption $a, LateOption $b): int => $b->meetsDate() <=> $a->meetsDate() ?: $a->lateMin <=> $b->lateMin,
+            fn (LateOption $a, LateOption $b): int => $b->meetsDate() <=> $a->meetsDate()
+                ?: $a->lateMin <=> $b->lateMin,
         );
         $ways[] = new LateOption(LateOptionKind::Later, $end, max(0.0, $end - $due));
 

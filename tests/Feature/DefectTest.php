@@ -134,7 +134,7 @@ final class DefectTest extends ShopTestCase
             "/batches/{$two->id}/send",
             ['seen_at' => 'inspect', 'to' => 'release'],
         )->assertSessionHasNoErrors();
-        $this->send("/batches/{$two->id}/release", ['note' => 'the two that were reworked'])->assertSessionHasNoErrors();
+        $this->send("/batches/{$two->id}/release", ['note' => 'the two reworked ones'])->assertSessionHasNoErrors();
         self::assertSame(['released', 'open'], [$two->refresh()->status, $six->refresh()->status]);
         $record = (string) $this->get("/jobs/{$two->part->job_id}/record")->assertOk()->getContent();
         self::assertStringContainsString('sanded and coated again', $record);

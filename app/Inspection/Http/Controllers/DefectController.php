@@ -140,7 +140,8 @@ final class DefectController
             'note' => ['nullable', 'string', 'max:300'],
         ], ['way.*' => 'Way is not picked.']);
         $way = ReworkMethod::from($in['way']);
-        $batch = $disposition->choose($defect, $way, $in['agreed_by'] ?? null, $in['note'] ?? null, $this->person($request));
+        $by = $this->person($request);
+        $batch = $disposition->choose($defect, $way, $in['agreed_by'] ?? null, $in['note'] ?? null, $by);
         $bench = $batch->station === Station::Release ? 'release' : 'inspect';
 
         return redirect("/station/{$bench}?lot={$batch->id}")->with('said', match ($way) {
