@@ -9,16 +9,26 @@ use Aenum\Core\Trade\Station;
 use App\Accounts\Http\Middleware\SharedTablet;
 use App\Accounts\Models\DeviceToken;
 use App\Accounts\Models\User;
+use App\Application\Models\Spraying;
+use App\Application\Queries\ColorChanges;
+use App\Application\Queries\GroundChecks;
+use App\Catalog\Models\Gun;
+use App\Catalog\Models\Oven;
+use App\Catalog\Models\ShopPolicy;
 use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLoadItem;
+use App\Inspection\Models\Weight;
 use App\Platform\Audit\AuditLog;
 use App\Platform\Audit\ShopChanged;
 use App\Platform\Cache\RequestMemo;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\DatabaseFilesystemAdapter;
 use App\Platform\Database\LostConnections;
 use App\Platform\Database\ShopConnection;
+use App\Platform\Database\TableColumns;
 use App\Platform\Offline\OutOfOrder;
 use App\Platform\Presentation\Units;
+use App\Preparation\Queries\LatestAir;
 use App\Scheduling\Commands\PlanDayInBackground;
 use App\ShopFloor\ViewModels\ShopBoard;
 use Illuminate\Contracts\Database\LostConnectionDetector;
@@ -63,6 +73,17 @@ final class AppServiceProvider extends ServiceProvider
         OutOfOrder::listen();
         AuditLog::listen();
         RequestMemo::listen();
+        TableColumns::listen();
+        SharedReads::register([
+            'ovens' => Oven::allInUse(...),
+            'guns' => Gun::allInUse(...),
+            'policies' => ShopPolicy::query(...),
+            'last sprayed' => Spraying::lastOfEachGun(...),
+            'weights' => Weight::last(...),
+            'air' => LatestAir::reading(...),
+            'colour changes' => ColorChanges::logged(...),
+            ...GroundChecks::reads(),
+        ]);
         Queue::before(RequestMemo::reset(...));
         Event::listen(ShopChanged::class, static function (): void {
             // Whoever fills or repairs a database by command asks for no plan.

@@ -18,6 +18,8 @@ use Aenum\Core\Rules\RuleBook;
 use Aenum\Core\Trade\ArrivalCondition;
 use Aenum\Core\Units\Message;
 use Aenum\Core\Units\Quantity;
+use ArrayObject;
+use WeakMap;
 
 /**
  * Every medium for one part: why, and why not. The rules say what must not be; the rest is how well it does the work.
@@ -57,6 +59,21 @@ final readonly class MediaChoice
      * @return non-empty-list<self> the best first, the forbidden last
      */
     public static function rank(JobFacts $facts, array $onIt, float $bar): array
+    {
+        /** @var WeakMap<JobFacts, ArrayObject<string, non-empty-list<self>>>|null $ranked */
+        static $ranked = null;
+        $ranked ??= new WeakMap;
+        $known = $ranked[$facts] ??= new ArrayObject;
+        $key = "{$bar} ".implode(' ', array_map(fn (ArrivalCondition $on): string => $on->value, $onIt));
+
+        return $known[$key] ??= self::rankAll($facts, $onIt, $bar);
+    }
+
+    /**
+     * @param  list<ArrivalCondition>  $onIt
+     * @return non-empty-list<self>
+     */
+    private static function rankAll(JobFacts $facts, array $onIt, float $bar): array
     {
         $judge = fn (Medium $medium): self => self::judge($medium, $facts, $onIt, $bar);
         $all = array_map($judge, array_values(Media::all()));

@@ -6,10 +6,15 @@ namespace Aenum\Core\Rules;
 
 use Aenum\Core\Routing\PartRouting;
 use Aenum\Core\Units\Message;
+use ArrayObject;
+use WeakMap;
 
-/** Every rule there is: the classes in Rules/. Whoever wants to know what a rule thinks asks here. */
+/** Every rule there is: the classes in Catalog/. A plan is judged here and nowhere else. */
 final class RuleBook
 {
+    /** @var WeakMap<PartRouting, ArrayObject<string, ?Finding>>|null what each rule that was asked found in a plan */
+    private static ?WeakMap $found = null;
+
     /** @return list<Rule> by group, the heaviest first */
     public static function all(): array
     {
@@ -51,9 +56,9 @@ final class RuleBook
     {
         $findings = [];
         foreach (self::askedAt(...$at) as $rule) {
-            $evidence = $rule->applies($plan);
-            if ($evidence !== null) {
-                $findings[] = new Finding($rule, Message::from($evidence), self::signedBy($plan, $rule));
+            $finding = self::finding($plan, $rule);
+            if ($finding !== null) {
+                $findings[] = $finding;
             }
         }
         usort($findings, fn (Finding $a, Finding $b): int => $a->rule->severity->rank() <=> $b->rule->severity->rank());
@@ -81,6 +86,21 @@ final class RuleBook
         return $known[$key] ??= array_values(
             array_filter(self::all(), fn (Rule $rule): bool => $rule->isAskedAt(...$at)),
         );
+    }
+
+    /** What a rule finds in a plan: asked once, however often and at however many checkpoints the plan is judged. */
+    private static function finding(PartRouting $plan, Rule $rule): ?Finding
+    {
+        self::$found ??= new WeakMap;
+        $found = self::$found[$plan] ??= new ArrayObject;
+        if (! $found->offsetExists($rule->key)) {
+            $evidence = $rule->applies($plan);
+            $found[$rule->key] = $evidence === null
+                ? null
+                : new Finding($rule, Message::from($evidence), self::signedBy($plan, $rule));
+        }
+
+        return $found[$rule->key];
     }
 
     private static function signedBy(PartRouting $plan, Rule $rule): ?string

@@ -9,8 +9,10 @@ use Aenum\Core\Curing\BakeRules;
 use Aenum\Core\Curing\TimingCriterion;
 use Aenum\Core\Preparation\Blasting\AirLine;
 use App\Catalog\Models\ShopPolicy;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /**
  * The one shop, with its settings and policies.
@@ -63,7 +65,13 @@ final class Shop extends BaseModel
 {
     public static function current(): self
     {
-        return once(fn (): self => self::query()->findOrFail(1));
+        return self::existing() ?? throw (new ModelNotFoundException)->setModel(self::class, [1]);
+    }
+
+    /** Null before there is a shop. */
+    public static function existing(): ?self
+    {
+        return once(fn (): ?self => self::query()->find(1));
     }
 
     /** Where a form that was saved leads: back to the set-up list until the owner is done with that, else to $usual. */
@@ -80,7 +88,7 @@ final class Shop extends BaseModel
     /** @return array<string, string> question => way, only those that differ from the usual */
     public function houseWays(): array
     {
-        return once(fn (): array => ShopPolicy::query()->pluck('way', 'question')->all());
+        return SharedReads::get('policies', ShopPolicy::class)->pluck('way', 'question')->all();
     }
 
     /** @param  array<string, string>  $ways  question => way */

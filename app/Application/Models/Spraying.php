@@ -13,6 +13,7 @@ use App\Catalog\Models\PowderLot;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Part;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\FindsLocked;
 use App\Platform\Database\HappensAfter;
@@ -85,15 +86,41 @@ final class Spraying extends BaseModel implements HappensAfter
     /** The one under way on a lot; null where none is. */
     public static function openOn(Batch $batch): ?self
     {
-        return self::open()->with(
-            ['zones', 'checks', 'powderLot', 'gun', 'user'],
-        )->where('batch_id', $batch->id)->first();
+        return self::ofBatch($batch)->first();
+    }
+
+    /** @return Builder<self> the one under way on a batch */
+    public static function ofBatch(Batch $batch): Builder
+    {
+        return self::open()->with(['zones', 'checks', 'powderLot', 'gun', 'user'])->where('batch_id', $batch->id);
     }
 
     /** @return Builder<self> done, and not blown off since */
     public static function done(): Builder
     {
         return self::query()->whereNotNull('done_at')->whereNull('blown_off_at');
+    }
+
+    /** @return Builder<self> the last of each gun, and the last without one, with its powder */
+    public static function lastOfEachGun(): Builder
+    {
+        $last = self::query()->toBase()->groupBy('gun_id')->selectRaw('MAX(id)');
+
+        return self::query()->with('powder')->whereIn('id', $last)->orderByDesc('id');
+    }
+
+    /** The last that was begun, whatever it was sprayed with; null before the first. */
+    public static function last(): ?self
+    {
+        return SharedReads::get('last sprayed', self::class)->first();
+    }
+
+    /** The last that was begun with a gun on record, or with this one; null where none was. */
+    public static function lastByGun(?Gun $gun = null): ?self
+    {
+        $last = SharedReads::get('last sprayed', self::class)->whereNotNull('gun_id');
+
+        return $gun === null ? $last->first() : $last->firstWhere('gun_id', $gun->id);
     }
 
     public function isOpen(): bool

@@ -7,15 +7,18 @@ namespace App\Application\Queries;
 use Aenum\Core\Application\ColorChange;
 use Aenum\Core\Application\Feed;
 use Aenum\Core\Preparation\Blasting\ShopFactor;
-use Aenum\Core\Trade\Station;
 use App\Accounts\Models\Shop;
 use App\Application\ViewModels\CoatViewModel;
 use App\Catalog\Models\Gun;
 use App\Catalog\Models\Powder;
 use App\Intake\Models\Batch;
 use App\Platform\Cache\RequestMemo;
+use App\Platform\Cache\SharedReads;
 use App\Routing\Models\LogLine;
 use App\Routing\Queries\BatchCoatStatus;
+use App\Routing\Queries\BatchSnapshot;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Color changes of this shop: what each takes, and which of the day's colors are costly neighbors. */
 final class ColorChanges
@@ -24,15 +27,17 @@ final class ColorChanges
 
     private const THAT_COUNT = 30;
 
-    private const NEEDS = [
-        'marks', 'part.batches', 'part.coats.powder', 'part.coats.results', 'part.coats.inspections.ovenLog',
-    ];
+    /** @return Builder<LogLine> the latest changes that were timed */
+    public static function logged(): Builder
+    {
+        return LogLine::of(self::KIND)->orderByDesc('id')->limit(self::THAT_COUNT);
+    }
 
     /** What logged changes have taught of the book's minutes. */
     public static function factor(): ShopFactor
     {
         return RequestMemo::once('colour changes', function (): ShopFactor {
-            $logs = LogLine::of(self::KIND)->orderByDesc('id')->limit(self::THAT_COUNT)->get();
+            $logs = SharedReads::get('colour changes', LogLine::class);
 
             return ShopFactor::from(array_values($logs->map(fn (LogLine $line): array => [
                 (float) $line->figure('planned_min'),
@@ -44,15 +49,15 @@ final class ColorChanges
     /**
      * From what was sprayed last to every powder that is due at Coat today, the cheapest first.
      *
+     * @param  Collection<int, Batch>  $batches  at Coat
      * @return list<array{powder: Powder, change: ?ColorChange, minutes: float, lots: int}>
      */
-    public static function today(): array
+    public static function today(Collection $batches): array
     {
-        $gun = RequestMemo::once('guns', Gun::inUse(...))->first();
+        $gun = Gun::inUse()->first();
         $last = CoatViewModel::lastPowderOf(null);
         $due = [];
-        $batches = Batch::hanging()->where('batches.station', Station::Coat)->with(self::NEEDS)->get();
-        $batches->each(fn (Batch $batch) => $batch->part->knit());
+        BatchSnapshot::ofBatches($batches);
         foreach ($batches as $batch) {
             $coat = BatchCoatStatus::due($batch);
             if ($coat !== null) {

@@ -7,9 +7,12 @@ namespace App\Application\Queries;
 use Aenum\Core\Preparation\Racking\Ground;
 use App\Accounts\Models\User;
 use App\Intake\Models\Part;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Resistance to ground of parts as hung and of the daily checks, and its trend. */
@@ -40,9 +43,8 @@ final readonly class GroundChecks
 
     public static function now(?Part $part): self
     {
-        $lines = LogLine::of('ground')->orderByDesc('id')->limit(self::SHOWN)->get()->reverse()->values();
-        $since = ShopClock::today()->utc()->format('Y-m-d H:i:s.v');
-        $checked = LogLine::of(self::KIND)->where('at', '>=', $since)->orderBy('id')->get();
+        $lines = SharedReads::get('ground readings', LogLine::class)->reverse()->values();
+        $checked = SharedReads::get('ground checks', LogLine::class);
         $today = [];
         foreach (array_keys(self::OF) as $key) {
             $today[$key] = $checked->last(fn (LogLine $line): bool => $line->subject === $key);
@@ -50,6 +52,16 @@ final readonly class GroundChecks
         $mine = $part === null ? null : $lines->last(fn (LogLine $line): bool => $line->part_id === $part->id);
 
         return new self($lines->toBase(), $today, $mine?->figure('ohm'));
+    }
+
+    /** @return array<string, Closure(): Builder<LogLine>> */
+    public static function reads(): array
+    {
+        return [
+            'ground readings' => fn (): Builder => LogLine::of('ground')->orderByDesc('id')->limit(self::SHOWN),
+            'ground checks' => fn (): Builder => LogLine::of(self::KIND)
+                ->where('at', '>=', ShopClock::today()->utc()->format('Y-m-d H:i:s.v'))->orderBy('id'),
+        ];
     }
 
     public static function write(string $what, float $ohm, User $by): void

@@ -214,7 +214,7 @@ final readonly class PowderStock
             $powder->density(),
             ($powder->film_min_um + $powder->film_max_um) / 2,
             $transfer->share,
-            RequestMemo::once('usual gun', Gun::usual(...))?->feed,
+            Gun::usual()?->feed,
             Shop::current()->powder_reserve,
         );
     }

@@ -9,6 +9,7 @@ use Aenum\Core\Preparation\Blasting\ShopFactor;
 use App\Application\Models\Spraying;
 use App\Catalog\Models\Powder;
 use App\Platform\Cache\RequestMemo;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -21,23 +22,39 @@ final class SprayStatistics
     /** Of the transfer: this powder on parts this open, where weighed and measured; actual over planned. */
     public static function transfer(Powder $powder, Openness $openness): ShopFactor
     {
-        return RequestMemo::once("taught {$powder->id} {$openness->value}", fn (): ShopFactor => ShopFactor::from(
-            array_values(self::weighed($powder, $openness)->map(fn (Spraying $one): array => [
-                $one->planned_transfer,
-                self::landed($one),
-            ])->filter(fn (array $both): bool => $both[1] > 0.0)->all()),
-        ));
+        return RequestMemo::once(
+            "taught {$powder->id} {$openness->value}",
+            fn (): ShopFactor => self::transferOf(self::weighed($powder, $openness)->get()),
+        );
+    }
+
+    /** @param  Collection<int, Spraying>  $weighed  with their powders */
+    public static function transferOf(Collection $weighed): ShopFactor
+    {
+        return ShopFactor::from(array_values($weighed->toBase()->map(fn (Spraying $one): array => [
+            $one->planned_transfer,
+            self::landed($one),
+        ])->filter(fn (array $both): bool => $both[1] > 0.0)->all()));
     }
 
     /** Of the minutes, whatever was sprayed. */
     public static function minutes(): ShopFactor
     {
-        return RequestMemo::once('taught minutes', function (): ShopFactor {
-            $done = Spraying::done()->whereNotNull('minutes')->orderByDesc('id')->limit(self::THAT_COUNT);
-            $both = fn (Spraying $one): array => [$one->planned_minutes, (float) $one->minutes];
+        return RequestMemo::once('taught minutes', fn (): ShopFactor => self::minutesOf(self::timed()->get()));
+    }
 
-            return ShopFactor::from(array_values($done->get()->map($both)->all()));
-        });
+    /** @param  Collection<int, Spraying>  $timed */
+    public static function minutesOf(Collection $timed): ShopFactor
+    {
+        $both = fn (Spraying $one): array => [$one->planned_minutes, (float) $one->minutes];
+
+        return ShopFactor::from(array_values($timed->toBase()->map($both)->all()));
+    }
+
+    /** @return Builder<Spraying> the latest whose time was taken */
+    public static function timed(): Builder
+    {
+        return Spraying::done()->whereNotNull('minutes')->orderByDesc('id')->limit(self::THAT_COUNT);
     }
 
     /**
@@ -79,13 +96,11 @@ final class SprayStatistics
         return (float) $one->usedG() > 0.0 ? $landedG / (float) $one->usedG() : 0.0;
     }
 
-    /** @return Collection<int, Spraying> */
-    private static function weighed(Powder $powder, Openness $openness): Collection
+    /** @return Builder<Spraying> the latest of a powder on parts as open that were weighed and measured */
+    public static function weighed(Powder $powder, Openness $openness): Builder
     {
-        $done = Spraying::done()->with('powder')->where('powder_id', $powder->id)->where('openness', $openness)
+        return Spraying::done()->with('powder')->where('powder_id', $powder->id)->where('openness', $openness)
             ->whereNotNull('weighed_g')->whereNotNull('back_g')->whereNotNull('raw_um')->orderByDesc('id')
             ->limit(self::THAT_COUNT);
-
-        return $done->get();
     }
 }

@@ -15,6 +15,7 @@ use Aenum\Core\Application\PreOven;
 use Aenum\Core\Application\Stripes;
 use Aenum\Core\Application\WarmWindow;
 use Aenum\Core\Application\ZonePlan;
+use Aenum\Core\Preparation\Blasting\ShopFactor;
 use Aenum\Core\Preparation\Masking\PinKind;
 use Aenum\Core\Routing\CoatFloor;
 use Aenum\Core\Rules\Catalog\BackIonization;
@@ -27,8 +28,8 @@ use App\Accounts\Models\Shop;
 use App\Application\Models\Spraying;
 use App\Application\Models\SprayingCheck;
 use App\Application\Models\SprayingZone;
+use App\Application\Queries\BoothRecords;
 use App\Application\Queries\PowderStock;
-use App\Application\Queries\SprayStatistics;
 use App\Catalog\Models\Gun;
 use App\Catalog\Models\GunProgram;
 use App\Catalog\Models\Powder;
@@ -37,7 +38,6 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Picture;
 use App\Intake\Models\Pin;
-use App\Platform\Cache\RequestMemo;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 use App\Preparation\Commands\BareSteelTimer;
@@ -72,6 +72,10 @@ final readonly class CoatViewModel
         public ?float $airHumidityPct,
         public ?WarmWindow $warm,
         public ?CarbonImmutable $pulledAt,
+        /** What this powder took on a part like it, and what came of it; null where it never was. */
+        public ?Spraying $lastTime,
+        /** What this powder's transfer was against what was planned, on parts as open. */
+        public ShopFactor $transfer,
     ) {
     }
 
@@ -90,20 +94,21 @@ final readonly class CoatViewModel
         if ($coat === null || $walk->isCoated($coat)) {
             return null;
         }
-        $guns = RequestMemo::once('guns', Gun::inUse(...));
-        $open = Spraying::openOn($batch);
-        $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? self::lastGun()) ?? $guns->first();
+        $guns = Gun::inUse();
         $powder = $coat->powder->loadMissing('lots');
         $plan = $walk->route->plan();
         $openness = $turned->openness ?? $plan->facts->part->openness();
+        $records = BoothRecords::of($batch, $powder, $openness);
+        $open = $records->open;
+        $gun = $guns->firstWhere('id', $open->gun_id ?? $gunId ?? Spraying::lastByGun()?->gun_id) ?? $guns->first();
         $bench = SprayAdvice::for(
             $plan,
             $walk->coats->place($coat),
             $powder->atTheGun(),
             $gun?->model() ?? self::unknownGun(),
             $turned,
-            SprayStatistics::minutes(),
-            SprayStatistics::transfer($powder, $openness)->factor,
+            $records->minutes,
+            $records->transfer->factor,
             Shop::current()->powder_reserve,
         );
         $stock = PowderStock::of($powder);
@@ -121,6 +126,8 @@ final readonly class CoatViewModel
             $batch, $coat, $guns, $gun, $bench, $floor, $open, $stock, $from, $air?->celsius, $air?->humidityPct,
             $cooling === null ? null : WarmWindow::of($cooling->item, $cooling->fromC, $cooling->roomC),
             $cooling?->from,
+            $records->lastTime,
+            $records->transfer,
         );
     }
 
@@ -196,21 +203,6 @@ final readonly class CoatViewModel
         return count(array_filter($this->checks(), fn (array $one): bool => ! $one['ticked']));
     }
 
-    /** What this powder took on a part like it, and what came of it; null where it never was. */
-    public function lastTime(): ?Spraying
-    {
-        $like = function (\Closure $which): ?Spraying {
-            $last = Spraying::done()->with(['zones', 'gun', 'part'])->where('powder_id', $this->coat->powder_id)
-                ->orderByDesc('id');
-            $which($last);
-
-            return $last->first();
-        };
-
-        return $like(fn ($of) => $of->whereHas('part', fn ($part) => $part->where('name', $this->batch->part->name)))
-            ?? $like(fn ($of) => $of->where('openness', $this->bench->openness));
-    }
-
     /** What changing to this powder takes, from what was sprayed last with this gun; null where it is the same. */
     public function change(): ?ColorChange
     {
@@ -230,12 +222,7 @@ final readonly class CoatViewModel
 
     public static function lastPowderOf(?Gun $gun): ?Powder
     {
-        return RequestMemo::once('sprayed with '.($gun->id ?? 'any'), function () use ($gun): ?Powder {
-            $last = Spraying::query()->with('powder')->orderByDesc('id');
-            $gun === null ?: $last->where('gun_id', $gun->id);
-
-            return $last->first()?->powder;
-        });
+        return ($gun === null ? Spraying::last() : Spraying::lastByGun($gun))?->powder;
     }
 
     /** In which order it is sprayed, in a line. */
@@ -548,11 +535,6 @@ final readonly class CoatViewModel
         $needs = $bench->plan->weighOutG();
 
         return $left < $needs ? $needs - $left : null;
-    }
-
-    private static function lastGun(): ?int
-    {
-        return Spraying::query()->whereNotNull('gun_id')->orderByDesc('id')->first()?->gun_id;
     }
 
     /** Where no gun is written down: what guns usually are, said so on the page. */

@@ -10,8 +10,10 @@ use Aenum\Core\Application\Gun as CoreGun;
 use Aenum\Core\Application\GunKind;
 use Aenum\Core\Application\Nozzle;
 use App\Application\Models\Spraying;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -44,16 +46,22 @@ final class Gun extends BaseModel
 {
     public $timestamps = false;
 
-    /** @return Collection<int, self> those in use */
+    /** @return Collection<int, self> those in use, by name */
     public static function inUse(): Collection
     {
-        return self::query()->with('programs')->whereNull('retired_at')->orderBy('name')->get();
+        return SharedReads::get('guns', self::class);
+    }
+
+    /** @return Builder<self> */
+    public static function allInUse(): Builder
+    {
+        return self::query()->with('programs')->whereNull('retired_at')->orderBy('name');
     }
 
     /** The one that was sprayed with last, else the first in use; null where the shop has recorded none. */
     public static function usual(): ?self
     {
-        $last = Spraying::query()->whereNotNull('gun_id')->orderByDesc('id')->value('gun_id');
+        $last = Spraying::lastByGun()?->gun_id;
         $guns = self::inUse();
 
         return $guns->firstWhere('id', $last) ?? $guns->first();

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Catalog\Models;
 
 use Aenum\Core\Thermal\Oven as HeatOven;
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\Casts\Capture;
 use App\Platform\Database\FindsLocked;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * @property int $id
@@ -85,11 +88,21 @@ final class Oven extends BaseModel
     /** The largest that is in use: it speaks for the ovens where none is named. */
     public static function largest(): ?self
     {
-        return once(function (): ?self {
-            $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
+        $size = fn (self $oven): float => ($oven->width_m ?? 0) * ($oven->height_m ?? 0) * ($oven->depth_m ?? 0);
 
-            return self::query()->whereNull('retired_at')->get()->sortByDesc($size)->first();
-        });
+        return self::inUse()->sortByDesc($size)->first();
+    }
+
+    /** @return Collection<int, self> those in use, the strongest first */
+    public static function inUse(): Collection
+    {
+        return SharedReads::get('ovens', self::class);
+    }
+
+    /** @return Builder<self> */
+    public static function allInUse(): Builder
+    {
+        return self::query()->whereNull('retired_at')->orderByDesc('heater_kw')->orderBy('id');
     }
 
     /** @return array{float, float, float}|null inside, mm */

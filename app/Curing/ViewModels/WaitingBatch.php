@@ -9,6 +9,7 @@ use App\Curing\Commands\LoadCure;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Platform\Presentation\Units;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Support\Collection;
 
@@ -31,21 +32,9 @@ final readonly class WaitingBatch
     /** @return Collection<int, self> the most pressing first */
     public static function all(): Collection
     {
-        $batches = Batch::hanging()->where('batches.station', Station::Cure)->with([
-            'marks.user',
-            'clocks',
-            'part.batches',
-            'part.job.customer',
-            'part.coats.powder.rows',
-            'part.coats.results',
-            'part.coats.inspections',
-            'part.signatures',
-            'part.pins',
-            'part.traits',
-            'part.steps',
-            'part.rack',
-            'part.ways',
-        ])->get();
+        $batches = Batch::hanging()->where('batches.station', Station::Cure)->get();
+        $batches->loadMissing('part.job.customer', 'clocks');
+        BatchSnapshot::ofBatches($batches);
         $hanging = LoadCure::hanging();
 
         return $batches->toBase()->map(fn (Batch $batch): self => self::of($batch, (int) ($hanging[$batch->id] ?? 0)));

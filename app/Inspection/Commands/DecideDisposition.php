@@ -184,6 +184,7 @@ final class DecideDisposition
     private function write(Defect $defect, Batch $batch, Way $way, ?string $agreedBy, ?string $note, User $by): Rework
     {
         $accepted = $way->way === ReworkMethod::Accept;
+        $batch->part->unsetRelation('reworks');
 
         return Rework::query()->create([
             'part_id' => $defect->part_id,

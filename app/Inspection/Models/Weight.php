@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Inspection\Models;
 
+use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * A weight sent by a scale, waiting to be used.
@@ -25,7 +27,15 @@ final class Weight extends BaseModel
     /** The latest that still stands; null where no scale has spoken. */
     public static function latest(CarbonImmutable $now): ?self
     {
-        return self::query()->where('at', '>', $now->subMinutes(self::STANDS_MIN))->orderByDesc('at')->first();
+        $last = SharedReads::get('weights', self::class)->first();
+
+        return $last?->at->gt($now->subMinutes(self::STANDS_MIN)) === true ? $last : null;
+    }
+
+    /** @return Builder<self> the last the scale has sent */
+    public static function last(): Builder
+    {
+        return self::query()->orderByDesc('at')->limit(1);
     }
 
     /** @return array<string, string> */

@@ -8,11 +8,15 @@ use Aenum\Core\Materials\Metal;
 use Aenum\Core\Materials\MetalCatalog;
 use Aenum\Core\Thermal\Joint;
 use Aenum\Core\Thermal\LoadItem;
+use App\Curing\Models\OvenLoadItem;
+use App\Curing\Models\OvenResult;
 use App\Inspection\Models\Defect;
+use App\Inspection\Models\Inspection;
 use App\Inspection\Models\Rework;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\Casts\Capture;
 use App\Preparation\Models\Rack;
+use App\Routing\Models\LogLine;
 use App\Routing\Models\PartPolicy;
 use App\Routing\Models\PartStep;
 use App\Routing\Models\Signature;
@@ -20,6 +24,7 @@ use App\Routing\Models\StepTimer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
@@ -251,6 +256,41 @@ final class Part extends BaseModel
         $relation->whereNull('withdrawn_at')->orderBy('id');
 
         return $relation;
+    }
+
+    /** @return HasMany<LogLine, $this> what the logbook has of it, the latest first */
+    public function logLines(): HasMany
+    {
+        $relation = $this->hasMany(LogLine::class);
+        $relation->whereNull('withdrawn_at')->orderByDesc('id');
+
+        return $relation;
+    }
+
+    /** @return Collection<int, LogLine> of one kind, the latest first */
+    public function logged(string $kind): Collection
+    {
+        $this->loadMissing(['logLines.figures', 'logLines.user']);
+
+        return $this->logLines->where('kind', $kind)->values();
+    }
+
+    /** @return HasMany<OvenResult, $this> of all its coats, and of its bare metal */
+    public function ovenResults(): HasMany
+    {
+        return $this->hasMany(OvenResult::class);
+    }
+
+    /** @return HasMany<OvenLoadItem, $this> */
+    public function ovenItems(): HasMany
+    {
+        return $this->hasMany(OvenLoadItem::class);
+    }
+
+    /** @return HasManyThrough<Inspection, Coat, $this> of all coats it ever had */
+    public function inspections(): HasManyThrough
+    {
+        return $this->hasManyThrough(Inspection::class, Coat::class)->withoutGlobalScopes();
     }
 
     /** @return HasMany<Defect, $this> */

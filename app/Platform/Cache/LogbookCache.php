@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Platform\Cache;
 
 use Closure;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Caches what was learned from the logbook until an entry of its kind is added or withdrawn. */
 final class LogbookCache
 {
+    /** Kinds of lines that something is learned from. */
+    private const KINDS = ['blast', 'media'];
+
     private const KEEP_S = 7 * 86400;
 
     /**
-     * For whoever looks at a page; whoever writes works it out from what is written.
+     * For a page that is looked at; a command works it out from what is written.
      *
      * @template T
      *
@@ -33,8 +37,21 @@ final class LogbookCache
     /** The last line of a kind, and the last that was taken back. */
     private static function stands(string $kind): string
     {
-        $lines = fn () => DB::table('logbook')->where('kind', $kind);
+        return RequestMemo::once('last lines', self::lastLines(...))[$kind];
+    }
 
-        return $lines()->orderByDesc('id')->value('id').' '.$lines()->max('withdrawn_at');
+    /** @return array<string, string> by kind */
+    private static function lastLines(): array
+    {
+        $all = null;
+        foreach (self::KINDS as $kind) {
+            $lines = fn (): Builder => DB::table('logbook')->where('kind', $kind);
+            $last = DB::query()->selectSub($lines()->selectRaw('max(id)'), 'last')
+                ->selectSub($lines()->selectRaw('max(withdrawn_at)'), 'withdrawn');
+            $all = $all?->unionAll($last) ?? $last;
+        }
+        $rows = $all?->get()->map(fn (\stdClass $row): string => "{$row->last} {$row->withdrawn}");
+
+        return array_combine(self::KINDS, $rows?->all() ?? []);
     }
 }

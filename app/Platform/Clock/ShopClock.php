@@ -7,7 +7,6 @@ namespace App\Platform\Clock;
 use App\Accounts\Models\Shop;
 use App\Platform\Presentation\Viewer;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /**
  * The shop's clock.
@@ -31,7 +30,7 @@ final class ShopClock
     /** How far the demo's clock is ahead of the machine's, s; 0 before there is a shop. */
     private static function demoAheadS(): int
     {
-        return once(fn (): int => (int) DB::table('shops')->value('clock_ahead_s'));
+        return Shop::existing()->clock_ahead_s ?? 0;
     }
 
     public static function local(CarbonImmutable $instant): CarbonImmutable

@@ -87,9 +87,7 @@ final class BareSteelTimer
     /** Share of its time a lot's bare steel has used up; null where no clock runs on it. */
     public static function usedOf(Batch $batch): ?float
     {
-        $clocks = self::running();
-        $clocks->where('batch_id', $batch->id);
-        $clock = $clocks->first();
+        $clock = $batch->bareSteelClock();
 
         return $clock === null ? null : (new self())->steel($clock)->used;
     }
@@ -144,11 +142,14 @@ final class BareSteelTimer
     private function airSince(CarbonImmutable $start): array
     {
         $moment = $start->format('Y-m-d H:i:s.v');
-        $air = [[0.0, LogLine::of('air')->where('at', '<=', $moment)->orderByDesc('at')->orderByDesc('id')->first()
-            ?->figure('rh_pct') ?? Shop::current()->humidity_pct]];
-        $after = LogLine::of('air')->where('at', '>', $moment)->orderBy('at')->orderBy('id');
-        foreach ($after->get() as $line) {
-            $air[] = [$start->diffInMilliseconds($line->at) / 1000, (float) $line->figure('rh_pct')];
+        $before = LogLine::of('air')->where('at', '<=', $moment)->toBase()->selectRaw('MAX(at)');
+        $lines = LogLine::of('air')->where(fn (Builder $of) => $of->where('at', '>', $moment)->orWhere('at', $before));
+        $air = [[0.0, Shop::current()->humidity_pct]];
+        foreach ($lines->orderBy('at')->orderBy('id')->get() as $line) {
+            $humidity = (float) $line->figure('rh_pct');
+            $line->at->lte($start)
+                ? $air[0] = [0.0, $humidity]
+                : $air[] = [$start->diffInMilliseconds($line->at) / 1000, $humidity];
         }
 
         return $air;

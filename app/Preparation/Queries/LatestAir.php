@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Preparation\Queries;
 
+use App\Platform\Cache\SharedReads;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\LogLine;
+use Illuminate\Database\Eloquent\Builder;
 
 /** The shop's latest air reading. */
 final readonly class LatestAir
@@ -17,10 +19,16 @@ final readonly class LatestAir
     {
     }
 
+    /** @return Builder<LogLine> */
+    public static function reading(): Builder
+    {
+        return LogLine::of('air')->orderByDesc('at')->orderByDesc('id')->limit(1);
+    }
+
     /** Null before the first. */
     public static function latest(): ?self
     {
-        $line = LogLine::of('air')->orderByDesc('at')->orderByDesc('id')->first();
+        $line = SharedReads::get('air', LogLine::class)->first();
 
         return $line === null
             ? null

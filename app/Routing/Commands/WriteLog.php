@@ -46,6 +46,7 @@ final class WriteLog
                 'at' => ShopClock::now(),
             ]);
             $named = fn (string $name, float $value): array => ['name' => $name, 'value' => $value];
+            $part?->unsetRelation('logLines');
             $line->figures()->createMany(array_map($named, array_keys($figures), array_values($figures)));
 
             return $line;

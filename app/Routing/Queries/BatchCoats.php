@@ -8,7 +8,6 @@ use App\Inspection\Models\Rework;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Part;
-use App\Platform\Cache\RequestMemo;
 use Illuminate\Support\Collection;
 
 /**
@@ -30,7 +29,8 @@ final readonly class BatchCoats
     public static function of(Batch $batch): self
     {
         $part = $batch->part;
-        $all = self::reworksOf($part);
+        BatchSnapshot::ofBatch($batch);
+        $all = array_values($part->reworks->all());
         if ($all === []) {
             return new self($part->coats->toBase()->sortBy('position')->values(), [], []);
         }
@@ -87,23 +87,5 @@ final readonly class BatchCoats
         $earlier = array_filter($this->strips, fn (int $at): bool => $at < $coat->position);
 
         return $earlier === [] ? 0 : max($earlier);
-    }
-
-    /** @return list<Rework> */
-    private static function reworksOf(Part $part): array
-    {
-        return HangingParts::gather($part, 'reworks', self::asked(...))
-            ?? RequestMemo::once("reworks {$part->id}", fn (): array => array_values(self::asked([$part->id])->all()));
-    }
-
-    /**
-     * @param  list<int>  $parts
-     * @return Collection<int, Rework>
-     */
-    private static function asked(array $parts): Collection
-    {
-        return Rework::query()->with([
-            'steps', 'coats.powder.rows', 'coats.results.ovenLoad', 'coats.inspections.ovenLog',
-        ])->whereIn('part_id', $parts)->whereNull('withdrawn_at')->orderBy('id')->get()->toBase();
     }
 }

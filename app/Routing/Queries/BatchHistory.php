@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Routing\Queries;
 
 use App\Intake\Models\Batch;
-use App\Platform\Cache\RequestMemo;
+use App\Intake\Models\Part;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 
 /**
  * History of the pieces of a batch: in this batch, in those it was split from, in those joined into it.
@@ -36,9 +34,7 @@ final readonly class BatchHistory
 
             return new self([$only], $only);
         }
-        $rows = HangingParts::gather($batch->part, 'marked lots', self::marked(...))
-            ?? RequestMemo::once("marked {$batch->part_id}", fn (): array => self::marked([$batch->part_id])->all());
-        $marked = array_fill_keys(array_map(fn (\stdClass $row): int => (int) $row->batch_id, $rows), true);
+        $marked = self::marked($batch->part);
 
         return new self(self::strands($batch, null, $marked), self::reach($batch, null));
     }
@@ -74,19 +70,13 @@ final readonly class BatchHistory
         return false;
     }
 
-    /**
-     * Lots of parts that were in an oven or inspected; the others tell no pasts apart.
-     *
-     * @param  list<int>  $parts
-     * @return Collection<int, \stdClass> part_id, batch_id
-     */
-    private static function marked(array $parts): Collection
+    /** @return array<int, true> batches of a part that were in an oven or inspected; the others tell no pasts apart */
+    private static function marked(Part $part): array
     {
-        $baked = DB::table('oven_load_items')->whereIn('part_id', $parts)->whereNotNull('batch_id');
-        $seen = DB::table('inspections')->join('coats', 'coats.id', '=', 'coat_id');
-        $seen->whereIn('part_id', $parts)->whereNotNull('batch_id')->select(['part_id', 'batch_id']);
+        $part->loadMissing(BatchSnapshot::OF_SEVERAL_BATCHES);
+        $batches = $part->ovenItems->pluck('batch_id')->concat($part->inspections->pluck('batch_id'));
 
-        return $baked->select(['part_id', 'batch_id'])->union($seen)->get();
+        return array_fill_keys($batches->filter()->all(), true);
     }
 
     /**

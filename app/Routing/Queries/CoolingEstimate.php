@@ -47,8 +47,10 @@ final readonly class CoolingEstimate
     private static function read(Batch $batch): ?self
     {
         $part = $batch->part;
-        $since = ShopClock::now()->subHours(self::COLD_AFTER_H)->format('Y-m-d H:i:s.v');
-        $results = OvenResult::query()->where('part_id', $part->id)->where('at', '>', $since)->orderByDesc('at')->get();
+        $since = ShopClock::now()->subHours(self::COLD_AFTER_H);
+        $part->loadMissing('ovenResults');
+        $results = $part->ovenResults->filter(fn (OvenResult $one): bool => $one->at?->gt($since) === true)
+            ->sortByDesc('at');
         if ($results->isEmpty() || $part->mass_kg === null || $part->area_m2 === null) {
             return null;
         }
@@ -59,10 +61,10 @@ final readonly class CoolingEstimate
         }
         $item = LoadItem::of($part->name, 1, $part->metalKind(), $part->mass_kg, $part->area_m2);
         $room = Shop::current()->ambient_c;
-        $read = LogLine::query()->with('figures')->where('kind', MetalTemperature::KIND)->where('part_id', $part->id)
-            ->whereNull('withdrawn_at')->where('at', '>=', $out->at->format('Y-m-d H:i:s.v'))->orderByDesc('id')->get()
-            ->first(fn (LogLine $one): bool => $past->any($one->batch_id, $one->at));
-        $celsius = $read?->figures->firstWhere('name', 'celsius')?->value;
+        $read = $part->logged(MetalTemperature::KIND)->first(
+            fn (LogLine $one): bool => $one->at->gte($out->at) && $past->any($one->batch_id, $one->at),
+        );
+        $celsius = $read?->figure('celsius');
 
         return $read === null || $celsius === null
             ? new self($item, $out->at, $out->peak_c, $room, false)

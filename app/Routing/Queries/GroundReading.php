@@ -10,7 +10,6 @@ use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Models\LogLine;
-use Illuminate\Support\Collection;
 
 /** Resistance of a part to ground, as measured. */
 final class GroundReading
@@ -29,19 +28,9 @@ final class GroundReading
     /** The latest of any day; null before the first. */
     public static function latest(Part $part, ?Batch $batch = null): ?LogLine
     {
-        $of = HangingParts::gather($part, 'grounds', self::lines(...)) ?? self::lines([$part->id])->all();
-        $mine = array_filter($of, fn (LogLine $line): bool => $batch === null || $line->batch_id === $batch->id);
-
-        return array_values($mine)[0] ?? null;
-    }
-
-    /**
-     * @param  list<int>  $parts
-     * @return Collection<int, LogLine> the latest first
-     */
-    private static function lines(array $parts): Collection
-    {
-        return LogLine::of('ground')->with('user')->whereIn('part_id', $parts)->orderByDesc('id')->get();
+        return $part->logged('ground')->first(
+            fn (LogLine $line): bool => $batch === null || $line->batch_id === $batch->id,
+        );
     }
 
     /** What was measured on the part's rack today; null where nothing was. */

@@ -30,8 +30,11 @@ final class MetalHeatHistory
 
     private static function sum(Part $part, ?OvenLoad $before, ?Batch $batch): float
     {
-        $results = OvenResult::query()->where('part_id', $part->id);
-        if ($before !== null) {
+        if ($before === null) {
+            $part->loadMissing('ovenResults');
+            $rows = $part->ovenResults->toBase();
+        } else {
+            $results = OvenResult::query()->where('part_id', $part->id);
             $results
                 ->where('oven_load_id', '!=', $before->id)
                 ->whereHas('ovenLoad', function (Builder $load) use ($before): void {
@@ -40,8 +43,8 @@ final class MetalHeatHistory
                         fn (Builder $q, mixed $shut) => $q->where('pulled_at', '<=', $shut),
                     );
                 });
+            $rows = $results->get()->toBase();
         }
-        $rows = $results->get()->toBase();
         $batches = $batch === null ? $part->lotsThere() : collect([$batch]);
 
         return (float) $batches->map(fn (Batch $one): float => self::most($one, $rows))->max();

@@ -26,7 +26,7 @@ final class MetalTemperature
     /** Returns the last fresh reading, °C; null where there is none. */
     public static function of(Batch $batch): ?float
     {
-        $line = LogLine::of(self::KIND)->where('batch_id', $batch->id)->orderByDesc('id')->first();
+        $line = $batch->part->logged(self::KIND)->firstWhere('batch_id', $batch->id);
         $isFresh = $line !== null && $line->at->diffInMinutes(ShopClock::now()) <= self::FRESH_MIN;
 
         return $isFresh ? $line->figure('celsius') : null;

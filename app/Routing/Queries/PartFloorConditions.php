@@ -35,7 +35,8 @@ final class PartFloorConditions
     private static function bakedOut(Batch $batch): ?float
     {
         $past = BatchHistory::of($batch);
-        $results = OvenResult::query()->where('part_id', $batch->part_id)->where('reached', true)->get();
+        $batch->part->loadMissing('ovenResults');
+        $results = $batch->part->ovenResults->where('reached', true);
         $coolest = INF;
         for ($strand = 0; $strand < $past->count(); $strand++) {
             $own = $results->filter(fn (OvenResult $one): bool => $past->lived($strand, $one->batch_id, $one->at));
@@ -83,8 +84,8 @@ final class PartFloorConditions
     /** Whether a bake that went in after the acid was hot and long enough. */
     private static function isRelieved(Part $part, CarbonImmutable $acidEnded, ?BatchHistory $past): bool
     {
-        $out = OvenResult::query()->with('ovenLoad')->where('part_id', $part->id)->whereNotNull('held_minutes');
-        foreach ($out->get() as $result) {
+        $part->loadMissing('ovenResults.ovenLoad');
+        foreach ($part->ovenResults->whereNotNull('held_minutes') as $result) {
             $load = $result->ovenLoad;
             if ($past !== null && ! $past->any($result->batch_id, $result->at)) {
                 continue;

@@ -47,13 +47,14 @@ final readonly class PartRoute
         public array $unknown,
         private array $positions,
         private bool $isStripped,
+        private PartRouting $plan,
     ) {
     }
 
     /** As one of its lots has it, where one is given: what was measured on that lot counts. */
     public static function of(Part $part, ?Batch $batch = null): self
     {
-        $part->loadMissing('steps');
+        BatchSnapshot::ofPart($part);
         $coats = $batch === null ? null : BatchCoats::of($batch);
         $read = ReadFacts::of($part, $batch);
         $changed = $part->steps->isNotEmpty();
@@ -61,12 +62,9 @@ final readonly class PartRoute
         [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($planned->facts), []];
         $ways = ReworkRoute::of($steps, $coats);
         $largest = $batch ?? self::largestLot($part);
+        $plan = new PartRouting($read->facts, $ways->sinceStripped);
         $findings = $largest === $batch
-            ? RuleBook::judge(
-                new PartRouting($read->facts, $ways->sinceStripped),
-                Checkpoint::Counter,
-                Checkpoint::Route,
-            )
+            ? RuleBook::judge($plan, Checkpoint::Counter, Checkpoint::Route)
             : self::of($part, $largest)->findings;
 
         return new self(
@@ -79,6 +77,7 @@ final readonly class PartRoute
             [...$read->unknown, ...$unknown],
             $ways->positions,
             $ways->isStripped,
+            $plan,
         );
     }
 
@@ -268,7 +267,7 @@ final readonly class PartRoute
 
     public function plan(): PartRouting
     {
-        return new PartRouting($this->facts, $this->ahead);
+        return $this->plan;
     }
 
     /** What is on the metal as the part arrives, in a line. */

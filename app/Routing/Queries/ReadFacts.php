@@ -38,7 +38,6 @@ use App\Intake\Models\Coat;
 use App\Intake\Models\Part;
 use App\Intake\Models\PartTrait;
 use App\Intake\Models\Pin;
-use App\Platform\Cache\RequestMemo;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\Signature;
 use Illuminate\Support\Collection;
@@ -61,7 +60,7 @@ final class ReadFacts
         private readonly ?Batch $batch,
         private readonly Collection $coats,
     ) {
-        $this->part->loadMissing(['job', 'coats.powder.rows', 'signatures', 'pins', 'traits', 'rack', 'ways']);
+        BatchSnapshot::ofPart($this->part);
         $shop = Shop::current();
         $chosen = $this->part->strip_way ?? '';
         $this->facts = new JobFacts(
@@ -258,7 +257,7 @@ final class ReadFacts
             saltAir: $shop->by_the_sea,
             sprayGMin: $shop->booth_air_m3_min === null ? null : self::mostFlow(),
             boothAirM3Min: $shop->booth_air_m3_min,
-            feed: RequestMemo::once('usual gun', Gun::usual(...))?->feed,
+            feed: Gun::usual()?->feed,
             lelGM3: $this->coats->map(fn (Coat $coat): ?float => $coat->powder->lel_g_m3)->filter()->min(),
         );
     }
@@ -266,7 +265,7 @@ final class ReadFacts
     /** What the shop's hungriest gun throws, g/min; null where it has none. */
     private static function mostFlow(): ?float
     {
-        return RequestMemo::once('guns', Gun::inUse(...))->max(fn (Gun $gun): float => $gun->model()->flowGPerMin);
+        return Gun::inUse()->max(fn (Gun $gun): float => $gun->model()->flowGPerMin);
     }
 
     /**

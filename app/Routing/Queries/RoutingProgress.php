@@ -38,7 +38,7 @@ final readonly class RoutingProgress
 
     public static function of(Batch $batch, ?PartRoute $route = null): self
     {
-        $batch->loadMissing(['marks.user', 'part.batches', 'part.coats.results', 'part.coats.inspections']);
+        BatchSnapshot::ofBatch($batch);
         $route ??= PartRoute::of($batch->part, $batch);
         $marks = $batch->marks->keyBy('step')->all();
         $coats = BatchCoats::of($batch);

@@ -17,24 +17,6 @@ final readonly class StationQueue
 {
     private const NEEDS = ['part.job.customer', 'part.batches', 'clocks'];
 
-    private const IN_HAND = [
-        'marks.user',
-        'part.job.moves.user',
-        'part.coats.powder.rows',
-        'part.coats.results',
-        'part.coats.inspections.user',
-        'part.signatures',
-        'part.pins.fittings.mask',
-        'part.clocks',
-        'part.sections',
-        'part.pictures',
-        'part.traits',
-        'part.steps',
-        'part.rack',
-        'part.ways',
-        'part.bags',
-    ];
-
     /** More lots than this fold: the ones beyond are opened on demand. */
     public const FOLD = 12;
 
@@ -80,14 +62,14 @@ final readonly class StationQueue
     /**
      * Reads the batches at a station. In hand is the batch asked for, else the first of the part asked for, else the
      * most urgent one.
+     *
+     * @param  list<string>  $also  relations of every batch that the page wants besides
      */
-    public static function at(Station $station, int $batchId = 0, int $partId = 0): self
+    public static function at(Station $station, int $batchId = 0, int $partId = 0, array $also = []): self
     {
-        $batches = Batch::hanging()->where('batches.station', $station)->with(self::NEEDS)->get();
-        $batches->each(fn (Batch $batch) => $batch->part->knit());
+        $batches = Batch::hanging()->where('batches.station', $station)->get();
         $batch = $batches->firstWhere('id', $batchId) ?? $batches->firstWhere('part_id', $partId) ?? $batches->first();
-        $batch?->load(self::IN_HAND);
-        $batch?->part->knit();
+        BatchSnapshot::withInHand($batches, $batch, [...self::NEEDS, ...$also]);
         $route = $batch === null ? null : PartRoute::of($batch->part, $batch);
 
         return new self(

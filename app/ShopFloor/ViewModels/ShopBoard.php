@@ -12,42 +12,55 @@ use App\Intake\Models\Job;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepTimer;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 
 /** Number of batches at each station, and its next timer. */
 final class ShopBoard
 {
+    /** Jobs without parts are counted under this, beside the stations. */
+    private const EMPTY = 'empty';
+
     /** @return list<array{station: Station, count: int, late: int, clock: ?CarbonImmutable}> */
     public static function now(): array
     {
-        $open = Batch::query()->toBase()->join('parts', 'parts.id', '=', 'batches.part_id')
-            ->join('jobs', 'jobs.id', '=', 'parts.job_id')
-            ->where('batches.status', 'open')->where('jobs.status', 'open')->whereNull('parts.withdrawn_at');
-        $counts = $open->selectRaw(
-            'batches.station as station, count(*) as hanging, sum(jobs.due_on < ?) as late',
-            [ShopClock::today()->toDateString()],
-        )->groupBy('batches.station')->get()->keyBy('station');
-        $empty = Job::query()->where('status', 'open')->whereDoesntHave('parts')->count();
-        $clocks = self::clocks();
+        [$counts, $clocks] = self::read();
+        $here = fn (string $station): int => (int) ($counts[$station]->hanging ?? 0);
 
         return array_map(fn (Station $station): array => [
             'station' => $station,
-            'count' => (int) ($counts[$station->value]->hanging ?? 0) + ($station === Station::Intake ? $empty : 0),
+            'count' => $here($station->value) + ($station === Station::Intake ? $here(self::EMPTY) : 0),
             'late' => (int) ($counts[$station->value]->late ?? 0),
             'clock' => $clocks[$station->value] ?? null,
         ], Station::cases());
     }
 
-    /** @return array<string, CarbonImmutable> the clock that runs out first, by station */
-    private static function clocks(): array
+    /**
+     * Batches, jobs without parts and timers in one statement; running ovens in another.
+     *
+     * @return array{Collection<string, \stdClass>, array<string, CarbonImmutable>} counts and first timers, by station
+     */
+    private static function read(): array
     {
-        $first = [];
-        $rows = StepTimer::query()->toBase()->whereNull('done_at')
-            ->join('batches', 'batches.id', '=', 'step_timers.batch_id')
-            ->where('batches.status', 'open')->groupBy('batches.station')
-            ->selectRaw('batches.station as station, min(due_at) as due')->get();
-        foreach ($rows as $row) {
-            $first[(string) $row->station] = CarbonImmutable::parse($row->due, 'UTC');
-        }
+        $open = Batch::query()->toBase()->join('parts', 'parts.id', '=', 'batches.part_id')
+            ->join('jobs', 'jobs.id', '=', 'parts.job_id')
+            ->leftJoinSub(
+                StepTimer::query()->toBase()->whereNull('done_at')->groupBy('batch_id')
+                    ->selectRaw('batch_id, min(due_at) as due'),
+                'timers',
+                'timers.batch_id',
+                '=',
+                'batches.id',
+            )
+            ->where('batches.status', 'open')->where('jobs.status', 'open')->whereNull('parts.withdrawn_at')
+            ->groupBy('batches.station')->selectRaw(
+                'batches.station as station, count(*) as hanging, sum(jobs.due_on < ?) as late, min(timers.due) as due',
+                [ShopClock::today()->toDateString()],
+            );
+        $empty = Job::query()->where('status', 'open')->whereDoesntHave('parts')->toBase()
+            ->selectRaw("'".self::EMPTY."', count(*), 0, null");
+        $counts = $open->unionAll($empty)->get()->keyBy('station');
+        $first = $counts->whereNotNull('due')
+            ->map(fn (\stdClass $row): CarbonImmutable => CarbonImmutable::parse($row->due, 'UTC'))->all();
         foreach (OvenLoad::query()->where('status', 'running')->get() as $load) {
             $station = $load->kind->station()->value;
             $at = UpdateExpectedPull::of($load);
@@ -56,6 +69,6 @@ final class ShopBoard
             }
         }
 
-        return $first;
+        return [$counts, $first];
     }
 }

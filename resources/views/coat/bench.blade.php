@@ -1,6 +1,5 @@
 @use('Aenum\Core\Application\Openness')
 @use('Aenum\Core\Units\Dimension', 'D')
-@use('App\Application\Queries\SprayStatistics')
 @use('App\Platform\Presentation\EnumLabels')
 @use('App\Platform\Presentation\Units')
 {{-- The bench for one coat of one lot. $board --}}
@@ -34,7 +33,7 @@
                 {{ $u->show(D::Powder, $plan->keepsG, 0) }} stays in the {{ $task->gun->feed->label() }},
                 {{ $u->show(D::Powder, $plan->reserveG, 0) }} is kept for a redo.
                 {{ $task->transfer->words() }}
-                {{ SprayStatistics::transfer($coat->powder, $board->bench->openness)->trust() }}
+                {{ $board->transfer->trust() }}
                 Minutes: {{ lcfirst($board->bench->minutes->trust()) }}
             </p>
             @unless ($task->gun->isMeasured)
@@ -65,7 +64,7 @@
     @includeWhen($board->open !== null, 'coat.raw-looks')
     @includeWhen($board->open !== null, 'coat.finish')
 @endcan
-@php($before = $board->lastTime())
+@php($before = $board->lastTime)
 @if ($before)
     @include('coat.last-time', ['spraying' => $before])
 @endif

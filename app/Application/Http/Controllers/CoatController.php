@@ -37,6 +37,7 @@ use App\Preparation\Queries\LatestAir;
 use App\Routing\Commands\RunTimer;
 use App\Routing\Commands\WriteLog;
 use App\Routing\Http\ReadsBatchInHand;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\StationQueue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -55,7 +56,7 @@ final class CoatController
 
     public function show(Request $request): View
     {
-        $pick = $this->queue(Station::Coat, $request);
+        $pick = $this->queue(Station::Coat, $request, BatchSnapshot::relations());
         [$turned, $gun] = $this->turned($request);
 
         return view('stations.coat', [
@@ -63,7 +64,7 @@ final class CoatController
             'board' => CoatViewModel::of($pick, $turned, $gun?->id),
             'air' => LatestAir::latest()?->line,
             'earth' => GroundChecks::now($pick->part),
-            'changes' => ColorChanges::today(),
+            'changes' => ColorChanges::today($pick->batches),
             'last' => $pick->batch === null ? null : $this->lastDone($pick->batch),
         ]);
     }

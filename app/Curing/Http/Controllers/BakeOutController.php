@@ -58,7 +58,7 @@ final class BakeOutController
             'chart' => $board === null
                     ? null
                     : new OvenChart(BakeOutChart::of($board, Units::current()), Units::current()),
-            'ovens' => Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get(),
+            'ovens' => Oven::inUse(),
             'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('batch_id')),
             'lately' => $lately->get(),
             'rides' => $shown?->isPlanned() && $shown->host_load_id === null ? ShareCureLoad::all($shown) : [],

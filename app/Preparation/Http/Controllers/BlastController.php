@@ -173,8 +173,7 @@ final class BlastController
     /** @return \Illuminate\Support\Collection<int, LogLine> */
     private function logged(Part $part): \Illuminate\Support\Collection
     {
-        return LogLine::of('blast')->with('user')->where('part_id', $part->id)->orderByDesc('id')
-            ->limit(self::LOGGED)->get()->toBase();
+        return $part->logged('blast')->take(self::LOGGED)->toBase();
     }
 
     /** @return array<string, mixed> */

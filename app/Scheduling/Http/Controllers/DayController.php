@@ -40,7 +40,7 @@ final class DayController
             'wishes' => DayViewModel::wishes(),
             'away' => self::absences(),
             'people' => self::hands(),
-            'ovens' => Oven::query()->whereNull('retired_at')->orderBy('name')->pluck('name', 'id')->all(),
+            'ovens' => Oven::inUse()->sortBy('name')->pluck('name', 'id')->all(),
             'feeds' => self::feeds(),
             'tomorrow' => ShopClock::today()->addDay()->toDateString(),
             'now' => ShopClock::typed(ShopClock::now()),

@@ -83,7 +83,7 @@ final class StationController
             ->orderBy('id')
             ->get();
 
-        $ovens = Oven::query()->whereNull('retired_at')->orderByDesc('heater_kw')->get();
+        $ovens = Oven::inUse();
         $busy = OvenLoad::query()->where('status', 'running')->pluck('oven_id');
 
         return view('cure.bench', [
