@@ -7,11 +7,8 @@ use App\DeviceApi\Http\Middleware\AuthenticateDevice;
 use App\Platform\Database\UniqueConflict;
 use App\Platform\Errors\ErrorPages;
 use App\Platform\Errors\Refused;
-use App\Platform\Http\Middleware\DecimalComma;
-use App\Platform\Http\Middleware\RejectInvalidUtf8;
-use App\Platform\Http\Middleware\RejectUnexpectedArrays;
+use App\Platform\Http\Middleware\CleanInput;
 use App\Platform\Http\Middleware\SecurityHeaders;
-use App\Platform\Http\Middleware\TrustKnownHosts;
 use App\Platform\Idempotency\EnsureIdempotentSubmission;
 use App\Platform\Offline\OutOfOrder;
 use App\Platform\Offline\OutOfOrderResponse;
@@ -41,17 +38,20 @@ $app = Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([SecurityHeaders::class, TrustKnownHosts::class]);
+        $middleware->prepend(SecurityHeaders::class);
+        $middleware->trustHosts(at: fn (): array => array_map(
+            fn (string $host): string => '^'.preg_quote($host).'$',
+            config('app.hosts'),
+        ), subdomains: false);
         $middleware->web(
             append: [
-                SharedTablet::class, ReplayOfflineSubmission::class, RejectUnexpectedArrays::class, DecimalComma::class,
-                EnsureIdempotentSubmission::class,
+                SharedTablet::class, ReplayOfflineSubmission::class, CleanInput::class, EnsureIdempotentSubmission::class,
             ],
-            prepend: [RejectInvalidUtf8::class, EnsureShopIsConfigured::class],
+            prepend: EnsureShopIsConfigured::class,
         );
         // Whatever stands in the way of a form that waited, it hears of it in its own words.
         $middleware->appendToPriorityList(StartSession::class, ReplayOfflineSubmission::class);
-        $middleware->api(prepend: [RejectInvalidUtf8::class, AuthenticateDevice::class]);
+        $middleware->api(prepend: [CleanInput::class, AuthenticateDevice::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -4,4 +4,5 @@ declare(strict_types=1);
 
 use App\Accounts\Models\User;
 
-return ['providers' => ['users' => ['driver' => 'eloquent', 'model' => User::class]]];
+// A person who was deactivated is signed in nowhere.
+return ['providers' => ['users' => ['driver' => 'active', 'model' => User::class]]];

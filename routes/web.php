@@ -8,7 +8,6 @@ use App\Accounts\Http\Controllers\ProfileController;
 use App\Accounts\Http\Controllers\ShopController;
 use App\Accounts\Http\Controllers\SignInController;
 use App\Accounts\Http\Controllers\TabletController;
-use App\Accounts\Http\Middleware\EnsureUserIsActive;
 use App\Application\Http\Controllers\CoatController;
 use App\Catalog\Http\Controllers\GunController;
 use App\Catalog\Http\Controllers\PowderController;
@@ -98,7 +97,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/first-run', [FirstRunController::class, 'open']);
 });
 
-Route::middleware(['auth', EnsureUserIsActive::class])->group(function (): void {
+Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'signOut']);
     Route::get('/me', [ProfileController::class, 'show']);
     Route::put('/me', [ProfileController::class, 'update']);

@@ -8,6 +8,7 @@ use Aenum\Core\Trade\LoadKind;
 use Aenum\Core\Trade\Station;
 use App\Accounts\Http\Middleware\SharedTablet;
 use App\Accounts\Models\DeviceToken;
+use App\Accounts\Models\Shop;
 use App\Accounts\Models\User;
 use App\Application\Models\Spraying;
 use App\Application\Queries\ColorChanges;
@@ -31,6 +32,7 @@ use App\Platform\Presentation\Units;
 use App\Preparation\Queries\LatestAir;
 use App\Scheduling\Commands\PlanDayInBackground;
 use App\ShopFloor\ViewModels\ShopBoard;
+use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
@@ -38,6 +40,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
@@ -68,12 +71,17 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->app->environment() !== 'production');
         // A page asks once for what all its rows want, not once a row.
         Model::automaticallyEagerLoadRelationships();
+        Auth::provider('active', fn (Application $app, array $config) => (new EloquentUserProvider(
+            $app->make('hash'),
+            $config['model'],
+        ))->withQuery(fn ($users) => $users->where('active', true)));
         Sanctum::usePersonalAccessTokenModel(DeviceToken::class);
         Relation::enforceMorphMap(['user' => User::class]);
         OutOfOrder::listen();
         AuditLog::listen();
         RequestMemo::listen();
         TableColumns::listen();
+        Shop::listen();
         SharedReads::register([
             'ovens' => Oven::allInUse(...),
             'guns' => Gun::allInUse(...),

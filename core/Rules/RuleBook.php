@@ -7,6 +7,7 @@ namespace Aenum\Core\Rules;
 use Aenum\Core\Routing\PartRouting;
 use Aenum\Core\Units\Message;
 use ArrayObject;
+use Closure;
 use WeakMap;
 
 /** Every rule there is: the classes in Catalog/. A plan is judged here and nowhere else. */
@@ -14,6 +15,19 @@ final class RuleBook
 {
     /** @var WeakMap<PartRouting, ArrayObject<string, ?Finding>>|null what each rule that was asked found in a plan */
     private static ?WeakMap $found = null;
+
+    /** @var (Closure(PartRouting): void)|null */
+    private static ?Closure $observer = null;
+
+    /**
+     * Is called with every plan that begins to be evaluated, for a test that counts; null for nobody.
+     *
+     * @param  (Closure(PartRouting): void)|null  $observer
+     */
+    public static function observe(?Closure $observer): void
+    {
+        self::$observer = $observer;
+    }
 
     /** @return list<Rule> by group, the heaviest first */
     public static function all(): array
@@ -92,7 +106,11 @@ final class RuleBook
     private static function finding(PartRouting $plan, Rule $rule): ?Finding
     {
         self::$found ??= new WeakMap;
-        $found = self::$found[$plan] ??= new ArrayObject;
+        if (! isset(self::$found[$plan])) {
+            self::$found[$plan] = new ArrayObject;
+            self::$observer === null ?: (self::$observer)($plan);
+        }
+        $found = self::$found[$plan];
         if (! $found->offsetExists($rule->key)) {
             $evidence = $rule->applies($plan);
             $found[$rule->key] = $evidence === null

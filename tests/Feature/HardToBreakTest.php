@@ -14,6 +14,7 @@ use App\Platform\Backup\Backups;
 use App\Platform\Errors\ErrorPages;
 use App\Platform\Errors\Refused;
 use Illuminate\Database\QueryException;
+use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -49,9 +50,12 @@ final class HardToBreakTest extends ShopTestCase
 
     public function test_a_foreign_host_or_page_leads_nowhere(): void
     {
-        config(['app.hosts' => ['localhost']]);
+        config(['app.hosts' => ['localhost'], 'app.env' => 'production']);
+        $this->app['env'] = 'production';
+        $this->beforeApplicationDestroyed(fn () => Request::setTrustedHosts([]));
         $this->get('http://elsewhere.example/sign-in')->assertStatus(400)
             ->assertSee('does not answer by that name or address');
+        $this->app['env'] = 'testing';
         $sent = $this->actingAs($this->finisher)
             ->post('/jobs', ['title' => ''], ['Referer' => 'http://elsewhere.example/trap']);
         self::assertStringNotContainsString('elsewhere', (string) $sent->headers->get('Location'));

@@ -13,6 +13,9 @@ use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Once;
 
 /**
  * The one shop, with its settings and policies.
@@ -66,6 +69,14 @@ final class Shop extends BaseModel
     public static function current(): self
     {
         return self::existing() ?? throw (new ModelNotFoundException)->setModel(self::class, [1]);
+    }
+
+    /** Reads the settings again once anything has written them, a query without a model as well. */
+    public static function listen(): void
+    {
+        Event::listen(QueryExecuted::class, static function (QueryExecuted $query): void {
+            preg_match('/^(update|insert into) `shops`/', $query->sql) === 1 ? Once::flush() : null;
+        });
     }
 
     /** Null before there is a shop. */

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Concurrency;
 
 use App\Platform\Audit\AuditEntry;
-use App\Platform\Http\Middleware\DecimalComma;
-use App\Platform\Http\Middleware\RejectInvalidUtf8;
-use App\Platform\Http\Middleware\RejectUnexpectedArrays;
+use App\Platform\Http\Middleware\CleanInput;
 use Closure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
@@ -82,9 +80,7 @@ final class ResolveEditConflict
     {
         return fn (Request $request): Response => (new Pipeline(app()))
             ->send($request)
-            ->through(
-                [TrimStrings::class, RejectInvalidUtf8::class, RejectUnexpectedArrays::class, DecimalComma::class],
-            )
+            ->through([TrimStrings::class, CleanInput::class])
             ->then($next);
     }
 

@@ -17,7 +17,7 @@ final class BatchSnapshot
 {
     /** Of a part: what its route, its coats and their cure status rest on. */
     private const PART = [
-        'job', 'batches', 'traits', 'steps', 'rack', 'ways', 'signatures', 'pins', 'logLines.figures',
+        'job', 'batches.marks.user', 'traits', 'steps', 'rack', 'ways', 'signatures', 'pins', 'logLines.figures',
         'logLines.user', 'ovenResults',
         'coats.powder.rows', 'coats.results', 'coats.inspections.ovenLog',
         'reworks.steps', 'reworks.coats.powder.rows', 'reworks.coats.results', 'reworks.coats.inspections.ovenLog',
@@ -41,13 +41,23 @@ final class BatchSnapshot
     public static function ofBatches(Collection $batches): void
     {
         LevelLoader::loadMissing($batches, self::relations());
-        self::share($batches);
+        self::ofParts(self::partsOf($batches));
     }
 
     public static function ofPart(Part $part): void
     {
-        LevelLoader::loadMissing(new Collection([$part]), self::PART);
-        $part->knit();
+        self::ofParts(new Collection([$part]));
+    }
+
+    /** @param  Collection<int, Part>  $parts */
+    public static function ofParts(Collection $parts): void
+    {
+        LevelLoader::loadMissing($parts, self::PART);
+        foreach ($parts as $part) {
+            $part->knit();
+        }
+        $several = $parts->filter(fn (Part $part): bool => $part->batches->count() > 1)->values();
+        LevelLoader::loadMissing($several, self::OF_SEVERAL_BATCHES);
     }
 
     /**
@@ -63,27 +73,30 @@ final class BatchSnapshot
             [$others->values(), $listed],
             [new Collection(array_filter([$inHand])), [...$listed, ...self::relations(), ...self::IN_HAND]],
         ]);
-        self::share($batches);
+        $batches->each(fn (Batch $batch) => $batch->part->knit());
+        self::ofParts(self::partsOf($batches->filter(
+            fn (Batch $batch): bool => $batch->part->relationLoaded('ovenResults'),
+        )));
+    }
+
+    /** @return list<string> of a model whose relation to parts has that name */
+    public static function ofPartsOf(string $relation): array
+    {
+        return array_map(fn (string $name): string => "{$relation}.{$name}", self::PART);
     }
 
     /** @return list<string> of a batch: what is loaded of it */
     public static function relations(): array
     {
-        return ['marks.user', ...array_map(fn (string $name): string => "part.{$name}", self::PART)];
+        return ['marks.user', ...self::ofPartsOf('part')];
     }
 
     /**
-     * Batches of one part know the same part, and its coats know it.
-     *
      * @param  Collection<int, Batch>  $batches
+     * @return Collection<int, Part>
      */
-    private static function share(Collection $batches): void
+    private static function partsOf(Collection $batches): Collection
     {
-        foreach ($batches as $batch) {
-            $batch->part->knit();
-        }
-        $parts = $batches->map(fn (Batch $batch): Part => $batch->part)
-            ->filter(fn (Part $part): bool => $part->relationLoaded('ovenResults') && $part->batches->count() > 1);
-        LevelLoader::loadMissing(new Collection($parts->all()), self::OF_SEVERAL_BATCHES);
+        return new Collection($batches->map(fn (Batch $batch): Part => $batch->part)->unique()->values()->all());
     }
 }

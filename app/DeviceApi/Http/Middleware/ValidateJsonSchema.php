@@ -7,8 +7,8 @@ namespace App\DeviceApi\Http\Middleware;
 use App\DeviceApi\DeviceEndpoint;
 use App\Platform\Clock\EffectiveTime;
 use App\Platform\Errors\ProblemDetails;
-use App\Platform\Http\Middleware\RejectInvalidUtf8;
 use App\Platform\Validation\JsonSchemaValidator;
+use App\Platform\Validation\PlainText;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\Request;
@@ -31,7 +31,7 @@ final class ValidateJsonSchema
                 'The body is not a JSON object; allowed: one as its schema has it.',
             );
         }
-        if (! RejectInvalidUtf8::isText(json_decode($request->getContent(), true, 32))) {
+        if (! PlainText::is(json_decode($request->getContent(), true, 32))) {
             return ProblemDetails::of(
                 422,
                 'Not text',

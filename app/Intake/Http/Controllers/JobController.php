@@ -19,6 +19,7 @@ use App\Intake\Models\Job;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Http\Controllers\RequiresUser;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Contracts\View\View;
@@ -54,24 +55,17 @@ final class JobController
     {
         $job->load([
             'customer',
+            'moves.user',
+            'moves.batch',
             'parts.sections',
-            'parts.coats.powder',
-            'parts.coats.results',
             'parts.coats.inspections.user',
-            'parts.coats.powder.rows',
-            'parts.signatures',
-            'parts.traits',
-            'parts.steps',
-            'parts.rack',
-            'parts.job',
             'parts.pins.fittings.mask',
             'parts.bags',
             'parts.clocks',
-            'parts.batches.marks.user',
             'parts.batches.clocks',
-            'moves.user',
-            'moves.batch',
+            ...BatchSnapshot::ofPartsOf('parts'),
         ]);
+        BatchSnapshot::ofParts($job->parts);
 
         return view('jobs.show', [
             'job' => $job,
@@ -170,15 +164,8 @@ final class JobController
     /** What travels with the parts: an A5 sheet for each. */
     public function card(Job $job): View
     {
-        $job->load([
-            'customer',
-            'parts.coats.powder.rows',
-            'parts.signatures',
-            'parts.job',
-            'parts.pins',
-            'parts.bags',
-            'parts.pictures',
-        ]);
+        $job->load(['customer', 'parts.bags', 'parts.pictures', ...BatchSnapshot::ofPartsOf('parts')]);
+        BatchSnapshot::ofParts($job->parts);
 
         return view('jobs.card', [
             'job' => $job,

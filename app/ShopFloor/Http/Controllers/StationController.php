@@ -12,6 +12,7 @@ use App\Curing\ViewModels\WaitingBatch;
 use App\Intake\Models\Job;
 use App\Platform\Http\Controllers\RequiresUser;
 use App\Routing\Models\BatchEvent;
+use App\Routing\Queries\BatchSnapshot;
 use App\ShopFloor\Commands\MoveBatch;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -37,29 +38,19 @@ final class StationController
         };
     }
 
-    /** What the bench at the counter shows of a job. */
-    private const NEEDS = [
-        'customer',
-        'moves.user',
-        'parts.batches',
-        'parts.job',
-        'parts.coats.powder.rows',
-        'parts.pictures',
-        'parts.pins',
-        'parts.signatures',
-        'parts.traits',
-        'parts.steps',
-        'parts.rack',
-        'parts.ways',
-    ];
+    /** What the bench at the counter shows of a job, besides the routes of its parts. */
+    private const NEEDS = ['customer', 'moves.user', 'parts.pictures'];
 
     /** @return Collection<int, Job> with something of them at the counter, or nothing written down yet */
     private function atTheCounter(): Collection
     {
         $here = fn ($batch) => $batch->where('station', Station::Intake)->where('status', 'open');
 
-        return Job::hanging()->with(self::NEEDS)
+        $jobs = Job::hanging()->with([...self::NEEDS, ...BatchSnapshot::ofPartsOf('parts')])
             ->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.batches', $here))->get();
+        BatchSnapshot::ofParts(new Collection($jobs->flatMap->parts->all()));
+
+        return $jobs;
     }
 
     /** @return Collection<int, BatchEvent> */
