@@ -45,7 +45,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         ), subdomains: false);
         $middleware->web(
             append: [
-                SharedTablet::class, ReplayOfflineSubmission::class, CleanInput::class, EnsureIdempotentSubmission::class,
+                SharedTablet::class, ReplayOfflineSubmission::class, CleanInput::class,
+                EnsureIdempotentSubmission::class,
             ],
             prepend: EnsureShopIsConfigured::class,
         );

@@ -195,9 +195,12 @@ final class AccessTest extends ShopTestCase
 
     public function test_a_person_retired_while_signed_in_is_put_out(): void
     {
-        $this->actingAs($this->finisher)->get('/')->assertOk();
+        $this->post('/sign-in', ['email' => $this->finisher->email, 'password' => 'a-long-password']);
+        $this->app['auth']->forgetGuards();
+        $this->get('/')->assertOk();
         $this->finisher->update(['active' => false]);
-        $this->actingAs($this->finisher->refresh())->get('/')->assertRedirect('/sign-in');
+        $this->app['auth']->forgetGuards();
+        $this->get('/')->assertRedirect('/sign-in');
     }
 
     public function test_what_people_type_comes_out_escaped(): void

@@ -196,7 +196,7 @@ final class DeviceApiTest extends ShopTestCase
             'to come' => ['weights', '{"scale":"S","grams":1,"at":"2031-01-01T00:00:00Z"}', 'still to come'],
             'long ago' => ['weights', '{"scale":"S","grams":1,"at":"2026-01-01T00:00:00Z"}', 'hours ago'],
             'a NUL' => ['weights', '{"scale":"S\u0000","grams":1}', 'NUL'],
-            'a NUL in a name' => ['weights', '{"sc\u0000ale":"S","grams":1}', 'no text'],
+            'a NUL in a name' => ['weights', '{"sc\u0000ale":"S","grams":1}', 'holds a NUL'],
             'deep' => ['weights', str_repeat('[', 500), '400'],
             'bytes' => ['weights', "{\"scale\":\"\xFF\"}", '400'],
         ];

@@ -25,6 +25,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 use App\Routing\Queries\BatchCoats;
 use App\Routing\Queries\BatchHistory;
+use App\Routing\Queries\BatchSnapshot;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -153,12 +154,17 @@ final readonly class PowderStock
     /** @return array<int, float> by powder: what the coats not yet on of all that hangs will take, g */
     private static function reserved(): array
     {
-        $lots = Batch::hanging()->with([
-            'part.batches', 'part.traits', 'part.pins', 'part.coats.powder',
-            'part.coats.results:id,coat_id,batch_id,at',
-        ])->get();
+        $lots = Batch::hanging()->get();
+        BatchSnapshot::ofBatches($lots);
         $sprayed = self::sprayed(array_values($lots->pluck('part_id')->unique()->all()));
-        $grams = [];
+        $grams = $pairs = [];
+        foreach ($lots as $lot) {
+            foreach (BatchCoats::of($lot)->on() as $coat) {
+                $open = self::openness($lot->part);
+                $pairs["{$coat->powder_id} {$open->value}"] = [$coat->powder, $open];
+            }
+        }
+        SprayStatistics::preload(array_values($pairs));
         foreach ($lots as $lot) {
             $past = BatchHistory::of($lot);
             foreach (BatchCoats::of($lot)->on() as $coat) {

@@ -9,6 +9,7 @@ use Aenum\Core\Preparation\Blasting\ShopFactor;
 use App\Application\Models\Spraying;
 use App\Catalog\Models\Powder;
 use App\Platform\Cache\RequestMemo;
+use App\Platform\Database\LevelLoader;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,24 @@ final class SprayStatistics
             "taught {$powder->id} {$openness->value}",
             fn (): ShopFactor => self::transferOf(self::weighed($powder, $openness)->get()),
         );
+    }
+
+    /**
+     * Reads what is needed for several powders on several kinds of parts in one statement.
+     *
+     * @param  list<array{Powder, Openness}>  $pairs
+     */
+    public static function preload(array $pairs): void
+    {
+        $queries = [];
+        foreach ($pairs as [$powder, $openness]) {
+            $queries["taught {$powder->id} {$openness->value}"] = self::weighed($powder, $openness);
+        }
+        /** @var array<string, Collection<int, Spraying>> $read */
+        $read = LevelLoader::together($queries);
+        foreach ($read as $key => $weighed) {
+            RequestMemo::once($key, fn (): ShopFactor => self::transferOf($weighed));
+        }
     }
 
     /** @param  Collection<int, Spraying>  $weighed  with their powders */

@@ -21,32 +21,26 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLoadItem;
 use App\Curing\Models\OvenResult;
 use App\Intake\Models\Coat;
+use App\Intake\Models\Part;
 use App\Intake\Models\Section;
 use App\Routing\Queries\BatchCoats;
 use App\Routing\Queries\BatchCoatStatus;
 use App\Routing\Queries\BatchHistory;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\MetalHeatHistory;
 use App\Routing\Queries\PartFloorConditions;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection as Models;
 use Illuminate\Support\Collection;
 
 /** Builds the core's model of a stored load: oven, items, cure targets, schedule. */
 final readonly class BakeModelFactory
 {
-    /** What has to be loaded of a bake; a page with several bakes loads it for all of them at once. */
-    public const NEEDS = [
-        'oven',
-        'items.batch.part.batches',
-        'items.batch.part.job',
-        'items.coat.part.sections',
-        'items.coat.part.batches',
-        'items.coat.part.job',
-        'items.coat.part.coats.powder.rows',
-        'items.coat.part.coats.results.ovenLoad',
-        'events',
-        'readings',
-        'riders.items.part.job',
-    ];
+    /** What is read of a bake. */
+    private const NEEDS = ['oven', 'events', 'readings', 'riders.items.part.job', 'items.coat'];
+
+    /** What is read of a part in it, besides what the queries of a batch read. */
+    private const OF_PART = ['sections', 'clocks', 'pins.fittings.mask', 'coats.results.ovenLoad'];
 
     private const POWDER_EMISSIVITY = 0.9;
 
@@ -62,13 +56,35 @@ final readonly class BakeModelFactory
     ) {
     }
 
+    /** Loads a bake with its parts: those of its batches, or of its coats where an item is of no batch. */
+    private static function load(OvenLoad $bake): void
+    {
+        $part = [...BatchSnapshot::PART, ...self::OF_PART];
+        $under = fn (string $relation, array $names): array => array_map(
+            fn (string $name): string => "{$relation}.{$name}",
+            $names,
+        );
+        $bake->loadMissing([
+            ...self::NEEDS,
+            ...$under('items.batch', BatchSnapshot::relations()),
+            ...$under('items.batch.part', self::OF_PART),
+        ]);
+        $batchless = $bake->items->whereNull('batch_id');
+        $batchless->loadMissing($under('coat.part', $part));
+        foreach ($bake->items as $item) {
+            $coat = self::coatOf($item);
+            $item->setRelation('part', $item->batch->part ?? $coat->part);
+            $coat->setRelation('part', $item->part);
+        }
+        BatchSnapshot::ofParts(new Models($bake->items->map(fn (OvenLoadItem $item): Part => $item->part)->all()));
+    }
+
     public static function from(OvenLoad $bake): self
     {
-        $bake->loadMissing(self::NEEDS);
+        self::load($bake);
         $hung = [];
         $names = [];
         foreach ($bake->items as $item) {
-            $item->setRelation('part', self::coatOf($item)->part);
             $sections = $item->part->sections;
             $regions = [];
             foreach ($sections->isEmpty() ? [null] : $sections->all() as $section) {

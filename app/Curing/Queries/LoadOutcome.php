@@ -28,8 +28,10 @@ final readonly class LoadOutcome
     /** @return list<self> */
     public static function all(OvenLoad $load): array
     {
-        $load->loadMissing(['results', 'items.coat.powder', 'items.batch.part.batches', 'items.batch.marks']);
-        $load->loadMissing(['items.coat.results', 'items.coat.inspections', 'items.part']);
+        $load->loadMissing([
+            'results', 'items.coat.powder', 'items.batch.part.batches', 'items.batch.marks', 'items.coat.results',
+            'items.coat.inspections', 'items.part',
+        ]);
         $all = [];
         foreach ($load->items as $item) {
             $fresh = fn (OvenResult $one): bool => $one->oven_load_item_id === $item->id && $one->fresh;

@@ -77,9 +77,9 @@ final class LoadSnapshot
     /** The powder that went on, as it was when the coat was last baked; as it is now before that. */
     public static function ofCoat(Coat $coat): Powder
     {
-        $load = OvenLoadItem::query()->with('ovenLoad')->where('coat_id', $coat->id)
-            ->whereHas('ovenLoad', fn ($load) => $load->whereIn('status', ['running', 'pulled']))->latest('id')
-            ->first()?->ovenLoad;
+        $coat->loadMissing('ovenItems.ovenLoad');
+        $load = $coat->ovenItems->sortByDesc('id')->map(fn (OvenLoadItem $item): OvenLoad => $item->ovenLoad)
+            ->first(fn (OvenLoad $load): bool => in_array($load->status, ['running', 'pulled'], true));
 
         return $load === null ? $coat->powder : self::powder($load, $coat);
     }

@@ -30,12 +30,14 @@ use App\Curing\Queries\LoadVapor;
 use App\Curing\Queries\ReadableItem;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\BatchSurface;
 use App\Routing\Queries\MetalHeatHistory;
 use App\Routing\Queries\PartFloorConditions;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\UpcomingHeat;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection as Models;
 
 /** A bake-out: the curve of every part, when to pull, and the findings about its heat. */
 final readonly class BakeOutViewModel implements LoadViewModel
@@ -61,10 +63,7 @@ final readonly class BakeOutViewModel implements LoadViewModel
 
     public static function of(OvenLoad $load): self
     {
-        $load->loadMissing(['items.batch.part.batches', 'items.batch.part.job', 'host']);
-        $load->loadMissing(['oven', 'events', 'readings.item.part', 'items.part.job', 'items.part.coats.powder.rows']);
-        $load->loadMissing(['items.part.pins.fittings.mask', 'items.part.signatures', 'items.part.clocks']);
-        $load->loadMissing('results.part');
+        self::loadParts($load);
         $now = ShopClock::now();
         $run = $load->ran();
         $oven = LoadSnapshot::oven($run)->model();
@@ -113,6 +112,21 @@ final readonly class BakeOutViewModel implements LoadViewModel
         $findings = $load->isPulled() ? [] : self::findings($load, $items, $plan);
 
         return new self($load, $plan, $items, $findings, $correction, $ready, $told, $band, $now);
+    }
+
+    private static function loadParts(OvenLoad $load): void
+    {
+        $load->loadMissing([
+            'host', 'riders', 'oven', 'events', 'readings.item.part', 'results.part', 'items.coat.powder', 'liveSamples',
+            ...array_map(fn (string $name): string => "items.batch.{$name}", BatchSnapshot::relations()),
+            'items.batch.part.pins.fittings.mask', 'items.batch.part.clocks',
+        ]);
+        $batchless = $load->items->whereNull('batch_id');
+        $batchless->loadMissing(['part.pins.fittings.mask', 'part.clocks', ...BatchSnapshot::ofPartsOf('part')]);
+        foreach ($load->items as $item) {
+            $item->batch === null ?: $item->setRelation('part', $item->batch->part);
+        }
+        BatchSnapshot::ofParts(new Models($load->items->map(fn (OvenLoadItem $item): Part => $item->part)->all()));
     }
 
     /** @return non-empty-list<LoadItem> */

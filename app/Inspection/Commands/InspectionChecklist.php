@@ -40,13 +40,17 @@ final readonly class InspectionChecklist
     ) {
     }
 
+    /** What of a part is read for it. */
+    public const OF_PART = [
+        'batches.checks.user', 'defects.user', 'defects.reworks.user', 'defects.pin', 'defects.coat.powder',
+    ];
+
     public static function of(RoutingProgress $walk): self
     {
         $batch = $walk->batch;
         $past = BatchHistory::of($batch);
-        $defects = Defect::standing()->with(['user', 'reworks.user', 'pin', 'coat.powder']);
-        $defects->where('part_id', $batch->part_id)->orderBy('id');
-        $mine = $defects->get()->toBase()->filter(fn (Defect $one): bool => $past->any($one->batch_id, $one->at));
+        $batch->part->loadMissing(self::OF_PART);
+        $mine = $batch->part->defects->toBase()->filter(fn (Defect $one): bool => $past->any($one->batch_id, $one->at));
         $stack = FilmStack::of($walk);
         $found = $stack === null ? collect() : $stack->top->loadMissing('inspections.user')->inspections->toBase()
             ->filter(fn (Inspection $one): bool => $past->any($one->batch_id, $one->at) && $one->stands());
@@ -175,8 +179,8 @@ final readonly class InspectionChecklist
     {
         $batch = $walk->batch;
         $since = collect($walk->coats->reworks)->max('at');
-        $looks = InspectionCheck::query()->with('user')->whereIn('batch_id', $batch->part->batches->pluck('id'))
-            ->whereNull('withdrawn_at')->orderBy('id')->get()->toBase()->filter(
+        $looks = $batch->part->batches->toBase()->flatMap(fn (Batch $one): array => $one->checks->all())->sortBy('id')
+            ->filter(
                 fn (InspectionCheck $one): bool => $past->any($one->batch_id, $one->at)
                     && ($since === null || $one->at->gte($since)),
             );

@@ -43,6 +43,10 @@ final readonly class DefectEvidence
 
     private RoutingProgress $walk;
 
+    private const SPRAYINGS = [
+        'sprayings.zones', 'sprayings.checks', 'sprayings.powderLot', 'sprayings.gun', 'sprayings.user',
+    ];
+
     private BatchHistory $past;
 
     private ?Coat $coat;
@@ -79,8 +83,8 @@ final readonly class DefectEvidence
     {
         $past = BatchHistory::of($batch);
 
-        return Spraying::done()->with(['zones', 'checks', 'powderLot', 'gun', 'user'])->where('coat_id', $coat->id)
-            ->orderByDesc('id')->get()->first(fn (Spraying $one): bool => $past->any($one->batch_id, $one->at));
+        return $batch->part->loadMissing(self::SPRAYINGS)->sprayings->where('coat_id', $coat->id)->sortByDesc('id')
+            ->first(fn (Spraying $one): bool => $past->any($one->batch_id, $one->at));
     }
 
     /** @return array<string, bool|float|null> */
@@ -220,17 +224,26 @@ final readonly class DefectEvidence
             return [];
         }
         $since = $this->defect->at->subDays(self::LOOK_BACK_DAYS)->format('Y-m-d H:i:s.v');
-        $others = fn (string $column, ?int $id): ?float => $id === null ? null : (float) Defect::standing()
-            ->where('kind', $this->defect->kind)->where('defects.part_id', '!=', $this->defect->part_id)
-            ->where('defects.at', '>', $since)
-            ->join('sprayings', 'sprayings.coat_id', '=', 'defects.coat_id')->where("sprayings.{$column}", $id)
-            ->distinct()->count('defects.part_id');
-
-        return [
-            'same_lot_jobs' => $others('powder_lot_id', $spraying->powder_lot_id),
-            'same_gun_jobs' => $others('gun_id', $spraying->gun_id),
-            'same_person_jobs' => $others('user_id', $spraying->user->id),
+        $shared = [
+            'same_lot_jobs' => ['powder_lot_id', $spraying->powder_lot_id],
+            'same_gun_jobs' => ['gun_id', $spraying->gun_id],
+            'same_person_jobs' => ['user_id', $spraying->user_id],
         ];
+        $others = Defect::standing()->toBase()
+            ->where('kind', $this->defect->kind)->where('defects.part_id', '!=', $this->defect->part_id)
+            ->where('defects.at', '>', $since)->join('sprayings', 'sprayings.coat_id', '=', 'defects.coat_id');
+        foreach ($shared as $name => [$column, $id]) {
+            $others->selectRaw(
+                "count(distinct case when sprayings.{$column} = ? then defects.part_id end) as {$name}",
+                [$id],
+            );
+        }
+        $jobs = (array) $others->first();
+
+        return array_map(
+            fn (string $name): ?float => $shared[$name][1] === null ? null : (float) $jobs[$name],
+            array_combine(array_keys($shared), array_keys($shared)),
+        );
     }
 
     /** Whether zones were ticked as they were sprayed; logged at once, nobody knows in which order. */
@@ -313,8 +326,8 @@ final readonly class DefectEvidence
         if ($this->coat === null) {
             return null;
         }
-        $batches = Spraying::done()->where('coat_id', $this->coat->id)->whereNotNull('powder_lot_id')
-            ->distinct()->pluck('powder_lot_id');
+        $batches = $this->defect->batch->part->loadMissing(self::SPRAYINGS)->sprayings
+            ->where('coat_id', $this->coat->id)->pluck('powder_lot_id')->filter()->unique();
 
         return $batches->isEmpty() ? null : $batches->count() === 1;
     }
@@ -332,9 +345,10 @@ final readonly class DefectEvidence
             return null;
         }
         $last = $this->coat->results->filter(fn (OvenResult $one): bool => $one->fresh)->sortBy('id')->last();
-        $moves = BatchEvent::query()->where('batch_id', $this->defect->batch_id)->where('from_station', Station::Cure)
-            ->orderByDesc('id');
-        $moved = $moves->first();
+        $moved = $this->defect->part->job->loadMissing('moves')->moves->sortByDesc('id')->first(
+            fn (BatchEvent $one): bool => $one->batch_id === $this->defect->batch_id
+                && $one->from_station === Station::Cure,
+        );
         if ($last?->at === null || $last->handle_minutes === null || $moved === null || $moved->at->lt($last->at)) {
             return null;
         }

@@ -50,6 +50,8 @@ final readonly class DefectViewModel
     public static function of(Defect $defect): self
     {
         $walk = RoutingProgress::of($defect->batch);
+        $coat = $walk->coats->every->firstWhere('id', $defect->coat_id);
+        $coat === null ?: $defect->setRelation('coat', $coat);
         $record = DefectEvidence::of($defect);
         $unknown = array_filter(
             DefectCatalog::asks($defect->kind),

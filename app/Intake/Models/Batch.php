@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake\Models;
 
 use Aenum\Core\Trade\Station;
+use App\Inspection\Models\InspectionCheck;
 use App\Platform\Database\BaseModel;
 use App\Platform\Database\FindsLocked;
 use App\Platform\Errors\Refused;
@@ -33,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Part $part
  * @property Collection<int, StepCompletion> $marks
  * @property Collection<int, StepTimer> $clocks
+ * @property Collection<int, InspectionCheck> $checks
  */
 final class Batch extends BaseModel
 {
@@ -128,6 +130,15 @@ final class Batch extends BaseModel
     {
         $relation = $this->hasMany(StepCompletion::class);
         $relation->orderBy('id');
+
+        return $relation;
+    }
+
+    /** @return HasMany<InspectionCheck, $this> */
+    public function checks(): HasMany
+    {
+        $relation = $this->hasMany(InspectionCheck::class);
+        $relation->whereNull('withdrawn_at')->orderBy('id');
 
         return $relation;
     }

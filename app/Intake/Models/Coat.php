@@ -6,6 +6,7 @@ namespace App\Intake\Models;
 
 use Aenum\Core\Trade\BakeTo;
 use App\Catalog\Models\Powder;
+use App\Curing\Models\OvenLoadItem;
 use App\Curing\Models\OvenResult;
 use App\Inspection\Models\Inspection;
 use App\Platform\Database\BaseModel;
@@ -89,6 +90,12 @@ final class Coat extends BaseModel
     public function results(): HasMany
     {
         return $this->hasMany(OvenResult::class);
+    }
+
+    /** @return HasMany<OvenLoadItem, $this> */
+    public function ovenItems(): HasMany
+    {
+        return $this->hasMany(OvenLoadItem::class);
     }
 
     /** @return HasMany<Inspection, $this> */

@@ -8,6 +8,7 @@ use Aenum\Core\Materials\Metal;
 use Aenum\Core\Materials\MetalCatalog;
 use Aenum\Core\Thermal\Joint;
 use Aenum\Core\Thermal\LoadItem;
+use App\Application\Models\Spraying;
 use App\Curing\Models\OvenLoadItem;
 use App\Curing\Models\OvenResult;
 use App\Inspection\Models\Defect;
@@ -285,6 +286,15 @@ final class Part extends BaseModel
     public function ovenItems(): HasMany
     {
         return $this->hasMany(OvenLoadItem::class);
+    }
+
+    /** @return HasMany<Spraying, $this> done, and not blown off since */
+    public function sprayings(): HasMany
+    {
+        $relation = $this->hasMany(Spraying::class);
+        $relation->whereNotNull('done_at')->whereNull('blown_off_at')->orderBy('id');
+
+        return $relation;
     }
 
     /** @return HasManyThrough<Inspection, Coat, $this> of all coats it ever had */

@@ -50,7 +50,8 @@ abstract class BaseModel extends Model
             return $this->castValues[$key][1];
         }
         $value = parent::getAttributeValue($key);
-        if (is_scalar($stored) && ($value instanceof DateTimeImmutable || $value instanceof UnitEnum || is_scalar($value))) {
+        $isFixed = is_scalar($value) || $value instanceof DateTimeImmutable || $value instanceof UnitEnum;
+        if ($isFixed && is_scalar($stored)) {
             $this->castValues[$key] = [$stored, $value];
         }
 

@@ -116,7 +116,7 @@ final class LevelLoader
                 $relation = $without[0]->newQueryWithoutRelationships()->getRelation($name);
                 $relation->addEagerConstraints($without);
                 $under->constrain === null ?: ($under->constrain)($relation);
-                $wanted[] = [$without, $name, $relation, $under];
+                $wanted[] = [$without, $name, $relation, $under->and($relation->getQuery()->getEagerLoads())];
                 $reads[] = JoinedRead::of($relation);
             }
         }

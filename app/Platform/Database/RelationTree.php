@@ -18,16 +18,21 @@ final class RelationTree
     /** @param  array<string, Closure|null>  $relations  by their paths, as Eloquent names them */
     public static function of(array $relations): self
     {
-        $root = new self;
+        return (new self)->and($relations);
+    }
+
+    /** @param  array<string, Closure|null>  $relations  by their paths */
+    public function and(array $relations): self
+    {
         foreach ($relations as $path => $constrain) {
-            $node = $root;
+            $node = $this;
             foreach (explode('.', $path) as $name) {
                 $node = $node->under[$name] ??= new self;
             }
-            $node->constrain = $constrain;
+            $node->constrain ??= $constrain;
         }
 
-        return $root;
+        return $this;
     }
 
     /** @param  array<array-key, string>  $paths */

@@ -34,10 +34,10 @@ final readonly class HookUse
         $pulled = OvenLoad::of(LoadKind::Cure)->where('status', 'pulled')->orderByDesc('pulled_at')
             ->limit(self::LOOKED_AT);
         $pulled->when($cleaned !== null, fn ($loads) => $loads->where('pulled_at', '>', $cleaned));
-        $loads = $pulled->pluck('id')->all();
         [$from, $to] = $size->range();
 
-        return new self($size, OvenLoadItem::query()->toBase()->whereIn('oven_load_id', $loads)
+        return new self($size, OvenLoadItem::query()->toBase()
+            ->joinSub($pulled->toBase()->select('id'), 'pulled', 'pulled.id', '=', 'oven_load_id')
             ->join('parts', 'parts.id', '=', 'part_id')->where('mass_kg', '>', $from)->where('mass_kg', '<=', $to)
             ->distinct()->count('oven_load_id'));
     }

@@ -13,8 +13,10 @@ use App\Application\Queries\ColorChanges;
 use App\Catalog\Models\Gun;
 use App\Intake\Models\Part;
 use App\Platform\Cache\RequestMemo;
+use App\Platform\Database\LevelLoader;
 use App\Quoting\Models\QuoteLine;
 use App\Quoting\Models\QuotePolicy;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** The shop's prices and policies, and what its own records say. */
@@ -46,9 +48,9 @@ final class ShopTerms
             $shop->ambient_c,
             $feed->changeMinutes() * ColorChanges::factor()->factor,
             self::learned(),
-            QuotePolicy::query()->get()->mapWithKeys(
+            RequestMemo::once('quote policies', fn (): array => QuotePolicy::query()->get()->mapWithKeys(
                 fn (QuotePolicy $one): array => [$one->policy => $one->way()],
-            )->all(),
+            )->all()),
             $reworked,
             $batches,
             'lots of '.mb_strtolower($part->metalKind()->name),
@@ -64,31 +66,35 @@ final class ShopTerms
     /** @return array<string, ShopFactor> */
     private static function measured(): array
     {
-        $factors = [];
+        $queries = [];
         foreach (array_filter(LineKind::cases(), fn (LineKind $kind): bool => $kind->isWork()) as $kind) {
-            $logs = QuoteLine::query()->where('kind', $kind)->whereNotNull('actual_min')->where('planned_min', '>', 0)
-                ->orderByDesc('actual_at')->limit(self::THAT_COUNT)->get()
-                ->map(fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min]);
-            if ($logs->isNotEmpty()) {
-                $factors[$kind->value] = ShopFactor::from(array_values($logs->all()));
-            }
+            $queries[$kind->value] = QuoteLine::query()->where('kind', $kind)->whereNotNull('actual_min')
+                ->where('planned_min', '>', 0)->orderByDesc('actual_at')->limit(self::THAT_COUNT);
         }
+        $both = fn (QuoteLine $one): array => [$one->planned_min, (float) $one->actual_min];
+        /** @var array<string, Collection<int, QuoteLine>> $logs */
+        $logs = array_filter(
+            LevelLoader::together($queries),
+            fn (Collection $of): bool => $of->isNotEmpty(),
+        );
 
-        return $factors;
+        return array_map(
+            fn (Collection $of): ShopFactor => ShopFactor::from(array_values($of->toBase()->map($both)->all())),
+            $logs,
+        );
     }
 
     /** @return array{int, int} batches of its metal that had rework, and all released ones */
     private static function record(Part $part): array
     {
-        $batches = fn () => DB::table('batches')->join('parts', 'parts.id', '=', 'batches.part_id')
-            ->where('batches.status', 'released')->where('parts.metal', $part->metal);
-        $reworked = $batches()->whereExists(
-            fn ($defects) => $defects->from('defects')->whereColumn(
-                'defects.batch_id',
-                'batches.id',
-            )->whereNull('withdrawn_at'),
-        );
+        return RequestMemo::once("record of {$part->metal}", function () use ($part): array {
+            $counts = DB::table('batches')->join('parts', 'parts.id', '=', 'batches.part_id')
+                ->where('batches.status', 'released')->where('parts.metal', $part->metal)->selectRaw(
+                    'count(*) as released, sum(exists(select 1 from defects'
+                    .' where defects.batch_id = batches.id and defects.withdrawn_at is null)) as reworked',
+                )->first();
 
-        return [$reworked->count(), $batches()->count()];
+            return [(int) ($counts->reworked ?? 0), (int) ($counts->released ?? 0)];
+        });
     }
 }

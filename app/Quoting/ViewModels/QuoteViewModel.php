@@ -13,6 +13,7 @@ use App\Platform\Presentation\Units;
 use App\Quoting\Models\Quote as Told;
 use App\Quoting\Queries\QuotePart;
 use App\Quoting\Queries\ShopTerms;
+use App\Routing\Queries\BatchSnapshot;
 use Illuminate\Database\Eloquent\Collection;
 
 /** A job's current price by part and line: for one piece, as many as ordered, and ten times as many. */
@@ -29,7 +30,8 @@ final readonly class QuoteViewModel
 
     public static function of(Job $job): self
     {
-        $job->loadMissing(['customer', 'parts.coats.powder.lots', 'parts.pins']);
+        $job->loadMissing(['customer', 'parts.coats.powder.lots', ...BatchSnapshot::ofPartsOf('parts')]);
+        BatchSnapshot::ofParts($job->parts);
         $parts = [];
         foreach ($job->parts as $part) {
             $part->setRelation('job', $job);

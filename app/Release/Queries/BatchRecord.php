@@ -25,16 +25,20 @@ use App\Inspection\ViewModels\ChecklistLine;
 use App\Intake\Models\Bag;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
+use App\Intake\Models\Part;
 use App\Intake\Models\Pin;
+use App\Platform\Database\LevelLoader;
 use App\Preparation\Models\MaskApplication;
 use App\Routing\Models\LogLine;
 use App\Routing\Models\Signature;
 use App\Routing\Queries\BatchHistory;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\CounterAdvice;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
 use App\Routing\ViewModels\StepLine;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection as Models;
 use Illuminate\Support\Collection;
 
 /**
@@ -53,16 +57,28 @@ final readonly class BatchRecord
 
     private function __construct(private Batch $batch)
     {
-        $batch->loadMissing([
-            'part.job.customer', 'part.batches', 'part.pins.fittings', 'part.bags', 'part.signatures.user',
-            'part.coats.powder.rows', 'part.coats.results.ovenLoad.oven', 'part.coats.inspections.user', 'marks.user',
-        ]);
+        self::load(new Models([$batch->part]));
         foreach ($batch->part->coats as $coat) {
             // As it went on, whatever its sheet says by now.
             $coat->setRelation('powder', LoadSnapshot::ofCoat($coat));
         }
         $this->past = BatchHistory::of($batch);
         $this->walk = RoutingProgress::of($batch, PartRoute::of($batch->part, $batch));
+    }
+
+    /** @param  Models<int, Part>  $parts  whose batches have a record each */
+    public static function load(Models $parts): void
+    {
+        $ofCoats = fn (string $coats): array => array_map(fn (string $one): string => "{$coats}.{$one}", [
+            'results.ovenLoad.oven', 'results.ovenLoad.items', 'results.ovenLoad.readings', 'results.ovenLoad.shutBy',
+            'results.ovenLoad.pulledBy', 'ovenItems.ovenLoad', 'inspections.user', 'inspections.readings',
+        ]);
+        LevelLoader::loadMissing($parts, [
+            'job.customer', 'pins.fittings', 'bags', 'signatures.user', 'sprayings.powderLot', 'sprayings.gun',
+            'sprayings.user', 'ovenResults.ovenLoad.oven', ...$ofCoats('coats'), ...$ofCoats('reworks.coats'),
+            ...InspectionChecklist::OF_PART, ...BatchSnapshot::PART,
+        ]);
+        BatchSnapshot::ofParts($parts);
     }
 
     /**
@@ -169,8 +185,7 @@ final readonly class BatchRecord
     /** @return list<Spraying> that laid a coat on these pieces */
     private function sprayings(Coat $coat): array
     {
-        $mine = Spraying::done()->with(['powderLot', 'gun', 'user'])->where('coat_id', $coat->id)->orderBy('id')
-            ->get()->filter(fn (Spraying $one): bool => $this->past->any($one->batch_id, $one->at));
+        $mine = $this->batch->part->sprayings->where('coat_id', $coat->id)->filter(fn (Spraying $one): bool => $this->past->any($one->batch_id, $one->at));
 
         return array_values($mine->all());
     }
@@ -352,17 +367,15 @@ final readonly class BatchRecord
     /** @return Collection<int, LogLine> blast, bath, earth: of these pieces */
     private function log(): Collection
     {
-        return LogLine::query()->with(['figures', 'user'])->where('part_id', $this->batch->part_id)
-            ->whereNull('withdrawn_at')->orderBy('at')->get()->toBase()->filter(
-                fn (LogLine $one): bool => $one->batch_id === null || $this->past->any($one->batch_id, $one->at),
-            );
+        return $this->batch->part->logLines->toBase()->sortBy([['at', 'asc'], ['id', 'asc']])->filter(
+            fn (LogLine $one): bool => $one->batch_id === null || $this->past->any($one->batch_id, $one->at),
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private function bakedOut(): array
     {
-        return array_values(OvenResult::query()->with('ovenLoad.oven')->where('part_id', $this->batch->part_id)
-            ->whereNull('coat_id')->orderBy('id')->get()
+        return array_values($this->batch->part->ovenResults->whereNull('coat_id')->sortBy('id')
             ->filter(fn (OvenResult $one): bool => $this->past->any($one->batch_id, $one->at))
             ->map(fn (OvenResult $one): array => [
                 'oven' => $one->ovenLoad->oven->name,

@@ -6,6 +6,7 @@ namespace App\Release\Queries;
 
 use App\Intake\Models\Batch;
 use App\Intake\Models\Job;
+use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Release\Models\Release;
 use App\Release\Models\Supplement;
@@ -30,9 +31,14 @@ final readonly class JobRecord
     public static function of(Job $job): self
     {
         $job->loadMissing(['customer', 'parts.batches']);
+        $job->lotsThere();
         $kept = Release::query()->with('user')->where('job_id', $job->id)->orderBy('id')->get()->toBase()
             ->keyBy('batch_id');
         $supplements = Supplement::query()->with('user')->where('job_id', $job->id)->orderBy('id');
+        $drafts = $job->parts->filter(fn (Part $part): bool => $part->batches->contains(
+            fn (Batch $batch): bool => ! isset($kept[$batch->id]),
+        ));
+        BatchRecord::load($drafts->values());
         $documents = $job->lotsThere()->filter(fn (Batch $batch): bool => $batch->status !== 'declined')->map(
             fn (Batch $batch): array => isset($kept[$batch->id])
                 ? $kept[$batch->id]->record()

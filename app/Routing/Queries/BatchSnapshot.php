@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 final class BatchSnapshot
 {
     /** Of a part: what its route, its coats and their cure status rest on. */
-    private const PART = [
+    public const PART = [
         'job', 'batches.marks.user', 'traits', 'steps', 'rack', 'ways', 'signatures', 'pins', 'logLines.figures',
         'logLines.user', 'ovenResults',
         'coats.powder.rows', 'coats.results', 'coats.inspections.ovenLog',

@@ -37,6 +37,7 @@ final class PowderController
     public function show(Powder $powder): View
     {
         $powder->load(['rows', 'lots', 'looks', 'panels']);
+        SprayStatistics::preload(array_map(fn (Openness $open): array => [$powder, $open], Openness::cases()));
         $lately = Spraying::query()->with(['part.job', 'user', 'powderLot'])->where('powder_id', $powder->id)
             ->whereNotNull('done_at')->orderByDesc('id')->limit(self::LATELY);
 

@@ -20,6 +20,7 @@ use App\Intake\Models\Pin;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Http\Controllers\RequiresUser;
 use App\Platform\Validation\MeasuredQuantity;
+use App\Routing\Queries\BatchSnapshot;
 use App\Routing\Queries\RoutingProgress;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -115,9 +116,15 @@ final class DefectController
 
     public function show(Defect $defect): View
     {
-        $defect->load(['user', 'reworks.user', 'reworks.steps', 'coat.powder', 'pin']);
-        $defect->batch->loadMissing(['part.job.customer', 'part.batches', 'part.pins', 'part.pictures']);
-        $defect->setRelation('part', $defect->batch->part);
+        $defect->load([
+            'user', 'reworks.user', 'reworks.steps', 'coat.powder', 'pin',
+            ...array_map(fn (string $name): string => "batch.{$name}", [
+                ...BatchSnapshot::relations(), 'part.job.customer', 'part.job.moves', 'part.pictures', 'part.clocks',
+                'part.pins.fittings', 'part.sprayings.zones', 'part.sprayings.checks', 'part.sprayings.powderLot',
+                'part.sprayings.gun', 'part.sprayings.user', 'part.coats.results.ovenLoad.oven',
+            ]),
+        ]);
+        $defect->setRelation('part', $defect->batch->part->knit());
 
         return view('defects.show', ['defect' => $defect, 'board' => DefectViewModel::of($defect)]);
     }
