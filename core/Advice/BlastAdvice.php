@@ -24,6 +24,7 @@ use Aenum\Core\Surface\Surface;
 use Aenum\Core\Trade\ArrivalCondition;
 use Aenum\Core\Trade\Feature;
 use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Units\ObjectMemo;
 
 /** The blast of one part with this shop's air: medium, pressure, minutes, and what the rules say of them. */
 final readonly class BlastAdvice
@@ -217,10 +218,15 @@ final readonly class BlastAdvice
     /** Nothing in it that the rules warn of on this part. */
     private static function isClean(MediumLot $lot, PartRouting $job): bool
     {
+        /** @var ObjectMemo|null $memo */
+        static $memo = null;
+        $memo ??= new ObjectMemo;
         $bare = new PartRouting($job->facts->blastedWith(null), []);
+        $findings = fn (?MediumLot $of): int => $memo->get($job->facts, serialize($of), fn (): int => count(
+            RuleBook::judge($of === null ? $bare : $bare->on(new FloorConditions(lot: $of)), Checkpoint::Medium),
+        ));
 
-        return count(RuleBook::judge($bare->on(new FloorConditions(lot: $lot)), Checkpoint::Medium)) ===
-            count(RuleBook::judge($bare, Checkpoint::Medium));
+        return $findings($lot) === $findings(null);
     }
 
     /** @param  list<MediumLot>  $lots */

@@ -17,9 +17,8 @@ use Aenum\Core\Rules\Finding;
 use Aenum\Core\Rules\RuleBook;
 use Aenum\Core\Trade\ArrivalCondition;
 use Aenum\Core\Units\Message;
+use Aenum\Core\Units\ObjectMemo;
 use Aenum\Core\Units\Quantity;
-use ArrayObject;
-use WeakMap;
 
 /**
  * Every medium for one part: why, and why not. The rules say what must not be; the rest is how well it does the work.
@@ -60,21 +59,6 @@ final readonly class MediaChoice
      */
     public static function rank(JobFacts $facts, array $onIt, float $bar): array
     {
-        /** @var WeakMap<JobFacts, ArrayObject<string, non-empty-list<self>>>|null $ranked */
-        static $ranked = null;
-        $ranked ??= new WeakMap;
-        $known = $ranked[$facts] ??= new ArrayObject;
-        $key = "{$bar} ".implode(' ', array_map(fn (ArrivalCondition $on): string => $on->value, $onIt));
-
-        return $known[$key] ??= self::rankAll($facts, $onIt, $bar);
-    }
-
-    /**
-     * @param  list<ArrivalCondition>  $onIt
-     * @return non-empty-list<self>
-     */
-    private static function rankAll(JobFacts $facts, array $onIt, float $bar): array
-    {
         $judge = fn (Medium $medium): self => self::judge($medium, $facts, $onIt, $bar);
         $all = array_map($judge, array_values(Media::all()));
         usort($all, fn (self $a, self $b): int => [$b->allowed, $b->score] <=> [$a->allowed, $a->score]);
@@ -86,7 +70,7 @@ final readonly class MediaChoice
     private static function judge(Medium $medium, JobFacts $facts, array $onIt, float $bar): self
     {
         $rz = BlastPlan::rz($medium, $facts->part->metal, $bar);
-        $plan = new PartRouting($facts->blastedWith(new BlastFacts($medium, $bar, $rz)), []);
+        $plan = self::plan($facts, new BlastFacts($medium, $bar, $rz));
         $findings = RuleBook::judge($plan, Checkpoint::Medium);
         $allowed = array_filter($findings, fn (Finding $finding): bool => $finding->isStop()) === [];
         $stays = array_values(array_filter($onIt, fn (ArrivalCondition $on): bool => ! $medium->takesOff($on)));
@@ -110,6 +94,17 @@ final readonly class MediaChoice
             $score,
             $allowed ? [...$why, ...self::merits($medium, $rz, $film)] : $why,
         );
+    }
+
+    /** The part blasted so; one object for the same facts, so that the rules are evaluated once. */
+    private static function plan(JobFacts $facts, BlastFacts $blast): PartRouting
+    {
+        /** @var ObjectMemo|null $plans */
+        static $plans = null;
+        $plans ??= new ObjectMemo;
+        $key = "{$blast->medium->key} {$blast->pressureBar}";
+
+        return $plans->get($facts, $key, fn (): PartRouting => new PartRouting($facts->blastedWith($blast), []));
     }
 
     /** @return list<Message> */

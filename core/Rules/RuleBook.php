@@ -6,15 +6,14 @@ namespace Aenum\Core\Rules;
 
 use Aenum\Core\Routing\PartRouting;
 use Aenum\Core\Units\Message;
-use ArrayObject;
+use Aenum\Core\Units\ObjectMemo;
 use Closure;
-use WeakMap;
 
 /** Every rule there is: the classes in Catalog/. A plan is judged here and nowhere else. */
 final class RuleBook
 {
-    /** @var WeakMap<PartRouting, ArrayObject<string, ?Finding>>|null what each rule that was asked found in a plan */
-    private static ?WeakMap $found = null;
+    /** What each rule that was asked found in a plan. */
+    private static ?ObjectMemo $found = null;
 
     /** @var (Closure(PartRouting): void)|null */
     private static ?Closure $observer = null;
@@ -105,20 +104,18 @@ final class RuleBook
     /** What a rule finds in a plan: asked once, however often and at however many checkpoints the plan is judged. */
     private static function finding(PartRouting $plan, Rule $rule): ?Finding
     {
-        self::$found ??= new WeakMap;
-        if (! isset(self::$found[$plan])) {
-            self::$found[$plan] = new ArrayObject;
-            self::$observer === null ?: (self::$observer)($plan);
-        }
-        $found = self::$found[$plan];
-        if (! $found->offsetExists($rule->key)) {
-            $evidence = $rule->applies($plan);
-            $found[$rule->key] = $evidence === null
-                ? null
-                : new Finding($rule, Message::from($evidence), self::signedBy($plan, $rule));
+        $memo = self::$found ??= new ObjectMemo;
+        if (self::$observer !== null && ! $memo->knows($plan)) {
+            (self::$observer)($plan);
         }
 
-        return $found[$rule->key];
+        return $memo->get($plan, $rule->key, function () use ($plan, $rule): ?Finding {
+            $evidence = $rule->applies($plan);
+
+            return $evidence === null
+                ? null
+                : new Finding($rule, Message::from($evidence), self::signedBy($plan, $rule));
+        });
     }
 
     private static function signedBy(PartRouting $plan, Rule $rule): ?string

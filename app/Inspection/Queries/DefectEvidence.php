@@ -162,9 +162,9 @@ final readonly class DefectEvidence
         );
         $deep = $pin !== null && $pin->size_mm !== null && $pin->depth_mm !== null;
 
-        return $zone === null ? [] : [
+        return $zone === null || $this->spraying === null ? [] : [
             'recess_kv' => $zone->kv,
-            'recess_first' => self::wasTicked($zone->spraying) ? $zone->ticked_at !== null : null,
+            'recess_first' => self::wasTicked($this->spraying) ? $zone->ticked_at !== null : null,
             'recess_ratio' => $deep
                 ? Recess::slot(Recess::electricShare($zone->kv, $zone->air), $pin->size_mm, $pin->depth_mm)
                 : null,
@@ -268,7 +268,7 @@ final readonly class DefectEvidence
     private function oilyMedia(): ?bool
     {
         $event = LogLine::of('media')->whereIn('event', ['greasy', 'discarded', 'new'])
-            ->where('at', '<=', $this->defect->at)->orderByDesc('id')->first()?->event;
+            ->where('at', '<=', $this->defect->at)->orderByDesc('id')->value('event');
 
         return $event === null ? null : $event === 'greasy';
     }

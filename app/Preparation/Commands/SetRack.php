@@ -37,7 +37,7 @@ final readonly class SetRack
         return new self(
             $rack,
             $route->facts->rack === null,
-            RuleBook::judge(new PartRouting($facts, $route->steps), Checkpoint::MaskAndHang),
+            RuleBook::judge(PartRoute::shared(new PartRouting($facts, $route->steps)), Checkpoint::MaskAndHang),
         );
     }
 

@@ -59,17 +59,20 @@ final readonly class PartRoute
         $read = ReadFacts::of($part, $batch);
         $changed = $part->steps->isNotEmpty();
         $planned = ($coats->reworks ?? []) === [] ? $read : ReadFacts::asPlanned($part, $batch);
-        [$steps, $unknown] = $changed ? self::stored($part) : [self::laidOut($planned->facts), []];
+        $facts = self::known($read->facts);
+        [$steps, $unknown] = $changed
+            ? self::stored($part)
+            : [self::laidOut($planned === $read ? $facts : self::known($planned->facts)), []];
         $ways = ReworkRoute::of($steps, $coats);
         $largest = $batch ?? self::largestLot($part);
-        $plan = new PartRouting($read->facts, $ways->sinceStripped);
+        $plan = self::shared(new PartRouting($facts, $ways->sinceStripped));
         $findings = $largest === $batch
             ? RuleBook::judge($plan, Checkpoint::Counter, Checkpoint::Route)
             : self::of($part, $largest)->findings;
 
         return new self(
             $part,
-            $read->facts,
+            $plan->facts,
             $ways->steps,
             $ways->sinceStripped,
             $findings,
@@ -79,6 +82,18 @@ final readonly class PartRoute
             $ways->isStripped,
             $plan,
         );
+    }
+
+    /** Two plans that are the same are one object: what was worked out of it holds for both. */
+    public static function shared(PartRouting $plan): PartRouting
+    {
+        return RequestMemo::once('plan '.hash('xxh128', serialize($plan)), fn (): PartRouting => $plan);
+    }
+
+    /** Facts that are the same are one object. */
+    private static function known(JobFacts $facts): JobFacts
+    {
+        return RequestMemo::once('facts '.hash('xxh128', serialize($facts)), fn (): JobFacts => $facts);
     }
 
     /** Where a part travels in several lots, what the clock allows is asked of the largest of them. */
@@ -161,20 +176,20 @@ final readonly class PartRoute
     /** The same for another number of pieces; what a person has put in keeps its share of the hands laid out. */
     public function atCount(int $count): PartRouting
     {
-        $facts = $this->facts->of($this->facts->part->many($count), $this->facts->coats);
+        $facts = self::known($this->facts->of($this->facts->part->many($count), $this->facts->coats));
         $laid = self::laidOut($facts);
         if (! $this->changed) {
-            return new PartRouting($facts, $laid);
+            return self::shared(new PartRouting($facts, $laid));
         }
         [$now, $then] = [self::handsByKind(self::laidOut($this->facts)), self::handsByKind($laid)];
         $times = fn (Step $step): float => ($now[$step->kind->value] ?? 0.0) > 0
             ? ($then[$step->kind->value] ?? 0.0) / $now[$step->kind->value]
             : $count / $this->facts->part->count;
 
-        return new PartRouting($facts, array_map(
+        return self::shared(new PartRouting($facts, array_map(
             fn (Step $step): Step => $step->taking($times($step) * $step->minutes),
             $this->steps,
-        ));
+        )));
     }
 
     /**

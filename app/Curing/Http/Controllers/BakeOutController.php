@@ -18,6 +18,7 @@ use App\Curing\ViewModels\BakeOutChart;
 use App\Curing\ViewModels\BakeOutViewModel;
 use App\Curing\ViewModels\OvenChart;
 use App\Platform\Clock\ShopClock;
+use App\Platform\Database\LevelLoader;
 use App\Platform\Http\Controllers\RequiresUser;
 use App\Platform\Presentation\Units;
 use App\Platform\Validation\MeasuredQuantity;
@@ -44,10 +45,14 @@ final class BakeOutController
     public function show(Request $request): View
     {
         $pick = $this->queue(Station::BakeOut, $request);
-        $loads = OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job'])
-            ->whereIn('status', ['planned', 'running'])->orderBy('id')->get();
-        $lately = OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven'])->where('status', 'pulled')
-            ->orderByDesc('pulled_at')->limit(self::LATELY);
+        /** @var array{open: Collection<int, OvenLoad>, pulled: Collection<int, OvenLoad>} $read */
+        $read = LevelLoader::together([
+            'open' => OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job'])
+                ->whereIn('status', ['planned', 'running'])->orderBy('id'),
+            'pulled' => OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven'])->where('status', 'pulled')
+                ->orderByDesc('pulled_at')->limit(self::LATELY),
+        ]);
+        $loads = $read['open'];
         $shown = $this->shown((int) $request->integer('load'), $loads, $pick);
         $board = $shown === null ? null : BakeOutViewModel::of($shown);
 
@@ -60,7 +65,7 @@ final class BakeOutController
                     : new OvenChart(BakeOutChart::of($board, Units::current()), Units::current()),
             'ovens' => Oven::inUse(),
             'busy' => $loads->flatMap(fn (OvenLoad $load) => $load->items->pluck('batch_id')),
-            'lately' => $lately->get(),
+            'lately' => $read['pulled'],
             'rides' => $shown?->isPlanned() && $shown->host_load_id === null ? ShareCureLoad::all($shown) : [],
         ]);
     }
@@ -68,7 +73,9 @@ final class BakeOutController
     /** @param  Collection<int, OvenLoad>  $loads */
     private function shown(int $asked, Collection $loads, StationQueue $pick): ?OvenLoad
     {
-        $named = OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')->find($asked);
+        $named = $asked === 0
+            ? null
+            : OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')->find($asked);
         $holds = fn (OvenLoad $load): bool => $pick->part !== null &&
             $load->items->contains('batch_id', $pick->batch?->id);
 
