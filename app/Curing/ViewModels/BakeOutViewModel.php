@@ -117,7 +117,8 @@ final readonly class BakeOutViewModel implements LoadViewModel
     private static function loadParts(OvenLoad $load): void
     {
         $load->loadMissing([
-            'host', 'riders', 'oven', 'events', 'readings.item.part', 'results.part', 'items.coat.powder', 'liveSamples',
+            'host', 'riders', 'oven', 'events', 'readings.item.part', 'results.part', 'items.coat.powder',
+            'liveSamples',
             ...array_map(fn (string $name): string => "items.batch.{$name}", BatchSnapshot::relations()),
             'items.batch.part.pins.fittings.mask', 'items.batch.part.clocks',
         ]);

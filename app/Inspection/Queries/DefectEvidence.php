@@ -268,7 +268,7 @@ final readonly class DefectEvidence
     private function oilyMedia(): ?bool
     {
         $event = LogLine::of('media')->whereIn('event', ['greasy', 'discarded', 'new'])
-            ->where('at', '<=', $this->defect->at)->orderByDesc('id')->value('event');
+            ->where('at', '<=', $this->defect->at)->orderByDesc('id')->toBase()->value('event');
 
         return $event === null ? null : $event === 'greasy';
     }

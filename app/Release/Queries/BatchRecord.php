@@ -185,7 +185,9 @@ final readonly class BatchRecord
     /** @return list<Spraying> that laid a coat on these pieces */
     private function sprayings(Coat $coat): array
     {
-        $mine = $this->batch->part->sprayings->where('coat_id', $coat->id)->filter(fn (Spraying $one): bool => $this->past->any($one->batch_id, $one->at));
+        $mine = $this->batch->part->sprayings->where('coat_id', $coat->id)->filter(
+            fn (Spraying $one): bool => $this->past->any($one->batch_id, $one->at),
+        );
 
         return array_values($mine->all());
     }

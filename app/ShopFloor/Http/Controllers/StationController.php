@@ -48,7 +48,8 @@ final class StationController
 
         $jobs = Job::hanging()->with([...self::NEEDS, ...BatchSnapshot::ofPartsOf('parts')])
             ->where(fn ($job) => $job->whereDoesntHave('parts')->orWhereHas('parts.batches', $here))->get();
-        BatchSnapshot::ofParts(new Collection($jobs->toBase()->flatMap(fn (Job $job): array => $job->parts->all())->all()));
+        $parts = $jobs->toBase()->flatMap(fn (Job $job): array => $job->parts->all());
+        BatchSnapshot::ofParts(new Collection($parts->all()));
 
         return $jobs;
     }
