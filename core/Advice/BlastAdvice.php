@@ -221,7 +221,7 @@ final readonly class BlastAdvice
         /** @var ObjectMemo|null $memo */
         static $memo = null;
         $memo ??= new ObjectMemo;
-        $bare = new PartRouting($job->facts->blastedWith(null), []);
+        $bare = PartRouting::withoutSteps($job->facts->blastedWith(null));
         $findings = fn (?MediumLot $of): int => $memo->get($job->facts, serialize($of), fn (): int => count(
             RuleBook::judge($of === null ? $bare : $bare->on(new FloorConditions(lot: $of)), Checkpoint::Medium),
         ));

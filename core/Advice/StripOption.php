@@ -15,6 +15,7 @@ use Aenum\Core\Rules\RuleBook;
 use Aenum\Core\Rules\Severity;
 use Aenum\Core\Trade\ArrivalCondition;
 use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Units\ObjectMemo;
 
 /** One way to get a part bare: the agents it uses, step by step, and what is left to the blast. */
 final readonly class StripOption
@@ -220,6 +221,14 @@ final readonly class StripOption
             $agents,
         );
 
-        return RuleBook::judge(new PartRouting($facts, $steps), Checkpoint::Strip);
+        /** @var ObjectMemo|null $plans */
+        static $plans = null;
+        $plans ??= new ObjectMemo;
+        $key = implode(' ', array_map(fn (Agent $agent): string => $agent->key, $agents));
+        $plan = $plans->get($facts, $key, fn (): PartRouting => $steps === []
+            ? PartRouting::withoutSteps($facts)
+            : new PartRouting($facts, $steps));
+
+        return RuleBook::judge($plan, Checkpoint::Strip);
     }
 }

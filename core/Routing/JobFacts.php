@@ -111,7 +111,7 @@ final readonly class JobFacts
     /** The same job blasted otherwise. */
     public function blastedWith(?BlastFacts $blast): self
     {
-        return new self(
+        return $blast === null && $this->blast === null ? $this : new self(
             $this->part, $this->lives, $this->coats, $blast, $this->equipment,
             $this->house, $this->humidityPct, $this->signed, $this->rack, $this->agent,
         );

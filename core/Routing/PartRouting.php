@@ -6,6 +6,7 @@ namespace Aenum\Core\Routing;
 
 use Aenum\Core\Curing\MetalAging;
 use Aenum\Core\Trade\StepKind;
+use Aenum\Core\Units\ObjectMemo;
 
 /** What a rule looks at: what is known of the job, the steps laid out for it, and what is so on the floor. */
 final readonly class PartRouting
@@ -16,6 +17,16 @@ final readonly class PartRouting
         public array $steps,
         public FloorConditions $floor = new FloorConditions(),
     ) {
+    }
+
+    /** A part without steps; one object for the same facts, so that the rules are evaluated once. */
+    public static function withoutSteps(JobFacts $facts): self
+    {
+        /** @var ObjectMemo|null $plans */
+        static $plans = null;
+        $plans ??= new ObjectMemo;
+
+        return $plans->get($facts, '', fn (): self => new self($facts, []));
     }
 
     /** The same plan with what is so on the floor. */

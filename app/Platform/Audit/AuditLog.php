@@ -10,10 +10,14 @@ use App\Platform\Clock\EffectiveTime;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Concurrency\OwnerResolver;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\ConnectionEvent;
+use Illuminate\Database\Events\TransactionCommitted;
+use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Database\Events\TransactionRolledBack;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Throwable;
 
 /** Records every change of every model in the transaction that makes it. */
 final class AuditLog
@@ -29,17 +33,49 @@ final class AuditLog
 
     private static bool $isAnnounced = false;
 
+    /** @var list<array{int, array<string, mixed>}> to be written: how deep in transactions each was made, and it */
+    private static array $entries = [];
+
     public static function listen(): void
     {
-        Event::listen(TransactionRolledBack::class, static function (): void {
-            self::$isAnnounced = false;
+        Event::listen(TransactionRolledBack::class, self::onRollback(...));
+        Event::listen(TransactionCommitting::class, static function (TransactionCommitting $event): void {
+            self::isOurs($event) ? self::writeOrRollBack() : null;
         });
+        Event::listen(TransactionCommitted::class, self::onCommit(...));
         foreach (['created', 'updated', 'deleted'] as $what) {
             Event::listen("eloquent.{$what}: *", function (string $event, array $rows) use ($what): void {
                 foreach ($rows as $row) {
                     $row instanceof Model ? self::keep($what, $row) : null;
                 }
             });
+        }
+    }
+
+    private static function isOurs(ConnectionEvent $event): bool
+    {
+        return $event->connectionName === DB::getDefaultConnection();
+    }
+
+    /** What a transaction within another made goes with it, or is written once no more than one is open. */
+    private static function onCommit(TransactionCommitted $event): void
+    {
+        $level = $event->connection->transactionLevel();
+        if (! self::isOurs($event)) {
+            return;
+        }
+        foreach (self::$entries as $n => [$made]) {
+            self::$entries[$n][0] = min($made, $level);
+        }
+        $level === 1 ? self::write() : null;
+    }
+
+    private static function onRollback(TransactionRolledBack $event): void
+    {
+        $level = $event->connection->transactionLevel();
+        if (self::isOurs($event)) {
+            self::$isAnnounced = false;
+            self::$entries = array_values(array_filter(self::$entries, fn (array $one): bool => $one[0] <= $level));
         }
     }
 
@@ -65,7 +101,7 @@ final class AuditLog
         if ($row instanceof AuditEntry || ($before ?? []) + ($after ?? []) === []) {
             return;
         }
-        DB::table('audit_entries')->insert([
+        self::$entries[] = [DB::transactionLevel(), [
             'at' => ShopClock::recorded()->format('Y-m-d H:i:s.v'),
             'user_id' => Auth::id() ?? ($what === 'created' ? $row->getAttributes()['user_id'] ?? null : null),
             'from_where' => Auth::id() === null ? null : request()->ip(),
@@ -77,8 +113,28 @@ final class AuditLog
             'job_id' => OwnerResolver::job($row),
             'oven_id' => OwnerResolver::oven($row),
             'waited_s' => EffectiveTime::now() <= 0 ? null : intdiv(EffectiveTime::now(), 1000),
-        ]);
+        ]];
+        DB::transactionLevel() === 0 ? self::write() : null;
         self::announce();
+    }
+
+    /** Writes what was kept with one statement, in the transaction that it tells of. */
+    private static function write(): void
+    {
+        $entries = array_column(self::$entries, 1);
+        self::$entries = [];
+        $entries === [] ?: DB::table('audit_entries')->insert($entries);
+    }
+
+    /** An entry that cannot be written takes with it what it tells of. */
+    private static function writeOrRollBack(): void
+    {
+        try {
+            self::write();
+        } catch (Throwable $e) {
+            DB::connection()->getPdo()->rollBack();
+            throw $e;
+        }
     }
 
     /**

@@ -31,13 +31,13 @@ final class LogbookCache
     {
         return RequestMemo::once($what, fn (): mixed => RequestMemo::isLook() && config('cache.default') !== 'array'
             ? Cache::remember("{$what} ".self::stands($kind), self::KEEP_S, $work)
-            : $work());
+            : $work(), ['logbook', 'logbook_figures']);
     }
 
     /** The last line of a kind, and the last that was taken back. */
     private static function stands(string $kind): string
     {
-        return RequestMemo::once('last lines', self::lastLines(...))[$kind];
+        return RequestMemo::once('last lines', self::lastLines(...), ['logbook'])[$kind];
     }
 
     /** @return array<string, string> by kind */

@@ -15,21 +15,25 @@ use WeakMap;
  * Memoizes values for one request.
  *
  * In a request that writes, every write, row lock and rollback clears it, so that it always reads what it wrote and
- * what others wrote before it had the lock.
+ * what others wrote before it had the lock. A value that names the tables it rests on is kept until one of those is
+ * written, or until a rollback.
  */
 final class RequestMemo
 {
     private const READS = '/^\s*\(?select\b(?!.*\b(for update|lock in share mode)\b)/is';
 
-    /** @var WeakMap<object, array<string, mixed>>|null */
+    private const WRITES = '/^\s*(?:insert (?:ignore )?into|update|delete from)\s+`?(\w+)`?/i';
+
+    /** @var WeakMap<object, array<string, array{mixed, list<string>|null}>>|null value and the tables it rests on */
     private static ?WeakMap $kept = null;
 
     public static function listen(): void
     {
-        Event::listen(TransactionRolledBack::class, self::forget(...));
+        Event::listen(TransactionRolledBack::class, static fn () => self::isLook() ? null : self::reset());
         Event::listen(QueryExecuted::class, static function (QueryExecuted $query): void {
-            if (preg_match(self::READS, $query->sql) !== 1) {
-                self::forget();
+            if (! self::isLook() && preg_match(self::READS, $query->sql) !== 1) {
+                preg_match(self::WRITES, $query->sql, $written);
+                self::forget($written[1] ?? null);
             }
         });
     }
@@ -44,9 +48,10 @@ final class RequestMemo
      * @template T
      *
      * @param  Closure(): T  $work
+     * @param  list<string>|null  $rests  tables it is read from, none for what never changes; null for any
      * @return T
      */
-    public static function once(string $key, Closure $work): mixed
+    public static function once(string $key, Closure $work, ?array $rests = null): mixed
     {
         $request = request();
         if (! self::isLook()) {
@@ -58,12 +63,12 @@ final class RequestMemo
         if (! array_key_exists($key, $kept)) {
             $made = $work();
             $kept = $all[$request] ?? [];
-            $kept[$key] = $made;
+            $kept[$key] = [$made, $rests];
             $all[$request] = $kept;
         }
 
         /** @var T */
-        return $kept[$key];
+        return $kept[$key][0];
     }
 
     /** Forgets everything, as between two jobs of a worker. */
@@ -72,10 +77,15 @@ final class RequestMemo
         self::$kept = null;
     }
 
-    private static function forget(): void
+    /** @param  string|null  $written  the table; null for a lock or anything else */
+    private static function forget(?string $written): void
     {
-        if (! self::isLook()) {
-            self::$kept = null;
+        $kept = self::$kept[request()] ?? [];
+        if ($kept !== []) {
+            self::$kept[request()] = array_filter(
+                $kept,
+                fn (array $one): bool => $one[1] !== null && ! in_array($written, $one[1], true),
+            );
         }
     }
 }

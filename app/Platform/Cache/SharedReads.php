@@ -16,6 +16,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SharedReads
 {
+    /** What they are read from: a write to one of these is seen at once. */
+    private const TABLES = [
+        'ovens', 'guns', 'gun_programs', 'shop_policies', 'sprayings', 'powders', 'weights', 'logbook',
+        'logbook_figures',
+    ];
+
     /** @var array<string, Closure(): Builder<covariant Model>> */
     private static array $queries = [];
 
@@ -35,7 +41,7 @@ final class SharedReads
     {
         $read = RequestMemo::once('shared reads', fn (): array => LevelLoader::together(
             array_map(fn (Closure $query): Builder => $query(), self::$queries),
-        ));
+        ), self::TABLES);
 
         /** @var Collection<int, T> */
         return $read[$name] ?? throw new \LogicException("no shared read is called {$name}, of {$model}");

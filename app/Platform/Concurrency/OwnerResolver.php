@@ -29,6 +29,7 @@ use App\Intake\Models\PartTrait;
 use App\Intake\Models\Picture;
 use App\Intake\Models\Pin;
 use App\Intake\Models\Section;
+use App\Platform\Cache\RequestMemo;
 use App\Preparation\Models\MaskApplication;
 use App\Preparation\Models\Rack;
 use App\Quoting\Models\Quote;
@@ -118,7 +119,7 @@ final class OwnerResolver
         $table = (new $model)->getTable();
         for (; $model !== Job::class; $model = $up) {
             [$column, $up] = self::UP[$model];
-            $id = DB::table($table)->where('id', $id)->value($column);
+            $id = self::up($table, (int) $id, $column);
             $table = (new $up)->getTable();
         }
 
@@ -143,7 +144,17 @@ final class OwnerResolver
         }
         $load = in_array($row::class, self::OF_LOAD, true) ? $row->getAttributes()['oven_load_id'] ?? null : null;
 
-        return $load === null ? null : (int) DB::table('oven_loads')->where('id', $load)->value('oven_id');
+        return $load === null ? null : (int) self::up('oven_loads', (int) $load, 'oven_id');
+    }
+
+    /** What a row belongs to; that never changes. */
+    private static function up(string $table, int $id, string $column): mixed
+    {
+        return RequestMemo::once(
+            "{$table} {$id} {$column}",
+            fn (): mixed => DB::table($table)->where('id', $id)->value($column),
+            [],
+        );
     }
 
     /** @return list<int> */
