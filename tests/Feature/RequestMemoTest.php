@@ -68,4 +68,27 @@ final class RequestMemoTest extends ShopTestCase
         $this->ask();
         self::assertSame(2, $this->worked);
     }
+
+    public function test_a_value_that_names_its_tables_is_kept_until_one_of_them_is_written(): void
+    {
+        $ask = fn (): int => RequestMemo::once('named', function (): int {
+            $this->worked++;
+
+            return Customer::query()->count();
+        }, ['customers']);
+        $count = $ask();
+        DB::table('words')->insert(['word' => 'pier']);
+        Customer::query()->lockForUpdate()->first();
+        self::assertSame([$count, 1], [$ask(), $this->worked], 'another table, or a lock');
+        Customer::query()->create(['name' => 'Lake boating club']);
+        self::assertSame([$count + 1, 2], [$ask(), $this->worked]);
+        DB::statement('update customers set name = concat(name, "s")');
+        $ask();
+        self::assertSame(3, $this->worked, 'written without quotes');
+        DB::beginTransaction();
+        Customer::query()->create(['name' => 'Chapel keepers']);
+        self::assertSame($count + 2, $ask());
+        DB::rollBack();
+        self::assertSame($count + 1, $ask());
+    }
 }

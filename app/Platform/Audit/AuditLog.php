@@ -38,6 +38,8 @@ final class AuditLog
 
     public static function listen(): void
     {
+        self::$entries = [];
+        self::$isAnnounced = false;
         Event::listen(TransactionRolledBack::class, self::onRollback(...));
         Event::listen(TransactionCommitting::class, static function (TransactionCommitting $event): void {
             self::isOurs($event) ? self::writeOrRollBack() : null;

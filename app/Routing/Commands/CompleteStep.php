@@ -88,7 +88,7 @@ final class CompleteStep
 
     private static function walk(Batch $batch): StepProgress
     {
-        return RoutingProgress::of(Batch::query()->findOrFail($batch->id))->walk;
+        return RoutingProgress::of($batch->unsetRelation('marks'))->walk;
     }
 
     private static function write(
