@@ -155,14 +155,14 @@ final class ArchitectureTest extends TestCase
         self::assertSame([], $wrong);
     }
 
-    public function test_commands_queries_and_models_know_no_http(): void
+    public function test_commands_queries_and_models_know_no_http_and_no_view_model(): void
     {
-        $http = '~Illuminate.Http.(?!UploadedFile)|Illuminate.Validation.ValidationException'
-            .'|\b(request|session|redirect|view)\(~';
+        $outer = '~Illuminate.Http.(?!UploadedFile)|Illuminate.Validation.ValidationException'
+            .'|\b(request|session|redirect|view)\(|App.\w+.ViewModels~';
         $wrong = [];
         foreach (self::appFiles() as $file => $parts) {
             if (in_array($parts[2] ?? '', ['Commands', 'Queries', 'Models'], true)) {
-                $found = preg_match($http, (string) file_get_contents(self::ROOT.$file), $hit);
+                $found = preg_match($outer, (string) file_get_contents(self::ROOT.$file), $hit);
                 $found === 1 ? $wrong[] = "{$file} has {$hit[0]}" : null;
             }
         }

@@ -29,7 +29,8 @@ final class AuditLogTest extends ShopTestCase
                 Customer::query()->create(['name' => $name]);
             }
         });
-        $writes = array_filter(DB::getQueryLog(), fn (array $one): bool => str_contains($one['query'], 'audit_entries'));
+        $isEntry = fn (array $one): bool => str_contains($one['query'], 'audit_entries');
+        $writes = array_filter(DB::getQueryLog(), $isEntry);
         self::assertCount(1, $writes);
         self::assertSame(['Pier', 'Mole', 'Quay'], $this->told());
     }

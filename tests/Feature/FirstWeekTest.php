@@ -18,7 +18,7 @@ use App\Curing\Models\Reading;
 use App\Curing\ViewModels\BakeViewModel;
 use App\Curing\ViewModels\CureLedgerLine;
 use App\Inspection\Commands\InspectionChecklist;
-use App\Inspection\ViewModels\ChecklistLine;
+use App\Inspection\Queries\ChecklistLine;
 use App\Platform\Presentation\Units;
 use App\Release\Queries\BatchRecord;
 use App\Release\ViewModels\CertificateBatch;

@@ -15,8 +15,8 @@ use Aenum\Core\Units\Dimension;
 use App\Accounts\Models\User;
 use App\Application\Models\Spraying;
 use App\Application\Models\SprayingZone;
+use App\Application\Queries\CoatSetup;
 use App\Application\Queries\PowderStock;
-use App\Application\ViewModels\CoatViewModel;
 use App\Catalog\Models\PowderLot;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
@@ -37,7 +37,7 @@ final class SprayCoat
      *
      * @throws Refused saying what the book says
      */
-    public static function mayBegin(CoatViewModel $board, ?string $note): void
+    public static function mayBegin(CoatSetup $board, ?string $note): void
     {
         $units = Units::current();
         foreach ($board->findings() as $finding) {
@@ -59,7 +59,7 @@ final class SprayCoat
      * @throws Refused where it is not due, is under way already, or the lot does not hold so much
      */
     public function weighOut(
-        CoatViewModel $board,
+        CoatSetup $board,
         ?float $grams,
         ?PowderLot $from,
         ?int $program,
@@ -144,7 +144,7 @@ final class SprayCoat
     public function logged(Batch $batch, Coat $coat, int $pieces, ?string $makersLot, array $log, User $by): Batch
     {
         return DB::transaction(function () use ($batch, $coat, $pieces, $makersLot, $log, $by): Batch {
-            $board = CoatViewModel::onLot($batch, RoutingProgress::of($batch), new CoatTurned());
+            $board = CoatSetup::onLot($batch, RoutingProgress::of($batch), new CoatTurned());
             $open = Spraying::openOn($batch);
             if ($board === null || $board->coat->id !== $coat->id) {
                 $this->mustBeDue($batch, $coat);

@@ -8,7 +8,6 @@ use Aenum\Core\Application\ColorChange;
 use Aenum\Core\Application\Feed;
 use Aenum\Core\Preparation\Blasting\ShopFactor;
 use App\Accounts\Models\Shop;
-use App\Application\ViewModels\CoatViewModel;
 use App\Catalog\Models\Gun;
 use App\Catalog\Models\Powder;
 use App\Intake\Models\Batch;
@@ -55,7 +54,7 @@ final class ColorChanges
     public static function today(Collection $batches): array
     {
         $gun = Gun::inUse()->first();
-        $last = CoatViewModel::lastPowderOf(null);
+        $last = CoatSetup::lastPowderOf(null);
         $due = [];
         BatchSnapshot::ofBatches($batches);
         foreach ($batches as $batch) {

@@ -12,7 +12,7 @@ use App\Accounts\Models\Shop;
 use App\Accounts\Models\User;
 use App\Catalog\Models\Oven;
 use App\Curing\Models\OvenLoad;
-use App\Curing\ViewModels\BakeOutViewModel;
+use App\Curing\Queries\BakeOutState;
 use App\Intake\Models\Batch;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Errors\Refused;
@@ -80,7 +80,7 @@ final class LoadBakeOut
                 'count' => $counts[$batch->id],
             ];
             $load->items()->createMany($found->map($hung)->all());
-            $load->refresh()->update(['setpoint_c' => BakeOutViewModel::usualSetpoint($load)]);
+            $load->refresh()->update(['setpoint_c' => BakeOutState::usualSetpoint($load)]);
             $this->setSoonest($load);
 
             return $load;
@@ -136,7 +136,7 @@ final class LoadBakeOut
     /** Set to tenths of a minute, never short of what is needed. */
     private function setSoonest(OvenLoad $load): void
     {
-        $soonest = BakeOutViewModel::soonest($load->refresh());
+        $soonest = BakeOutState::soonest($load->refresh());
         if ($soonest !== null) {
             $load->update(['minutes' => ceil(10 * $soonest) / 10]);
         }

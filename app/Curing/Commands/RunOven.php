@@ -18,13 +18,13 @@ use App\Curing\Models\OvenLoad;
 use App\Curing\Models\OvenLoadItem;
 use App\Curing\Models\OvenResult;
 use App\Curing\Models\Reading;
+use App\Curing\Queries\BakeOutState;
+use App\Curing\Queries\BakeState;
 use App\Curing\Queries\LoadSchedule;
 use App\Curing\Queries\LoadSnapshot;
+use App\Curing\Queries\LoadState;
+use App\Curing\Queries\PartFinding;
 use App\Curing\Queries\ReadableItem;
-use App\Curing\ViewModels\BakeOutViewModel;
-use App\Curing\ViewModels\BakeViewModel;
-use App\Curing\ViewModels\LoadViewModel;
-use App\Curing\ViewModels\PartFinding;
 use App\Inspection\Models\Inspection;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
@@ -46,9 +46,9 @@ final class RunOven
     private const GAP_K = 12.0;
 
     /** What is known of a load now. */
-    public static function board(OvenLoad $load): LoadViewModel
+    public static function board(OvenLoad $load): LoadState
     {
-        return $load->kind === LoadKind::BakeOut ? BakeOutViewModel::of($load) : BakeViewModel::of($load);
+        return $load->kind === LoadKind::BakeOut ? BakeOutState::of($load) : BakeState::of($load);
     }
 
     /**
@@ -90,7 +90,7 @@ final class RunOven
     /** The cure may have been set anew since something was to ride with it. */
     private static function isServed(OvenLoad $load): void
     {
-        if ($load->host_load_id !== null && ! BakeOutViewModel::of($load)->plan->good()) {
+        if ($load->host_load_id !== null && ! BakeOutState::of($load)->plan->good()) {
             $why = ucfirst($load->partNames()).' was to ride along, and this cure as it is set does not hold it long '.
                 'enough; bake it out on its own.';
             throw Refused::because(['load' => $why]);

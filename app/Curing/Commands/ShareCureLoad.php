@@ -8,8 +8,8 @@ use Aenum\Core\Trade\LoadKind;
 use Aenum\Core\Units\Message;
 use Aenum\Core\Units\Quantity;
 use App\Curing\Models\OvenLoad;
-use App\Curing\ViewModels\BakeOutViewModel;
-use App\Curing\ViewModels\PartFinding;
+use App\Curing\Queries\BakeOutState;
+use App\Curing\Queries\PartFinding;
 use App\Platform\Errors\Refused;
 use Illuminate\Support\Facades\DB;
 
@@ -32,12 +32,12 @@ final readonly class ShareCureLoad
         $try = clone $load;
         $try->host_load_id = $host->id;
         $try->setRelation('host', $host);
-        $board = BakeOutViewModel::of($try);
+        $board = BakeOutState::of($try);
         $holds = array_values(array_filter($board->findings, fn (PartFinding $one): bool => $one->finding->holds()));
         // What keeps it from sharing comes before what keeps it out of any oven: the latter stands on the page already.
         $alone = array_map(
             fn (PartFinding $one): string => $one->finding->rule->key,
-            BakeOutViewModel::of($load)->findings,
+            BakeOutState::of($load)->findings,
         );
         usort($holds, fn (PartFinding $a, PartFinding $b): int => in_array($a->finding->rule->key, $alone, true)
             <=> in_array($b->finding->rule->key, $alone, true));

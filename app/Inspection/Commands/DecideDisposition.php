@@ -17,7 +17,7 @@ use App\Application\Models\Spraying;
 use App\Inspection\Models\Defect;
 use App\Inspection\Models\Rework;
 use App\Inspection\Models\ReworkStep;
-use App\Inspection\ViewModels\DefectViewModel;
+use App\Inspection\Queries\DefectCase;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Job;
@@ -111,7 +111,7 @@ final class DecideDisposition
             $held = Defect::findLocked($defect->id);
             $rework = $held->rework();
             if ($rework !== null && $rework->closed_at === null) {
-                if (! DefectViewModel::isDone(RoutingProgress::of($held->batch))) {
+                if (! DefectCase::isDone(RoutingProgress::of($held->batch))) {
                     $this->refuse('cause', 'It is not mended yet: steps of its route are open.');
                 }
                 $rework->update(['closed_at' => ShopClock::now(), 'closed_by' => $by->id]);
@@ -170,7 +170,7 @@ final class DecideDisposition
 
     private function offered(Defect $defect, ReworkMethod $way): Way
     {
-        foreach (DefectViewModel::of($defect)->ways as $one) {
+        foreach (DefectCase::of($defect)->ways as $one) {
             if ($one->way === $way) {
                 return $one->not === null ? $one : $this->refuse(
                     'way',

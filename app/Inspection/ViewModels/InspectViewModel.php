@@ -14,6 +14,7 @@ use Aenum\Core\Units\Dimension;
 use Aenum\Core\Units\Message;
 use App\Inspection\Commands\InspectionChecklist;
 use App\Inspection\Models\Inspection;
+use App\Inspection\Queries\ChecklistLine;
 use App\Inspection\Queries\DriftNotes;
 use App\Inspection\Queries\FilmSpots;
 use App\Platform\Presentation\Units;

@@ -8,7 +8,6 @@ use Aenum\Core\Files\Node;
 use Aenum\Core\Files\ShapeFile;
 use Aenum\Core\Geometry\Shape;
 use App\Intake\Models\Part;
-use App\Intake\ViewModels\PartDrawing;
 use App\Platform\Errors\Refused;
 
 /** Edits the shapes a part is built from, and compares them with its weight. */
@@ -124,11 +123,6 @@ final readonly class PartShapes
                 -100 * $gap,
             ),
         };
-    }
-
-    public function drawing(): ?PartDrawing
-    {
-        return $this->pieces === [] ? null : new PartDrawing($this->pieces);
     }
 
     /** @param  array<string, mixed>  $shape */

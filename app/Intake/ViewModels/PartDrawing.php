@@ -7,6 +7,7 @@ namespace App\Intake\ViewModels;
 use Aenum\Core\Geometry\Shape;
 use Aenum\Core\Geometry\ShapeKind;
 use Aenum\Core\Units\Quantity;
+use App\Intake\Commands\PartShapes;
 
 /**
  * The shapes of a part side by side at one scale, in an oblique view (depth at 30°, half size).
@@ -30,8 +31,14 @@ final class PartDrawing
 
     private float $thickest;
 
+    /** Of a part built of shapes; null where it has none. */
+    public static function of(PartShapes $built): ?self
+    {
+        return $built->pieces === [] ? null : new self($built->pieces);
+    }
+
     /** @param  list<array{shape: Shape, count: int, label: string}>  $pieces */
-    public function __construct(private readonly array $pieces)
+    private function __construct(private readonly array $pieces)
     {
         $sizes = array_map(fn (array $piece): array => $this->size($piece['shape']), $pieces);
         $across = array_sum(array_column($sizes, 0));

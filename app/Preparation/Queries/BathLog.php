@@ -9,7 +9,6 @@ use Aenum\Core\Preparation\Pretreatment\BathFigure;
 use Aenum\Core\Preparation\Pretreatment\BathTrend;
 use Aenum\Core\Units\Dimension;
 use App\Platform\Presentation\Units;
-use App\Preparation\ViewModels\BathChart;
 use App\Routing\Models\LogFigure;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
@@ -79,22 +78,6 @@ final readonly class BathLog
     public function tankL(): float
     {
         return $this->volumeL ?? self::USUAL_TANK_L;
-    }
-
-    /** @return list<BathChart> a picture of each figure that was measured */
-    public function drawn(): array
-    {
-        $drawn = [];
-        foreach ($this->trends as $figure => $trend) {
-            $drawn[] = BathChart::of(
-                BathFigure::from($figure),
-                $trend,
-                $this->bath->limits[$figure],
-                $this->lines,
-            );
-        }
-
-        return $drawn;
     }
 
     /** One reading in words. */

@@ -6,6 +6,7 @@ namespace App\Preparation\ViewModels;
 
 use Aenum\Core\Preparation\Pretreatment\BathFigure;
 use Aenum\Core\Preparation\Pretreatment\BathTrend;
+use App\Preparation\Queries\BathLog;
 use App\Routing\Models\LogLine;
 use Illuminate\Support\Collection;
 
@@ -38,11 +39,22 @@ final readonly class BathChart
     ) {
     }
 
+    /** @return list<self> a picture of each figure of a bath that was measured */
+    public static function all(BathLog $log): array
+    {
+        $drawn = [];
+        foreach ($log->trends as $figure => $trend) {
+            $drawn[] = self::of(BathFigure::from($figure), $trend, $log->bath->limits[$figure], $log->lines);
+        }
+
+        return $drawn;
+    }
+
     /**
      * @param  array{float, float}  $limits
      * @param  Collection<int, LogLine>  $lines  the oldest first
      */
-    public static function of(BathFigure $figure, BathTrend $trend, array $limits, Collection $lines): self
+    private static function of(BathFigure $figure, BathTrend $trend, array $limits, Collection $lines): self
     {
         [$least, $most] = $limits;
         $read = $lines->filter(fn (LogLine $line): bool => $line->figure($figure->value) !== null)->values();

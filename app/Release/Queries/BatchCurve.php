@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Release\Queries;
 
 use App\Curing\Models\OvenLoad;
-use App\Curing\ViewModels\BakeViewModel;
+use App\Curing\Queries\BakeState;
 use App\Routing\Queries\BatchHistory;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -52,7 +52,7 @@ final class BatchCurve
      */
     private static function draw(OvenLoad $load, array $mine, ?CarbonImmutable $leftAt): array
     {
-        $board = BakeViewModel::of($load);
+        $board = BakeState::of($load);
         $run = $board->outlook->run;
         $end = 60 * $load->pullRunMinutes();
         if ($leftAt !== null && $load->shut_at !== null) {

@@ -9,7 +9,7 @@ use Aenum\Core\Trade\BakeTo;
 use App\Inspection\Commands\InspectionChecklist;
 use App\Inspection\Models\Defect;
 use App\Inspection\Models\Inspection;
-use App\Inspection\ViewModels\ChecklistLine;
+use App\Inspection\Queries\ChecklistLine;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;

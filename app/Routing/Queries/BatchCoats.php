@@ -7,7 +7,6 @@ namespace App\Routing\Queries;
 use App\Inspection\Models\Rework;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
-use App\Intake\Models\Part;
 use Illuminate\Support\Collection;
 
 /**

@@ -16,7 +16,6 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepCompletion;
-use App\Routing\ViewModels\StepLine;
 use Carbon\CarbonImmutable;
 
 /** Progress of a batch on its route: done, open, next station. */

@@ -28,8 +28,8 @@ use Aenum\Core\Trade\StepOutcome;
 use App\Accounts\Models\Shop;
 use App\Accounts\Models\User;
 use App\Accounts\Models\UserStation;
+use App\Application\Queries\CoatSetup;
 use App\Application\Queries\ColorChanges;
-use App\Application\ViewModels\CoatViewModel;
 use App\Catalog\Models\Bench;
 use App\Catalog\Models\Gun;
 use App\Catalog\Models\Oven;
@@ -430,7 +430,7 @@ final class ReadShopDay
     /** @return array{list<DayJob>, list<PlacedStep>} the colour the booth still has in it */
     private function sprayedLast(): array
     {
-        $last = CoatViewModel::lastPowderOf(null);
+        $last = CoatSetup::lastPowderOf(null);
         $booths = $this->benches()[Station::Coat->value];
         if ($last === null || $booths === [BatchWork::CLOCK]) {
             return [[], []];

@@ -19,7 +19,7 @@ use App\Platform\Errors\Refused;
 use App\Preparation\Commands\SetRack;
 use App\Routing\Commands\ChangeRoute;
 use App\Routing\Queries\PartRoute;
-use App\ShopFloor\ViewModels\RemedyButton;
+use App\ShopFloor\Queries\RemedyOffer;
 use Illuminate\Support\Facades\DB;
 
 /** Offers and applies the remedies of a blocking rule for one part. */
@@ -57,12 +57,12 @@ final readonly class Remedies
     /**
      * Returns the buttons past a rule; where none of its own fits the part, the one that leads to the part's routing.
      *
-     * @return non-empty-list<RemedyButton>
+     * @return non-empty-list<RemedyOffer>
      */
     public static function of(Part $part, Rule $rule): array
     {
         $buttons = array_values(array_filter(array_map(
-            fn (Remedy $remedy): ?RemedyButton => self::button($part, $remedy),
+            fn (Remedy $remedy): ?RemedyOffer => self::button($part, $remedy),
             $rule->remedies(),
         )));
 
@@ -101,7 +101,7 @@ final readonly class Remedies
         return null;
     }
 
-    private static function button(Part $part, Remedy $remedy): ?RemedyButton
+    private static function button(Part $part, Remedy $remedy): ?RemedyOffer
     {
         return match ($remedy) {
             Remedy::MoreHooks => self::hooks($part, $remedy),
@@ -113,28 +113,28 @@ final readonly class Remedies
         };
     }
 
-    private static function change(Remedy $remedy, ?string $label = null): RemedyButton
+    private static function change(Remedy $remedy, ?string $label = null): RemedyOffer
     {
-        return new RemedyButton($remedy->value, $label ?? $remedy->label(), null);
+        return new RemedyOffer($remedy->value, $label ?? $remedy->label(), null);
     }
 
-    private static function link(Part $part, Remedy $remedy): RemedyButton
+    private static function link(Part $part, Remedy $remedy): RemedyOffer
     {
         $station = $part->lotsThere()->first()->station ?? Station::Blast;
         $of = ['{part}' => (string) $part->id, '{job}' => (string) $part->job_id, '{station}' => $station->value];
         $page = strtr(self::PAGES[$remedy->value] ?? self::PART_PAGE, $of);
 
-        return new RemedyButton($remedy->value, $remedy->label(), $page);
+        return new RemedyOffer($remedy->value, $remedy->label(), $page);
     }
 
-    private static function hooks(Part $part, Remedy $remedy): ?RemedyButton
+    private static function hooks(Part $part, Remedy $remedy): ?RemedyOffer
     {
         $set = self::onMoreHooks($part);
 
         return $set === null ? null : self::change($remedy, "Hang each on {$set->hooks} hooks");
     }
 
-    private static function rack(Part $part, Remedy $remedy): ?RemedyButton
+    private static function rack(Part $part, Remedy $remedy): ?RemedyOffer
     {
         $set = self::smallerRack($part);
 

@@ -20,12 +20,12 @@ use App\Preparation\Commands\BareSteelTimer;
 use App\Preparation\Queries\LatestAir;
 use App\Routing\BlockedByRules;
 use App\Routing\Models\StepTimer;
+use App\Routing\Queries\BatchPause;
 use App\Routing\Queries\BatchSurface;
 use App\Routing\Queries\MetalTemperature;
 use App\Routing\Queries\PartFloorConditions;
 use App\Routing\Queries\PartRoute;
 use App\Routing\Queries\RoutingProgress;
-use App\Routing\ViewModels\BatchPause;
 
 /** What keeps a batch at its station: findings, a load it is in, a running dwell. */
 final class TransferGuard

@@ -1,6 +1,6 @@
 @use('Aenum\Core\Trade\Station')
 @use('App\Platform\Presentation\OldInput')
-@use('App\Routing\ViewModels\BatchPause')
+@use('App\Routing\Queries\BatchPause')
 {{-- What is to be done here on a lot, ticked; and on to where its route goes. --}}
 @props(['walk'])
 @php($batch = $walk->batch)

@@ -1,9 +1,10 @@
 @use('App\Intake\Commands\PartShapes')
+@use('App\Intake\ViewModels\PartDrawing')
 @use('App\Intake\ViewModels\PinCanvas')
 {{-- A photo, or the part's drawing, with the pins that belong to it. --}}
 @props(['part', 'picture' => null, 'built' => null, 'place' => false, 'defect' => null])
 @php($built ??= PartShapes::of($part))
-@php($ground = PinCanvas::of($part, $picture, $built->drawing()))
+@php($ground = PinCanvas::of($part, $picture, PartDrawing::of($built)))
 @php([$wide, $high, $r] = [$ground->wide, $ground->high, $ground->radius()])
 <svg
     {{ $attributes->merge(['class' => 'pinned part-drawing']) }}

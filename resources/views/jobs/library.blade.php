@@ -19,7 +19,7 @@
     </div>
     <ul class="grid grid-cols-3 max-[1000px]:grid-cols-1 gap-4">
         @forelse ($parts as $one)
-            @php($drawing = $one['built']->drawing())
+            @php($drawing = PartDrawing::of($one['built']))
             <li class="panel grid gap-2 content-start">
                 <h2><a href="/parts/{{ $one['part']->id }}/bench">{{ $one['part']->name }}</a></h2>
                 @if ($drawing)

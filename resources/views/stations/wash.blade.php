@@ -1,6 +1,7 @@
 @use('Aenum\Core\Units\Dimension', 'D')
 @use('App\Platform\Clock\ShopClock')
 @use('App\Platform\Presentation\Units')
+@use('App\Preparation\ViewModels\BathChart')
 <x-station :pick="$pick" lead="The line is laid by metal and use.">
     @if ($line)
         @php($part = $pick->part)
@@ -51,7 +52,7 @@
         </div>
         <div class="grid grid-cols-[minmax(0,1fr)_20rem] max-[1000px]:grid-cols-1 gap-5">
             <div class="grid gap-2 content-start">
-                @forelse ($shown->drawn() as $drawn)
+                @forelse (BathChart::all($shown) as $drawn)
                     <figure>
                         <figcaption @class(['wrong' => ! $drawn->trend->within])>
                             <b class="num text-[1.4rem]">{{ round($drawn->trend->latest, 2) }}

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Accounts\Http\Controllers;
 
 use App\Accounts\Http\Middleware\SharedTablet;
-use App\Accounts\Models\Tablet;
 use App\Accounts\Models\User;
 use App\ShopFloor\ViewModels\RunningTimers;
 use Illuminate\Contracts\View\View;

@@ -14,6 +14,7 @@ use App\Intake\Commands\PartShapes;
 use App\Intake\Models\Part;
 use App\Intake\Queries\PartFacets;
 use App\Intake\Queries\SimilarParts;
+use App\Intake\ViewModels\PartDrawing;
 use App\Intake\ViewModels\ShapeDimensions;
 use App\Platform\Presentation\Units;
 use App\Platform\Validation\MeasuredQuantity;
@@ -37,7 +38,7 @@ final class PartGeometryController
         return view('jobs.bench', [
             'part' => $part,
             'built' => $built,
-            'drawing' => $built->drawing(),
+            'drawing' => PartDrawing::of($built),
             'fit' => PartFit::of(PartRoute::of($part)->plan()),
             'lastTime' => SimilarParts::of($part),
             'kind' => ShapeKind::tryFrom(

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Routing\ViewModels;
+namespace App\Routing\Queries;
 
 use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
-use App\Routing\Queries\RoutingProgress;
 
 /** The wait a batch is in: not before, and not later than. */
 final readonly class BatchPause

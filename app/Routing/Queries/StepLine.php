@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Routing\ViewModels;
+namespace App\Routing\Queries;
 
 use Aenum\Core\Routing\Step;
 use Aenum\Core\Trade\StepOutcome;

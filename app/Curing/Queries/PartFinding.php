@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Curing\ViewModels;
+namespace App\Curing\Queries;
 
 use Aenum\Core\Rules\Finding;
 use App\Intake\Models\Part;

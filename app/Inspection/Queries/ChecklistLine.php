@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Inspection\ViewModels;
+namespace App\Inspection\Queries;
 
 use Aenum\Core\Inspection\InspectionCheckKind;
 use App\Inspection\Models\InspectionCheck;

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Curing\ViewModels;
+namespace App\Curing\Queries;
 
 use App\Curing\Models\OvenLoad;
-use App\Curing\Queries\ReadableItem;
 use Carbon\CarbonImmutable;
 
 /** What every kind of load offers to the screen and to the floor. */
-interface LoadViewModel
+interface LoadState
 {
     /** @return list<PartFinding> what the book says as the door shuts on it, by what it is computed to do */
     public function doorFindings(): array;
