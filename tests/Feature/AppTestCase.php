@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Models\User;
+use App\Platform\Audit\AuditLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Once;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -16,6 +18,12 @@ abstract class AppTestCase extends TestCase
 {
     /** Commands print; nothing mocks the console. */
     public $mockConsoleOutput = false;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        AuditLog::runsInside(DB::transactionLevel());
+    }
 
     protected function tearDown(): void
     {

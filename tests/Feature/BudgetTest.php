@@ -27,7 +27,7 @@ final class BudgetTest extends DemoTestCase
     private const OF_A_LIST_THAT_WAS_EMPTY = 8;
 
     /** So many pages of one kind are opened, spread over all there are. */
-    private const OF_A_KIND = 6;
+    private const OF_A_KIND = 3;
 
     /** Jobs behind the demo's day, against the 100 000 of the bench; at least 500. */
     private const SHARE_OF_TEN_YEARS = 0.005;

@@ -33,11 +33,20 @@ final class AuditLog
 
     private static bool $isAnnounced = false;
 
+    private static int $around = 0;
+
     /** @var list<array{int, array<string, mixed>}> to be written: how deep in transactions each was made, and it */
     private static array $entries = [];
 
+    /** How many transactions are around everything: a test runs in one that is never committed. */
+    public static function runsInside(int $transactions): void
+    {
+        self::$around = $transactions;
+    }
+
     public static function listen(): void
     {
+        self::$around = 0;
         self::$entries = [];
         self::$isAnnounced = false;
         Event::listen(TransactionRolledBack::class, self::onRollback(...));
@@ -69,7 +78,7 @@ final class AuditLog
         foreach (self::$entries as $n => [$made]) {
             self::$entries[$n][0] = min($made, $level);
         }
-        $level === 1 ? self::write() : null;
+        $level === max(1, self::$around) ? self::write() : null;
     }
 
     private static function onRollback(TransactionRolledBack $event): void
@@ -116,7 +125,7 @@ final class AuditLog
             'oven_id' => OwnerResolver::oven($row),
             'waited_s' => EffectiveTime::now() <= 0 ? null : intdiv(EffectiveTime::now(), 1000),
         ]];
-        DB::transactionLevel() === 0 ? self::write() : null;
+        DB::transactionLevel() === self::$around ? self::write() : null;
         self::announce();
     }
 

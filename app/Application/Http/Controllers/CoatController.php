@@ -56,16 +56,18 @@ final class CoatController
 
     public function show(Request $request): View
     {
-        $pick = $this->queue(Station::Coat, $request, BatchSnapshot::relations());
+        $pick = $this->queue(Station::Coat, $request, [...BatchSnapshot::relations(), 'part.coats.powder.lots']);
         [$turned, $gun] = $this->turned($request);
+
+        $board = CoatViewModel::of($pick, $turned, $gun?->id);
 
         return view('stations.coat', [
             'pick' => $pick,
-            'board' => CoatViewModel::of($pick, $turned, $gun?->id),
+            'board' => $board,
             'air' => LatestAir::latest()?->line,
             'earth' => GroundChecks::now($pick->part),
             'changes' => ColorChanges::today($pick->batches),
-            'last' => $pick->batch === null ? null : $this->lastDone($pick->batch),
+            'last' => $pick->batch === null || $board !== null ? null : $this->lastDone($pick->batch),
         ]);
     }
 
