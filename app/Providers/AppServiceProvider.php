@@ -8,7 +8,6 @@ use Aenum\Core\Trade\LoadKind;
 use Aenum\Core\Trade\Station;
 use App\Accounts\Http\Middleware\SharedTablet;
 use App\Accounts\Models\DeviceToken;
-use App\Accounts\Models\Shop;
 use App\Accounts\Models\User;
 use App\Application\Models\Spraying;
 use App\Application\Queries\ColorChanges;
@@ -81,7 +80,6 @@ final class AppServiceProvider extends ServiceProvider
         AuditLog::listen();
         RequestMemo::listen();
         TableColumns::listen();
-        Shop::listen();
         SharedReads::register([
             'ovens' => Oven::allInUse(...),
             'guns' => Gun::allInUse(...),

@@ -9,13 +9,11 @@ use Aenum\Core\Curing\BakeRules;
 use Aenum\Core\Curing\TimingCriterion;
 use Aenum\Core\Preparation\Blasting\AirLine;
 use App\Catalog\Models\ShopPolicy;
+use App\Platform\Cache\RequestMemo;
 use App\Platform\Cache\SharedReads;
 use App\Platform\Database\BaseModel;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\Events\QueryExecuted;
-use Illuminate\Support\Facades\Event;
-use Illuminate\Support\Once;
 
 /**
  * The one shop, with its settings and policies.
@@ -71,18 +69,10 @@ final class Shop extends BaseModel
         return self::existing() ?? throw (new ModelNotFoundException)->setModel(self::class, [1]);
     }
 
-    /** Reads the settings again once anything has written them, a query without a model as well. */
-    public static function listen(): void
-    {
-        Event::listen(QueryExecuted::class, static function (QueryExecuted $query): void {
-            preg_match('/^(update|insert into) `shops`/', $query->sql) === 1 ? Once::flush() : null;
-        });
-    }
-
     /** Null before there is a shop. */
     public static function existing(): ?self
     {
-        return once(fn (): ?self => self::query()->find(1));
+        return RequestMemo::once('shop', fn (): ?self => self::query()->find(1), ['shops']);
     }
 
     /** Where a form that was saved leads: back to the set-up list until the owner is done with that, else to $usual. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Accounts\Models;
 
 use Aenum\Core\Units\UnitSystem;
+use App\Platform\Database\KeepsCastValues;
 use App\Platform\Database\ShopCollection;
-use App\Platform\Database\ShopQuery;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Laravel\Sanctum\HasApiTokens;
@@ -29,7 +29,7 @@ final class User extends Authenticatable
     /** @use HasApiTokens<DeviceToken> */
     use HasApiTokens;
 
-    protected static string $builder = ShopQuery::class;
+    use KeepsCastValues;
 
     protected static string $collectionClass = ShopCollection::class;
 

@@ -23,6 +23,7 @@ use Aenum\Core\Units\Message;
 use Aenum\Core\Units\Quantity;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Part;
+use App\Platform\Cache\DerivedCache;
 use App\Platform\Cache\RequestMemo;
 use App\Platform\Presentation\Units;
 
@@ -129,7 +130,11 @@ final readonly class PartRoute
     {
         $key = 'laid out '.hash('xxh128', serialize($facts));
 
-        return RequestMemo::once($key, fn (): array => self::layOut($facts));
+        return RequestMemo::once($key, fn (): array => DerivedCache::of(
+            'laid out',
+            [$facts, ...ShopBlast::restsOn()],
+            fn (): array => self::layOut($facts),
+        ));
     }
 
     /** @return list<Step> */

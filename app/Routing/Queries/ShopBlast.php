@@ -23,6 +23,12 @@ final class ShopBlast
         return BlastAdvice::for($plan, Shop::current()->airLine(), self::factor(), MediaLog::lots(), $set);
     }
 
+    /** @return list<mixed> what the advice follows from, besides the plan */
+    public static function restsOn(): array
+    {
+        return [Shop::current()->airLine(), self::factor(), MediaLog::lots()];
+    }
+
     /** Media worn away on all pieces, kg; none where the route has no blast. */
     public static function mediaKg(PartRouting $plan): float
     {
