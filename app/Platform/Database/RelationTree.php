@@ -35,9 +35,16 @@ final class RelationTree
         return $this;
     }
 
-    /** @param  array<array-key, string>  $paths */
+    /**
+     * Relations without constraints; built once for the same paths.
+     *
+     * @param  array<array-key, string>  $paths
+     */
     public static function named(array $paths): self
     {
-        return self::of(array_fill_keys($paths, null));
+        /** @var array<string, self> $known */
+        static $known = [];
+
+        return $known[implode(' ', $paths)] ??= self::of(array_fill_keys($paths, null));
     }
 }

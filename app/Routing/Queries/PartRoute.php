@@ -55,6 +55,13 @@ final readonly class PartRoute
     /** As one of its lots has it, where one is given: what was measured on that lot counts. */
     public static function of(Part $part, ?Batch $batch = null): self
     {
+        return $batch !== null && RequestMemo::isLook()
+            ? RequestMemo::once("route {$part->id} {$batch->id}", fn (): self => self::read($part, $batch))
+            : self::read($part, $batch);
+    }
+
+    private static function read(Part $part, ?Batch $batch): self
+    {
         BatchSnapshot::ofPart($part);
         $coats = $batch === null ? null : BatchCoats::of($batch);
         $read = ReadFacts::of($part, $batch);

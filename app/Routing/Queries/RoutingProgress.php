@@ -14,6 +14,7 @@ use Aenum\Core\Trade\StepOutcome;
 use App\Curing\Models\OvenResult;
 use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
+use App\Platform\Cache\RequestMemo;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Models\StepCompletion;
 use Carbon\CarbonImmutable;
@@ -35,7 +36,15 @@ final readonly class RoutingProgress
     ) {
     }
 
+    /** On a page that is looked at, worked out once a batch. */
     public static function of(Batch $batch, ?PartRoute $route = null): self
+    {
+        return RequestMemo::isLook()
+            ? RequestMemo::once("progress {$batch->id}", fn (): self => self::read($batch, $route))
+            : self::read($batch, $route);
+    }
+
+    private static function read(Batch $batch, ?PartRoute $route): self
     {
         BatchSnapshot::ofBatch($batch);
         $route ??= PartRoute::of($batch->part, $batch);
