@@ -9,6 +9,7 @@ use Aenum\Core\Trade\Station;
 use App\Accounts\Models\Shop;
 use App\Intake\Commands\PartShapes;
 use App\Intake\Models\Part;
+use App\Intake\ViewModels\PartDrawing;
 use App\Platform\Presentation\QrCode;
 use App\Routing\Commands\WriteFacts;
 use Illuminate\Http\UploadedFile;
@@ -98,7 +99,7 @@ final class PartBenchTest extends ShopTestCase
             'count' => 1,
             'diameter_mm' => 40,
         ])->assertSessionHasErrors('shape');
-        self::assertCount(12, PartShapes::of($part->refresh())->drawing()?->pieces() ?? []);
+        self::assertCount(12, PartDrawing::of(PartShapes::of($part->refresh()))?->pieces() ?? []);
         $html = (string) $this->actingAs($this->viewer)
             ->get("/parts/{$part->id}/bench")
             ->assertOk()

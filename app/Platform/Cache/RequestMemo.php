@@ -24,16 +24,23 @@ final class RequestMemo
 
     private const WRITES = '/^\s*(?:insert (?:ignore )?into|update|delete from)\s+`?(\w+)`?/i';
 
+    private const OF_A_LOOK = ['sessions', 'cache', 'cache_locks', 'queued_jobs'];
+
     /** @var WeakMap<object, array<string, array{mixed, list<string>|null}>>|null value and the tables it rests on */
     private static ?WeakMap $kept = null;
 
     public static function listen(): void
     {
-        Event::listen(TransactionRolledBack::class, static fn () => self::isLook() ? null : self::reset());
+        Event::listen(TransactionRolledBack::class, self::reset(...));
         Event::listen(QueryExecuted::class, static function (QueryExecuted $query): void {
-            if (! self::isLook() && preg_match(self::READS, $query->sql) !== 1) {
-                preg_match(self::WRITES, $query->sql, $written);
-                self::forget($written[1] ?? null);
+            if (preg_match(self::READS, $query->sql) === 1) {
+                return;
+            }
+            preg_match(self::WRITES, $query->sql, $written);
+            $table = $written[1] ?? null;
+            // A page that is looked at keeps its session and its cache, and writes nothing else.
+            if (! self::isLook() || ($table !== null && ! in_array($table, self::OF_A_LOOK, true))) {
+                self::forget($table);
             }
         });
     }

@@ -88,7 +88,7 @@ final class CompleteStep
 
     private static function walk(Batch $batch): StepProgress
     {
-        return RoutingProgress::of($batch->unsetRelation('marks'))->walk;
+        return RoutingProgress::of(Batch::query()->findOrFail($batch->id))->walk;
     }
 
     private static function write(

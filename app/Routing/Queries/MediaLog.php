@@ -136,15 +136,16 @@ final readonly class MediaLog
     /** A blast is over: what went through, and what came back with it. */
     public static function shot(Medium $medium, float $kg, Part $part, User $by, bool $greasy): void
     {
+        $log = self::of($medium);
         WriteLog::line('media', $medium->key, ['kg' => round($kg, 2)], $by, $part, event: 'shot');
         if ($greasy) {
             WriteLog::line('media', $medium->key, [], $by, $part, event: 'greasy');
         }
         $brings = $part->metalKind()->family->rusts() && ! $medium->ferrous;
-        if ($brings && self::of($medium)->ironFrom === []) {
+        if ($brings && $log->ironFrom === []) {
             WriteLog::line('media', $medium->key, [], $by, $part, event: 'other_metal');
         }
-        if ($part->metalKind()->family->dustExplodes() && self::of($medium)->lightFrom === []) {
+        if ($part->metalKind()->family->dustExplodes() && $log->lightFrom === []) {
             WriteLog::line('media', $medium->key, [], $by, $part, event: 'light_metal');
         }
     }

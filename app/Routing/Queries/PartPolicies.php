@@ -38,8 +38,10 @@ final class PartPolicies
     /** @param  array<string, string>  $ways */
     private static function keep(Part $part, array $ways): void
     {
+        $known = PartPolicy::query()->where('part_id', $part->id)->get()->keyBy('question');
         foreach ($ways as $question => $way) {
-            PartPolicy::query()->updateOrCreate(['part_id' => $part->id, 'question' => $question], ['way' => $way]);
+            $policy = $known[$question] ?? new PartPolicy(['part_id' => $part->id, 'question' => $question]);
+            $policy->fill(['way' => $way])->save();
         }
         $part->unsetRelation('ways');
     }
