@@ -6,9 +6,9 @@ namespace Aenum\Core\Training;
 
 use Aenum\Core\Application\Panel;
 use Aenum\Core\Application\PanelArea;
+use Aenum\Core\Application\SprayedPanel;
 use Aenum\Core\Application\SprayGun;
 use Aenum\Core\Application\SprayPowder;
-use Aenum\Core\Application\SprayedPanel;
 use Aenum\Core\Units\Dimension;
 use Aenum\Core\Units\Message;
 use Aenum\Core\Units\Quantity;
