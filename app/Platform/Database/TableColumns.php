@@ -9,10 +9,12 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
-/** The columns of every table and their types, read once and kept until a migration has run. */
+/** The columns of every table and their types, read once a minute, and again once a migration has run. */
 final class TableColumns
 {
     private const KEY = 'columns of tables';
+
+    private const KEEP_S = 60;
 
     /** @var array<string, array<string, string>>|null */
     private static ?array $known = null;
@@ -39,8 +41,8 @@ final class TableColumns
     /** @return array<string, array<string, string>> */
     private static function kept(): array
     {
-        // On this machine's disk, also in a cluster: what it saves is a query.
-        return Cache::store('file')->rememberForever(self::key(), self::read(...));
+        // On this machine's disk, also in a cluster, where another machine may bring the tables up to date.
+        return Cache::store('file')->remember(self::key(), self::KEEP_S, self::read(...));
     }
 
     private static function key(): string
