@@ -20,7 +20,7 @@ use App\Intake\Models\Picture;
 use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 
-/** The coat due on the batch in hand, with the settings this shop's gun and powder allow. */
+/** The coat due on the batch in hand, as the Coat page shows it. */
 final readonly class CoatViewModel extends CoatSetup
 {
     /** What the hands do next, in a line. */

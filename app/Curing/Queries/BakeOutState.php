@@ -30,7 +30,7 @@ use App\Routing\Queries\UpcomingHeat;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection as Models;
 
-/** A bake-out: the curve of every part, when to pull, and the findings about its heat. */
+/** A bake-out at the current time: the curve of every part, when to pull, and the findings about its heat. */
 readonly class BakeOutState implements LoadState
 {
     /**

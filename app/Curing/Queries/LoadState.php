@@ -7,7 +7,7 @@ namespace App\Curing\Queries;
 use App\Curing\Models\OvenLoad;
 use Carbon\CarbonImmutable;
 
-/** What every kind of load offers to the screen and to the floor. */
+/** What every kind of load has: findings, results, when to pull, temperatures. */
 interface LoadState
 {
     /** @return list<PartFinding> what the book says as the door shuts on it, by what it is computed to do */

@@ -14,7 +14,7 @@ use App\Intake\Models\Part;
 use App\Platform\Clock\ShopClock;
 use App\Routing\Queries\MetalHeatHistory;
 
-/** A bake-out: the curve of every part, when to pull, and the findings about its heat. */
+/** A bake-out at the current time, in words for its page. */
 final readonly class BakeOutViewModel extends BakeOutState
 {
     /**

@@ -8,11 +8,7 @@ use App\Curing\Queries\BakeState;
 use App\Curing\Queries\LoadCorrection;
 use App\Platform\Clock\ShopClock;
 
-/**
- * A bake at the current time.
- *
- * Run minutes count from the opening of the door to load; minutes on screen count from its closing.
- */
+/** A bake at the current time, in words for its page. */
 final readonly class BakeViewModel extends BakeState
 {
     /** Where the load is, when it went in and by whose hand. */

@@ -13,7 +13,7 @@ use App\Platform\Clock\ShopClock;
 use App\Platform\Presentation\Units;
 use Carbon\CarbonImmutable;
 
-/** A defect with its likely causes, what would tell them apart, and each way of rework. */
+/** A defect as its page shows it: how it looks, causes to pick from, whether a rework keeps the date. */
 final readonly class DefectViewModel extends DefectCase
 {
     /** How it looks, how large it is and where, in a sentence. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\ShopFloor\Queries;
 
-/** A remedy as a button: a change made at once, or the page where it is made. */
+/** A remedy on offer: a change made at once, or the page where it is made. */
 final readonly class RemedyOffer
 {
     /** @param  string|null  $href  where the button leads; null where it changes the part on the spot */
