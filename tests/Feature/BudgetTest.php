@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use Aenum\Core\Routing\PartRouting;
 use Aenum\Core\Rules\RuleBook;
+use Aenum\Core\Trade\Station;
+use App\Application\Models\Spraying;
+use App\Intake\Models\Batch;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Routing\Route as RoutingRoute;
@@ -67,6 +70,23 @@ final class BudgetTest extends DemoTestCase
             self::assertLessThanOrEqual(self::QUERIES, $after, $page);
             $most = ($before[$page] ?? $after) + self::OF_A_LIST_THAT_WAS_EMPTY;
             self::assertLessThanOrEqual($most, $after, "{$page} asks more with more rows");
+        }
+    }
+
+    public function test_a_press_that_writes_one_line_keeps_to_the_same_budget(): void
+    {
+        $at = fn (Station $station): Batch => Batch::hanging()->where('batches.station', $station)->firstOrFail();
+        $open = Spraying::open()->with('zones')->firstOrFail();
+        $presses = [
+            '/air' => ['celsius' => '19', 'rh' => '48'],
+            "/batches/{$at(Station::MaskAndHang)->id}/ground" => ['ohm' => '120000', 'volts' => '500'],
+            "/batches/{$at(Station::Blast)->id}/metal-temperature" => ['celsius' => '21'],
+            "/sprayings/{$open->id}/zones/{$open->zones->firstOrFail()->id}" => ['kv' => '60'],
+        ];
+        foreach ($presses as $press => $form) {
+            $this->queries = 0;
+            $this->send($press, $form)->assertSessionHasNoErrors()->assertRedirect();
+            self::assertLessThanOrEqual(self::QUERIES, $this->queries, $press);
         }
     }
 
