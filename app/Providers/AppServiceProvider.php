@@ -52,7 +52,7 @@ use League\Flysystem\Filesystem;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    private const BARE = ['fault', 'components.bare', 'components.assets'];
+    private const BARE = ['platform.fault', 'components.bare', 'components.assets'];
 
     public function register(): void
     {
@@ -102,7 +102,7 @@ final class AppServiceProvider extends ServiceProvider
             // A page that says what is wrong needs nothing that may be what is wrong.
             in_array($view->name(), self::BARE, true) ? null : $view->with('u', Units::current());
         });
-        Paginator::defaultSimpleView('pages');
+        Paginator::defaultSimpleView('platform.pages');
         View::composer('components.layout', fn (\Illuminate\View\View $view) => $view->with('rail', ShopBoard::now()));
     }
 

@@ -180,6 +180,13 @@ final class ArchitectureTest extends TestCase
         self::assertSame([], $odd);
     }
 
+    public function test_views_are_by_context(): void
+    {
+        $kebab = fn (string $name): string => strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $name));
+        $folders = array_map(basename(...), glob(self::ROOT.'resources/views/*') ?: []);
+        self::assertSame([], array_diff($folders, ['components', ...array_map($kebab, self::APP)]));
+    }
+
     /** @return array<string, list<string>> path below the project => its parts, of every file of app */
     private static function appFiles(): array
     {

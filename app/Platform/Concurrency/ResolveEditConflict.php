@@ -57,7 +57,7 @@ final class ResolveEditConflict
         }
         $both = ThreeWayMerge::of($opened, $form, FormFields::flat($request->input(), $form['ticks']));
         if ($both->isAsked() && ! $request->hasHeader('HX-Request')) {
-            return response()->view('both', [
+            return response()->view('platform.edit-conflict', [
                 'both' => $both,
                 'action' => '/'.ltrim($request->path(), '/'),
                 'back' => '/'.$this->address($request, $page),

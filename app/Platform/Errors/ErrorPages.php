@@ -146,7 +146,7 @@ final class ErrorPages
      */
     private static function answer(int $status, array $words, array $headers): Response
     {
-        $page = view('fault', ['title' => $words[0], 'says' => $words[1]]);
+        $page = view('platform.fault', ['title' => $words[0], 'says' => $words[1]]);
 
         return response($page->render(), $status, $headers);
     }

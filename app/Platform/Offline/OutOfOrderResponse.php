@@ -28,7 +28,7 @@ final class OutOfOrderResponse
         }
         $fields = Arr::dot(Arr::except($request->input(), ['_token', '_moment']));
 
-        return response()->view('out-of-order', [
+        return response()->view('platform.out-of-order', [
             'says' => $fault->getMessage(),
             'at' => ShopClock::time($fault->earliest),
             'token' => $fault->token(),

@@ -26,7 +26,7 @@ final class FirstRunController
     {
         $zones = \DateTimeZone::listIdentifiers();
 
-        return view('first-run', [
+        return view('accounts.first-run', [
             'zones' => array_combine($zones, $zones),
             'units' => ['metric' => '°C, kg, mm, µm', 'us' => '°F, lb, in, mil'],
         ]);
@@ -65,7 +65,7 @@ final class FirstRunController
         $shop = Shop::current();
 
         // Each leads to its form until something is there, and to the list of it from then on.
-        return view('house.set-up', ['steps' => [
+        return view('accounts.set-up', ['steps' => [
             ['Ovens', 'Inside size, and minutes from cold to hot. The rest is estimated from these.',
                 Oven::query()->exists(), '/ovens/create', '/ovens'],
             ['Powders', 'Name, chemistry, one cure row, film and price.',

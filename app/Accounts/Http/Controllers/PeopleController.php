@@ -27,7 +27,7 @@ final class PeopleController
 
     public function index(Request $request): View
     {
-        return view('house.people', [
+        return view('accounts.people', [
             'people' => User::query()->orderByDesc('active')->orderBy('name')->get(),
             'tablets' => Tablet::query()->whereNull('withdrawn_at')->orderBy('name')->get(),
             'here' => SharedTablet::tablet($request),

@@ -24,7 +24,7 @@ final class ProfileController
 
     public function show(Request $request): View
     {
-        return view('house.me', [
+        return view('accounts.me', [
             'me' => $this->person($request),
             'sessions' => Sessions::of($this->person($request), $request->session()->getId()),
             'byPin' => $request->session()->has(SharedTablet::SESSION),

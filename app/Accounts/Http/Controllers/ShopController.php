@@ -35,7 +35,7 @@ final class ShopController
     {
         $shop = Shop::current();
 
-        return view('house.shop', [
+        return view('accounts.shop', [
             'shop' => $shop,
             'questions' => ShopPolicies::questions(),
             'ways' => $shop->houseWays(),

@@ -35,7 +35,10 @@ final class SignInController
     {
         return SharedTablet::tablet($request) !== null && ! $request->has('password')
             ? redirect('/tablet')
-            : view('sign-in', ['demo' => DemoSignIns::shownTo($request), 'tablet' => SharedTablet::tablet($request)]);
+            : view('accounts.sign-in', [
+                'demo' => DemoSignIns::shownTo($request),
+                'tablet' => SharedTablet::tablet($request),
+            ]);
     }
 
     public function signIn(Request $request): RedirectResponse
@@ -60,7 +63,7 @@ final class SignInController
 
     public function showCode(): View
     {
-        return view('sign-in-code');
+        return view('accounts.sign-in-code');
     }
 
     /** A new password, by the code an owner gave out. */

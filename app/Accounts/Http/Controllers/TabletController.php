@@ -26,7 +26,7 @@ final class TabletController
 
         return $tablet === null
             ? redirect('/sign-in')
-            : view('tablet', ['tablet' => $tablet, 'people' => $people, 'clocks' => RunningTimers::all()]);
+            : view('accounts.tablet', ['tablet' => $tablet, 'people' => $people, 'clocks' => RunningTimers::all()]);
     }
 
     public function signOn(Request $request): RedirectResponse

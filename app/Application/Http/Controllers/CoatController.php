@@ -61,7 +61,7 @@ final class CoatController
 
         $board = CoatViewModel::of($pick, $turned, $gun?->id);
 
-        return view('stations.coat', [
+        return view('application.coat-station', [
             'pick' => $pick,
             'board' => $board,
             'air' => LatestAir::latest()?->line,
@@ -230,7 +230,7 @@ final class CoatController
         $units = Units::current();
         $grams = Weight::latest(ShopClock::now())->grams ?? $this->simulated($request, $spraying);
 
-        return view('coat.scale', [
+        return view('application.coat.scale', [
             'name' => $spraying === null ? 'weighed' : 'back',
             'shows' => $units->field(Dimension::Powder, $grams, 2),
             'spraying' => $spraying?->id,
@@ -258,7 +258,7 @@ final class CoatController
             (new SimulatedFilmGauge())->raw($spraying),
         );
 
-        return view('coat.raw', [
+        return view('application.coat.raw', [
             'spraying' => $spraying, 'shows' => implode(' ', $raw), 'kind' => UncuredGauge::Ultrasonic,
         ]);
     }

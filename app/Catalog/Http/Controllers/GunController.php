@@ -24,12 +24,16 @@ final class GunController
     {
         $guns = Gun::query()->with('programs')->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get();
 
-        return view('guns.index', ['guns' => $guns, 'shop' => Shop::current(), 'earth' => GroundChecks::now(null)]);
+        return view('catalog.guns.index', [
+            'guns' => $guns,
+            'shop' => Shop::current(),
+            'earth' => GroundChecks::now(null),
+        ]);
     }
 
     public function create(): View
     {
-        return view('guns.edit', ['gun' => null]);
+        return view('catalog.guns.edit', ['gun' => null]);
     }
 
     public function store(GunRequest $request): RedirectResponse
@@ -41,7 +45,7 @@ final class GunController
 
     public function edit(Gun $gun): View
     {
-        return view('guns.edit', ['gun' => $gun->load('programs')]);
+        return view('catalog.guns.edit', ['gun' => $gun->load('programs')]);
     }
 
     public function update(GunRequest $request, Gun $gun): RedirectResponse

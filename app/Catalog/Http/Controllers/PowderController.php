@@ -41,7 +41,7 @@ final class PowderController
         $lately = Spraying::query()->with(['part.job', 'user', 'powderLot'])->where('powder_id', $powder->id)
             ->whereNotNull('done_at')->orderByDesc('id')->limit(self::LATELY);
 
-        return view('shelf.one-powder', [
+        return view('catalog.one-powder', [
             'powder' => $powder,
             'stock' => PowderStock::of($powder),
             'lately' => $lately->get(),
@@ -99,7 +99,7 @@ final class PowderController
 
     public function card(PowderLot $powderLot): View
     {
-        return view('shelf.lot-card', [
+        return view('catalog.lot-card', [
             'lot' => $powderLot->load('powder.rows'),
             'left' => PowderStock::leftG($powderLot),
         ]);

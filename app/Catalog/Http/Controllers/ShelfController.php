@@ -39,12 +39,12 @@ final class ShelfController
             $powders = $powders->filter(fn (Powder $one): bool => $stock[$one->id]->mustOrder())->values();
         }
 
-        return view('shelf.powders', ['powders' => $powders, 'stock' => $stock, 'asked' => $in]);
+        return view('catalog.powders', ['powders' => $powders, 'stock' => $stock, 'asked' => $in]);
     }
 
     public function createPowder(): View
     {
-        return view('shelf.powder', ['powder' => null]);
+        return view('catalog.powder', ['powder' => null]);
     }
 
     public function storePowder(PowderRequest $request): RedirectResponse
@@ -54,7 +54,7 @@ final class ShelfController
 
     public function editPowder(Powder $powder): View
     {
-        return view('shelf.powder', ['powder' => $powder->load('rows')]);
+        return view('catalog.powder', ['powder' => $powder->load('rows')]);
     }
 
     public function updatePowder(PowderRequest $request, Powder $powder): RedirectResponse
@@ -80,14 +80,14 @@ final class ShelfController
 
     public function ovens(): View
     {
-        return view('shelf.ovens', [
+        return view('catalog.ovens', [
             'ovens' => Oven::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('name')->get(),
         ]);
     }
 
     public function createOven(): View
     {
-        return view('shelf.oven', ['oven' => null, 'fit' => null, 'taught' => null]);
+        return view('catalog.oven', ['oven' => null, 'fit' => null, 'taught' => null]);
     }
 
     public function storeOven(OvenRequest $request): RedirectResponse
@@ -102,7 +102,7 @@ final class ShelfController
     {
         $taught = $oven->taught();
 
-        return view('shelf.oven', [
+        return view('catalog.oven', [
             'oven' => $oven,
             'fit' => OvenFitViewModel::of($oven),
             'taught' => $taught?->words(ShopClock::local($taught->since)->format('j F Y')),

@@ -67,7 +67,7 @@ final class BakeController
     {
         abort_if($bake->status === 'withdrawn', 404);
 
-        return view('cure.bake', $this->data($bake));
+        return view('curing.cure.bake', $this->data($bake));
     }
 
     /** The part of the page that answers the settings, or the clock. */
@@ -76,7 +76,7 @@ final class BakeController
         abort_if($bake->status === 'withdrawn', 404);
         /** @var User $user */
         $user = $request->user();
-        $render = fn (): string => view('cure.board', $this->data($bake))->render();
+        $render = fn (): string => view('curing.cure.board', $this->data($bake))->render();
 
         // What was refused just now is for one pair of eyes.
         return response($request->session()->has('errors') ? $render() : CachedBakeView::of($bake, $user, $render));
@@ -112,7 +112,7 @@ final class BakeController
         ]);
 
         return $request->hasHeader('HX-Request')
-            ? view('cure.board', $this->data($bake))
+            ? view('curing.cure.board', $this->data($bake))
             : redirect("/bakes/{$bake->id}");
     }
 
@@ -121,7 +121,7 @@ final class BakeController
     {
         abort_unless($bake->isPlanned(), 404);
 
-        return view('cure.choices', [
+        return view('curing.cure.choices', [
             'bake' => $bake,
             'choices' => BakeModelFactory::from($bake)->planner()->choices(),
             'house' => Shop::current()->prefer,

@@ -56,7 +56,7 @@ final class BakeOutController
         $shown = $this->shown((int) $request->integer('load'), $loads, $pick);
         $board = $shown === null ? null : BakeOutViewModel::of($shown);
 
-        return view('stations.bake-out', [
+        return view('curing.bake-out-station', [
             'pick' => $pick,
             'loads' => $loads,
             'board' => $board,

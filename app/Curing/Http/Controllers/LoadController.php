@@ -152,7 +152,7 @@ final class LoadController
             ?? abort(422, 'That item is not in this load.');
         $standIn = new SimulatedThermometer($load, $items);
 
-        return view('cure.reading-field', [
+        return view('curing.cure.reading-field', [
             'shown' => $standIn->shows($position, ShopClock::now(), $request->query('door') === 'open'),
             'display' => $standIn->ovenShows(ShopClock::now()),
             'source' => 'stand_in',

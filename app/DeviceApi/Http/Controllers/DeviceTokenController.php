@@ -28,7 +28,10 @@ final class DeviceTokenController
         $me = $this->person($request);
         $me->can('manage') ? null : $tokens->where('tokenable_id', $me->id);
 
-        return view('house.devices', ['tokens' => $tokens->orderBy('name')->get(), 'abilities' => $this->mayGive($me)]);
+        return view('device-api.devices', [
+            'tokens' => $tokens->orderBy('name')->get(),
+            'abilities' => $this->mayGive($me),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -70,7 +73,7 @@ final class DeviceTokenController
     /** How to speak to the door, made from the schemas. */
     public function api(): View
     {
-        return view('house.device-api', ['calls' => ApiReference::calls()]);
+        return view('device-api.reference', ['calls' => ApiReference::calls()]);
     }
 
     /** @return list<Ability> */

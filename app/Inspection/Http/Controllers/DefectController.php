@@ -41,7 +41,7 @@ final class DefectController
         $open = Defect::standing()->with(['batch.part.job', 'batch.part.batches', 'reworks']);
         $open->where('kind', '!=', DefectKind::AgreedPits)->orderByDesc('id')->limit(self::OPEN_SHOWN);
 
-        return view('defects.index', [
+        return view('inspection.defects.index', [
             'kinds' => DefectKind::cases(),
             'open' => $open->get()->filter(fn (Defect $one): bool => $one->isOpen())->values(),
         ]);
@@ -54,7 +54,7 @@ final class DefectController
         $pin = FilmSpots::pin($spot, $batch->part) ?? $batch->part->pins->firstWhere('id', $request->integer('pin'));
         $wanted = $request->query('picture');
 
-        return view('defects.create', [
+        return view('inspection.defects.create', [
             'batch' => $batch,
             'kind' => DefectKind::tryFrom((string) $request->string('kind')),
             'pin' => $pin,
@@ -126,7 +126,7 @@ final class DefectController
         ]);
         $defect->setRelation('part', $defect->batch->part->knit());
 
-        return view('defects.show', ['defect' => $defect, 'board' => DefectViewModel::of($defect)]);
+        return view('inspection.defects.show', ['defect' => $defect, 'board' => DefectViewModel::of($defect)]);
     }
 
     /** One was broken open and looked at. */

@@ -48,7 +48,7 @@ final class InspectController
     {
         $pick = $this->queue(Station::Inspect, $request);
 
-        return view('stations.inspect', ['pick' => $pick, 'board' => InspectViewModel::of($pick)]);
+        return view('inspection.inspect-station', ['pick' => $pick, 'board' => InspectViewModel::of($pick)]);
     }
 
     public function solventRub(Request $request, Coat $coat, RecordInspection $record): RedirectResponse
@@ -252,7 +252,7 @@ final class InspectController
             $stack->nominalUm(),
         );
 
-        return view('inspect.spots', [
+        return view('inspection.inspect.spots', [
             'batch' => $batch,
             'spots' => $spots,
             'source' => 'gauge',

@@ -16,7 +16,7 @@ final class StatisticsController
 {
     public function __invoke(): View
     {
-        return view('learn', [
+        return view('inspection.statistics', [
             'board' => ShopStatistics::now(),
             'notes' => DriftNotes::all(),
             'films' => $this->charts(DriftNotes::films(), Powder::query()->pluck('name', 'id')->all()),

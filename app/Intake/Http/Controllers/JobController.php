@@ -36,7 +36,7 @@ final class JobController
 
     public function create(): View
     {
-        return view('jobs.form', ['job' => null, 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
+        return view('intake.form', ['job' => null, 'customers' => Customer::query()->orderBy('name')->pluck('name')]);
     }
 
     public function store(JobRequest $request, SaveJob $save): RedirectResponse
@@ -67,7 +67,7 @@ final class JobController
         ]);
         BatchSnapshot::ofParts($job->parts);
 
-        return view('jobs.show', [
+        return view('intake.show', [
             'job' => $job,
             'bakes' => $this->bakesOf($job, ['oven']),
             'walks' => $this->walks($job),
@@ -87,7 +87,7 @@ final class JobController
 
     public function edit(Job $job): View
     {
-        return view('jobs.form', [
+        return view('intake.form', [
             'job' => $job->load('customer'),
             'customers' => Customer::query()->orderBy('name')->pluck('name'),
         ]);
@@ -167,7 +167,7 @@ final class JobController
         $job->load(['customer', 'parts.bags', 'parts.pictures', ...BatchSnapshot::ofPartsOf('parts')]);
         BatchSnapshot::ofParts($job->parts);
 
-        return view('jobs.card', [
+        return view('intake.card', [
             'job' => $job,
             'routes' => $job->parts->map(fn (Part $part): PartRoute => PartRoute::of($part)),
         ]);
@@ -182,7 +182,7 @@ final class JobController
             Session::now('_old_input', ['metal' => $metal] + $typed);
         }
 
-        return view('jobs.part', [
+        return view('intake.part', [
             'job' => $job,
             'part' => $part,
             'metal' => $metal,

@@ -35,7 +35,7 @@ final class PartGeometryController
     {
         $built = PartShapes::of($part);
 
-        return view('jobs.bench', [
+        return view('intake.bench', [
             'part' => $part,
             'built' => $built,
             'drawing' => PartDrawing::of($built),
@@ -60,7 +60,7 @@ final class PartGeometryController
         $parts = Part::query()->with(['job', 'coats.powder', 'coats.results.ovenLoad.oven', 'coats.inspections'])
             ->whereIn('id', $latest)->orderBy('name');
 
-        return view('jobs.library', [
+        return view('intake.library', [
             'asked' => $asked,
             'for' => $for,
             'at' => $for?->job->isOpen() === true ? $for->job->station : null,

@@ -35,7 +35,7 @@ final class PinController
                 ? null
                 : $part->pictures->firstWhere('id', (int) $asked) ?? $part->pictures->first();
 
-        return view('pins.show', ['part' => $part, 'picture' => $picture, 'built' => PartShapes::of($part)]);
+        return view('intake.pins', ['part' => $part, 'picture' => $picture, 'built' => PartShapes::of($part)]);
     }
 
     public function image(Picture $picture): Response

@@ -41,7 +41,7 @@ final class AuditLogController
     {
         $lines = AuditEntry::of($of)->simplePaginate(self::A_PAGE);
 
-        return view('trail', [
+        return view('platform.history', [
             'name' => $name,
             'back' => $back,
             'page' => $lines,

@@ -18,7 +18,11 @@ final class TrustController
             ? openssl_x509_fingerprint((string) file_get_contents($this->file()), 'sha256')
             : false;
 
-        return $known === false ? response()->view('trust-none', [], 404) : response()->view('trust', [
+        if ($known === false) {
+            return response()->view('platform.trust-none', [], 404);
+        }
+
+        return response()->view('platform.trust', [
             'address' => $request->getSchemeAndHttpHost().'/trust/certificate',
             'app' => 'https://'.$request->getHost().':'.config('app.tls_port'),
             // As the console prints it.
@@ -29,7 +33,7 @@ final class TrustController
     public function certificate(): SymfonyResponse
     {
         if (! is_file($this->file())) {
-            return response()->view('trust-none', [], 404);
+            return response()->view('platform.trust-none', [], 404);
         }
 
         return response()->file($this->file(), [

@@ -52,7 +52,7 @@ final class BlastController
         $blast = $pick->route === null ? null : ShopBlast::bench($pick->route->plan(), $this->setting($request));
         $air = LatestAir::now();
 
-        return view('stations.blast', [
+        return view('preparation.blast-station', [
             'pick' => $pick,
             'blast' => $blast,
             'findings' => $pick->batch === null ? [] : $blast?->findings(...self::floor($pick->batch)) ?? [],

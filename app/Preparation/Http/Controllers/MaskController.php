@@ -49,7 +49,7 @@ final class MaskController
         $route = $pick->route;
         $rack = $part === null ? null : SetRack::of($part, $route);
 
-        return view('stations.mask', [
+        return view('preparation.mask-station', [
             'pick' => $pick,
             'masks' => $pick->batch === null ? null : PartMasks::of($pick->batch, $route),
             'rack' => $rack,

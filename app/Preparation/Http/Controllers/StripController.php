@@ -34,7 +34,7 @@ final class StripController
 
         $strip = $pick->part === null ? null : StripOptions::of($pick->part);
 
-        return view('stations.strip', [
+        return view('preparation.strip-station', [
             'pick' => $pick,
             'strip' => $strip,
             'dwells' => $strip === null ? [] : DwellTimes::latest($strip->way->steps),

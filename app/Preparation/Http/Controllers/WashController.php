@@ -45,7 +45,7 @@ final class WashController
             fn ($key): bool => isset(Bath::all()[$key ?? '']),
         );
 
-        return view('stations.wash', [
+        return view('preparation.wash-station', [
             'pick' => $pick,
             'line' => $line,
             'findings' => $plan === null ? [] : RuleBook::judge($plan, Checkpoint::Wash),

@@ -44,7 +44,7 @@ final class QuoteController
                 ->orWhere('number', $find);
         }
 
-        return view('quotes.index', [
+        return view('quoting.index', [
             'quotes' => $quotes->limit(200)->get(),
             'find' => $find,
             'today' => self::today(),
@@ -53,7 +53,7 @@ final class QuoteController
 
     public function show(Job $job): View
     {
-        return view('quotes.show', [
+        return view('quoting.show', [
             'board' => QuoteViewModel::of($job),
             'today' => self::today(),
             'until' => ShopClock::today()->addDays(self::GOOD_DAYS)->toDateString(),
@@ -80,7 +80,7 @@ final class QuoteController
     {
         $quote->loadMissing(['job.customer', 'lines.part', 'maker']);
 
-        return view('quotes.told', [
+        return view('quoting.told', [
             'quote' => $quote,
             'byPart' => $quote->lines->groupBy('part_id'),
             'today' => self::today(),
@@ -116,7 +116,7 @@ final class QuoteController
 
     public function policies(): View
     {
-        return view('quotes.policies', [
+        return view('quoting.policies', [
             'policies' => Policy::cases(),
             'ways' => QuotePolicy::query()->get()->keyBy('policy')->all(),
         ]);

@@ -22,7 +22,7 @@ final class CustomerRecordController
             'opened' => $link->opened + 1, 'opened_at' => ShopClock::now()->format('Y-m-d H:i:s.v'),
         ]);
 
-        return $this->hidden(response()->view('records.customer', [
+        return $this->hidden(response()->view('release.customer', [
             'sheet' => $this->read($link),
             'pdf' => "/r/{$secret}/record.pdf",
         ]));

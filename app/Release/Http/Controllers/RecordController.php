@@ -38,7 +38,7 @@ final class RecordController
             ->orderBy('id');
         $links = RecordLink::query()->with('user')->where('job_id', $job->id)->whereNull('withdrawn_at')->orderBy('id');
 
-        return view('records.full', [
+        return view('release.full', [
             'record' => $record,
             'sheet' => Certificate::of($record, Units::current()),
             'moves' => $moves->get(),
@@ -49,7 +49,7 @@ final class RecordController
     public function sheet(Job $job): View
     {
         return view(
-            'records.sheet',
+            'release.sheet',
             ['job' => $job, 'sheet' => Certificate::of(JobRecord::of($job), Units::current())],
         );
     }
@@ -57,7 +57,7 @@ final class RecordController
     /** What goes along with the parts: how they are looked after. */
     public function care(Job $job): View
     {
-        return view('records.care', ['job' => $job, 'sheet' => Certificate::of(JobRecord::of($job), Units::current())]);
+        return view('release.care', ['job' => $job, 'sheet' => Certificate::of(JobRecord::of($job), Units::current())]);
     }
 
     public function pdf(Job $job): Response

@@ -25,7 +25,7 @@ final class ReleaseController
     {
         $pick = $this->queue(Station::Release, $request);
 
-        return view('stations.release', [
+        return view('release.release-station', [
             'pick' => $pick,
             'fitted' => $pick->batch === null ? collect() : PartMasks::fittedOn($pick->batch),
             'check' => $pick->batch === null ? null : ReleaseCheck::of($pick->batch),

@@ -40,7 +40,7 @@ final class RouteController
 {
     public function show(Part $part): View
     {
-        return view('route.show', $this->page($part));
+        return view('routing.show', $this->page($part));
     }
 
     /** @return array<string, mixed> what the page and the form on it are made of */
@@ -75,9 +75,9 @@ final class RouteController
         if ($request->hasHeader('HX-Request')) {
             $page = $this->page($part);
             // The form's version from now on: its own saves are no one else's changes.
-            $opened = OriginalFormState::of(view('route.facts', $page)->render());
+            $opened = OriginalFormState::of(view('routing.facts', $page)->render());
 
-            return view('route.saved', $page + ['opened' => $opened]);
+            return view('routing.saved', $page + ['opened' => $opened]);
         }
 
         return redirect("/parts/{$part->id}/route")->with('said', 'Noted.');
@@ -176,7 +176,7 @@ final class RouteController
         $signed = $part->signatures->reject(fn (Signature $one): bool => $worded->contains($one->rule));
         $agreed = [...$counter->promise->heads(), ...$waivable, ...$signed, $part->job->notes];
 
-        return view('jobs.agreement', [
+        return view('intake.agreement', [
             'part' => $part,
             'counter' => $counter,
             'waivable' => $waivable,
@@ -215,7 +215,7 @@ final class RouteController
 
         $job = Job::query()->where('status', 'open')->find($request->integer('job'));
 
-        return view('jobs.metal', [
+        return view('intake.metal', [
             'job' => $job,
             'part' => $job?->parts()->find($request->integer('part')),
             'given' => $given,
@@ -242,7 +242,7 @@ final class RouteController
             fn (OneRule $rule): bool => ($severity === '' || $rule->severity->value === $severity) && $has($rule),
         );
 
-        return view('route.rules', [
+        return view('routing.rules', [
             'rules' => collect($rules)->groupBy(fn (OneRule $rule): string => $rule->group->value),
             'severity' => $severity,
             'asked' => $asked,

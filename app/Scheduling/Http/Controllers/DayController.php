@@ -35,7 +35,7 @@ final class DayController
 
     public function show(Request $request): View
     {
-        return view('day.show', [
+        return view('scheduling.show', [
             'board' => $this->board($request),
             'wishes' => DayViewModel::wishes(),
             'away' => self::absences(),
@@ -62,7 +62,7 @@ final class DayController
         $who = User::query()->find($request->integer('who')) ?? $this->person($request);
         $board = $this->board($request);
 
-        return view('day.mine', [
+        return view('scheduling.mine', [
             'board' => $board,
             'who' => $who,
             'steps' => $board->ofPerson($who->id),
@@ -72,12 +72,12 @@ final class DayController
 
     public function sheet(Request $request): View
     {
-        return view('day.sheet', ['board' => $this->board($request)]);
+        return view('scheduling.sheet', ['board' => $this->board($request)]);
     }
 
     public function waysOut(Batch $batch): View
     {
-        return view('day.ways', ['batch' => $batch, 'ways' => LateOptionsQuery::of($batch)]);
+        return view('scheduling.ways', ['batch' => $batch, 'ways' => LateOptionsQuery::of($batch)]);
     }
 
     /** Take this job in? When would it be done? */
@@ -91,7 +91,7 @@ final class DayController
         $like = Part::query()->with('job')->find((int) ($in['part'] ?? 0));
         $due = isset($in['due']) ? CarbonImmutable::parse($in['due'], 'UTC') : null;
 
-        return view('day.what-if', [
+        return view('scheduling.what-if', [
             'parts' => WhatIf::parts(),
             'like' => $like,
             'count' => $in['count'] ?? $like?->count,

@@ -28,7 +28,7 @@ final class WorkHoursController
         $hours = WorkHours::query()->get();
         $people = User::query()->where('active', true)->where('role', '!=', 'viewer')->orderBy('name')->get();
 
-        return view('house.hours', [
+        return view('scheduling.hours', [
             'shop' => Shop::current(),
             'weekdays' => self::WEEKDAYS,
             'hours' => SaveWorkHours::said($hours->whereNull('user_id')),

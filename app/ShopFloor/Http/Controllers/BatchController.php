@@ -44,7 +44,7 @@ final class BatchController
 
         return $passed === []
             ? redirect("/station/{$batch->station->value}?lot={$batch->id}")
-            : view('batches.leave', [
+            : view('shop-floor.leave', [
                 'batch' => $batch,
                 'to' => $to,
                 'passed' => $passed,

@@ -17,7 +17,7 @@ final class ShopBoardController
 {
     public function __invoke(): View
     {
-        return view('rail', [
+        return view('shop-floor.board', [
             'columns' => BoardColumn::all(),
             'running' => OvenLoad::of(LoadKind::Cure)
                 ->where('status', 'running')
@@ -39,6 +39,6 @@ final class ShopBoardController
         $asked = trim((string) $request->string('q'));
         $found = JobSearch::asked($asked);
 
-        return view('find', ['asked' => $asked, 'found' => $found['jobs'], 'meant' => $found['meant']]);
+        return view('intake.find', ['asked' => $asked, 'found' => $found['jobs'], 'meant' => $found['meant']]);
     }
 }

@@ -30,7 +30,7 @@ final class StationController
     {
         return match ($station) {
             Station::Cure => $this->cure(),
-            default => view('stations.intake', [
+            default => view('intake.intake-station', [
                 'station' => $station,
                 'jobs' => $this->atTheCounter(),
                 'lately' => $this->lately($station),
@@ -78,7 +78,7 @@ final class StationController
         $ovens = Oven::inUse();
         $busy = OvenLoad::query()->where('status', 'running')->pluck('oven_id');
 
-        return view('cure.bench', [
+        return view('curing.cure.bench', [
             'station' => Station::Cure,
             'waiting' => WaitingBatch::all(),
             'ovenNames' => $ovens->mapWithKeys(fn (Oven $oven): array => [

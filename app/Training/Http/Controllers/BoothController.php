@@ -48,7 +48,7 @@ final class BoothController
             ->whereNotNull('score')->groupBy('drill', 'user_id', 'name')->orderByDesc('best')
             ->selectRaw('drill, user_id, name, MAX(score) as best')->get()->groupBy('drill');
 
-        return view('practice.drills', [
+        return view('training.drills', [
             'drills' => BoothDrill::all(),
             'mine' => $scores->map(fn ($all) => $all->firstWhere('user_id', $me)?->best),
             'best' => $scores->map(fn ($all) => $all->first()),
@@ -62,7 +62,7 @@ final class BoothController
         $film = $run === null ? $one->bare() : SprayBooth::film($one, $run);
         $set = $this->kept($request, $one);
 
-        return view('practice.booth', [
+        return view('training.booth', [
             'drill' => $one,
             'run' => $run,
             'film' => $film,

@@ -23,7 +23,7 @@ final class PracticeController
     {
         $best = PracticeRun::query()->with('user')->whereNotNull('score')->get()->groupBy('exercise');
 
-        return view('practice.index', [
+        return view('training.index', [
             'exercises' => Exercise::all(),
             'mine' => $best->map(fn ($runs) => $runs->where('user_id', $this->person($request)->id)->max('score')),
             'best' => $best->map(fn ($runs) => $runs->sortByDesc('score')->first()),
@@ -35,7 +35,7 @@ final class PracticeController
         $one = Exercise::all()[$exercise] ?? abort(404);
         $run = PracticeRun::lastOf($this->person($request), $one->key);
 
-        return view('practice.pot', ['exercise' => $one, 'table' => PlayPot::table($one, $run)]);
+        return view('training.pot', ['exercise' => $one, 'table' => PlayPot::table($one, $run)]);
     }
 
     public function start(Request $request, string $exercise, PlayPot $play): RedirectResponse
@@ -58,6 +58,6 @@ final class PracticeController
     /** What the practice pot shows to be the shortest safe way, as a list for the real one. */
     public function checklist(): View
     {
-        return view('practice.checklist', ['lists' => PlayPot::checklists()]);
+        return view('training.checklist', ['lists' => PlayPot::checklists()]);
     }
 }
