@@ -102,10 +102,10 @@ $forms = function (string $page, string $action) use ($ask): array {
 
 /** Presses that may be pressed again and again: page, form, what is typed. */
 $presses = [
-    ['/station/blast', '/air', ['celsius' => '19', 'rh' => '48']],
-    ['/station/mask-and-hang', '/batches/\d+/ground', ['ohm' => '120000', 'volts' => '500']],
-    ['/station/blast', '/batches/\d+/metal-temperature', ['celsius' => '21']],
-    ['/station/coat', '/batches/\d+/metal-temperature', ['celsius' => '22']],
+    ['/station/blast', '/air', ['air' => '19', 'rh' => '48']],
+    ['/station/mask-and-hang', '/batches/\d+/ground', ['ohm' => '120', 'unit' => '1000', 'volts' => '500']],
+    ['/station/blast', '/batches/\d+/metal-temperature', ['metal' => '21']],
+    ['/station/coat', '/batches/\d+/metal-temperature', ['metal' => '22']],
     ['/station/blast', '/batches/\d+/blasted', ['minutes' => '14', 'kind' => 'blast']],
     ['/station/inspect', '/coats/\d+/solvent-rub', ['rating' => '5', 'rubs' => '50']],
     ['/station/strip', '/batches/\d+/tick', []],

@@ -45,15 +45,17 @@ final class BakeOutController
     public function show(Request $request): View
     {
         $pick = $this->queue(Station::BakeOut, $request);
-        /** @var array{open: Collection<int, OvenLoad>, pulled: Collection<int, OvenLoad>} $read */
+        /** @var array<string, Collection<int, OvenLoad>> $read */
         $read = LevelLoader::together([
+            'named' => OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')
+                ->whereKey($request->integer('load')),
             'open' => OvenLoad::of(LoadKind::BakeOut)->with(['oven', 'items.part.job'])
                 ->whereIn('status', ['planned', 'running'])->orderBy('id'),
             'pulled' => OvenLoad::of(LoadKind::BakeOut)->with(['items.part', 'oven'])->where('status', 'pulled')
                 ->orderByDesc('pulled_at')->limit(self::LATELY),
         ]);
         $loads = $read['open'];
-        $shown = $this->shown((int) $request->integer('load'), $loads, $pick);
+        $shown = $read['named']->first() ?? $this->shown($loads, $pick);
         $board = $shown === null ? null : BakeOutViewModel::of($shown);
 
         return view('curing.bake-out-station', [
@@ -71,15 +73,12 @@ final class BakeOutController
     }
 
     /** @param  Collection<int, OvenLoad>  $loads */
-    private function shown(int $asked, Collection $loads, StationQueue $pick): ?OvenLoad
+    private function shown(Collection $loads, StationQueue $pick): ?OvenLoad
     {
-        $named = $asked === 0
-            ? null
-            : OvenLoad::of(LoadKind::BakeOut)->where('status', '!=', 'withdrawn')->find($asked);
         $holds = fn (OvenLoad $load): bool => $pick->part !== null &&
             $load->items->contains('batch_id', $pick->batch?->id);
 
-        return $named ?? ($loads->first($holds) ?? $loads->first());
+        return $loads->first($holds) ?? $loads->first();
     }
 
     public function hang(Request $request, LoadBakeOut $hang): RedirectResponse
