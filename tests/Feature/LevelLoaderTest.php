@@ -14,6 +14,7 @@ use App\Intake\Models\Batch;
 use App\Intake\Models\Coat;
 use App\Intake\Models\Job;
 use App\Intake\Models\Part;
+use App\Platform\Cache\LocalCache;
 use App\Platform\Database\JoinedRead;
 use App\Platform\Database\LevelLoader;
 use App\Platform\Database\TableColumns;
@@ -22,6 +23,7 @@ use App\Routing\Models\LogLine;
 use App\Scheduling\Models\DayPlan;
 use App\Training\Models\BoothRun;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -142,5 +144,15 @@ final class LevelLoaderTest extends DemoTestCase
         TableColumns::forget();
         self::assertArrayHasKey('mass_kg', TableColumns::of('parts'));
         self::assertSame('double', TableColumns::of('parts')['mass_kg']);
+    }
+
+    public function test_a_cache_that_cannot_be_written_costs_time_and_nothing_else(): void
+    {
+        config(['cache.stores.file.path' => '/dev/null/cache', 'cache.stores.file.lock_path' => '/dev/null/cache']);
+        Cache::forgetDriver('file');
+        TableColumns::forget();
+        self::assertSame('double', TableColumns::of('parts')['mass_kg']);
+        self::assertSame(7, LocalCache::remember('seven', 60, fn (): int => 7));
+        $this->actingAs($this->mara)->get('/station/blast')->assertOk();
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Platform\Cache;
 
 use Closure;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * Values that follow from other values alone, kept on this machine's disk under a hash of those: nothing ever makes
@@ -30,7 +29,7 @@ final class DerivedCache
         $keeps = RequestMemo::isLook() && config('cache.default') !== 'array';
 
         return $keeps
-            ? Cache::store('file')->remember("{$what} ".hash('xxh128', serialize($from)), self::KEEP_S, $work)
+            ? LocalCache::remember("{$what} ".hash('xxh128', serialize($from)), self::KEEP_S, $work)
             : $work();
     }
 }

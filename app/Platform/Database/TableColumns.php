@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Platform\Database;
 
+use App\Platform\Cache\LocalCache;
 use Illuminate\Database\Events\MigrationsEnded;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
@@ -35,14 +35,14 @@ final class TableColumns
     public static function forget(): void
     {
         self::$known = null;
-        Cache::store('file')->forget(self::key());
+        LocalCache::forget(self::key());
     }
 
     /** @return array<string, array<string, string>> */
     private static function kept(): array
     {
         // On this machine's disk, also in a cluster, where another machine may bring the tables up to date.
-        return Cache::store('file')->remember(self::key(), self::KEEP_S, self::read(...));
+        return LocalCache::remember(self::key(), self::KEEP_S, self::read(...));
     }
 
     private static function key(): string
