@@ -41,6 +41,7 @@ test('two tablets and a refresh show the same clock', async ({ page, browser, ba
 
 test('the bench works with the keyboard alone', async ({ page, baseURL }) => {
     await page.goto('/sign-in');
+    await expect(page.getByLabel('E-mail')).toBeFocused();
     await page.keyboard.type('joss@lakeside-coating.example');
     await page.keyboard.press('Tab');
     await page.keyboard.type('lantern-on-the-pier');
