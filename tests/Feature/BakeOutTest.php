@@ -162,7 +162,7 @@ final class BakeOutTest extends ShopTestCase
         $next = OvenLoad::query()->where('status', 'planned')->latest('id')->firstOrFail();
         $this->send("/bake-outs/{$next->id}/shut")->assertSessionHasErrors('load');
         $this->send('/bake-outs', ['oven' => $this->oven->id])->assertSessionHasErrors([
-            'lots' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
+            'lots' => 'Nothing is picked; tick at least one part at Bake out.',
         ]);
         $this->send('/bake-outs', [
             'oven' => $this->oven->id,

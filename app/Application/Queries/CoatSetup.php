@@ -141,7 +141,7 @@ readonly class CoatSetup
     /**
      * What is looked at before the oven: each place, whether it is ticked.
      *
-     * @return list<array{what: PreOven, pin: ?Pin, ticked: bool}>
+     * @return list<array{what: PreOven, pin: ?Pin, says: string, ticked: bool}>
      */
     public function checks(): array
     {
@@ -156,7 +156,12 @@ readonly class CoatSetup
                 default => null,
             };
             foreach ($places === null ? [null] : $places->sortBy('number')->values()->all() as $pin) {
-                $list[] = ['what' => $what, 'pin' => $pin, 'ticked' => $this->isTicked($what, $pin)];
+                $list[] = [
+                    'what' => $what,
+                    'pin' => $pin,
+                    'says' => implode(': ', array_filter([$what->label(), $pin?->numbered()])),
+                    'ticked' => $this->isTicked($what, $pin),
+                ];
             }
         }
 
@@ -204,7 +209,7 @@ readonly class CoatSetup
         return $this->batch->clocks->where('step', self::DRAIN)->whereNull('done_at')->last();
     }
 
-    /** A moment so many minutes after the pull; null where it never comes. */
+    /** The time a number of minutes after the pull; null where it is never reached. */
     public function at(float $minutes): ?CarbonImmutable
     {
         return $this->pulledAt === null || ! is_finite($minutes)

@@ -136,6 +136,17 @@ final class Powder extends BaseModel
                 ->exists());
     }
 
+    /** Maker, lot and finish in a line, and whether it is off the shelf. */
+    public function shelfLine(): string
+    {
+        return implode(', ', array_filter([
+            $this->maker,
+            (string) $this->lot === '' ? null : "lot {$this->lot}",
+            $this->finish,
+            $this->retired_at === null ? null : 'off the shelf',
+        ]));
+    }
+
     /** @return HasMany<PowderLot, $this> on the shelf, the first opened first, then the oldest */
     public function lots(): HasMany
     {

@@ -50,7 +50,7 @@ final class LoadBakeOut
                 }
             }
             if ($found->isEmpty()) {
-                $why = 'Nothing is picked; tick at least one part that hangs at Bake out.';
+                $why = 'Nothing is picked; tick at least one part at Bake out.';
                 throw Refused::because(['lots' => $why]);
             }
             $now = fn (Batch $batch): PartRouting => PartRoute::of($batch->part, $batch)->plan()->on(

@@ -37,7 +37,7 @@ readonly class BakeOutState implements LoadState
      * @param  list<OvenLoadItem>  $items
      * @param  list<PartFinding>  $findings
      * @param  array{?float, ?float, ?float}  $band  run minutes: the true moment lies between the first and the last
-     *      two times in three, and is told as the middle one; null without readings
+     *      two times in three, and the middle one is shown; null without readings
      */
     final protected function __construct(
         public OvenLoad $load,

@@ -89,7 +89,7 @@ readonly class DefectCase
         return $batches->count() > 1 ? $batches->values() : collect();
     }
 
-    /** Its pieces are mended as far as the route asks: what it was from is asked, and it is closed. */
+    /** The rework is done as far as the route asks; the cause is asked for, and the defect is closed. */
     public function isMended(): bool
     {
         return self::isDone($this->walk);

@@ -44,6 +44,12 @@ final class Pin extends BaseModel
 
     public $timestamps = false;
 
+    /** "pin 3 (left bore)": its number and what was noted of it. */
+    public function numbered(): string
+    {
+        return "pin {$this->number}".((string) $this->note === '' ? '' : " ({$this->note})");
+    }
+
     /** Which pin it is, in words. */
     public function words(): string
     {

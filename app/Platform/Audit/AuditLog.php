@@ -31,6 +31,9 @@ final class AuditLog
     /** A longer value is named by its length; the row itself has it. */
     private const LONGEST = 1000;
 
+    /** So many entries go into one statement: an import of thousands stays below the longest statement allowed. */
+    private const AT_ONCE = 500;
+
     private static bool $isAnnounced = false;
 
     private static int $around = 0;
@@ -129,12 +132,14 @@ final class AuditLog
         self::announce();
     }
 
-    /** Writes what was kept with one statement, in the transaction that it tells of. */
+    /** Writes what was kept, with one statement where it is not very much, in the transaction that it is about. */
     private static function write(): void
     {
         $entries = array_column(self::$entries, 1);
         self::$entries = [];
-        $entries === [] ?: DB::table('audit_entries')->insert($entries);
+        foreach (array_chunk($entries, self::AT_ONCE) as $some) {
+            DB::table('audit_entries')->insert($some);
+        }
     }
 
     /** An entry that cannot be written takes with it what it tells of. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Validation;
 
+/** Text that can be stored and shown. */
 final class PlainText
 {
     /** Whether a value, or everything in a list of them, is UTF-8 without a NUL. */

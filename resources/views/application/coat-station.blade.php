@@ -5,7 +5,7 @@
 <x-station :pick="$pick" lead="Gun settings, passes and grams are worked out for the lot in hand.">
     <x-slot:side>
         <x-air :entry="$air" />
-        @include('application.coat.earth')
+        @include('application.coat.ground-checks')
         <a class="btn btn-quiet" href="/practice/booth">Practise in the booth</a>
     </x-slot:side>
     @if ($pick->batch)

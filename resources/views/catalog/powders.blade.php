@@ -38,10 +38,7 @@
                         <th scope="row"><span class="inline-flex items-center gap-2"><x-swatch
                                     :colour="$powder->colour" /><a
                                     href="/powders/{{ $powder->id }}">{{ $powder->name }}</a></span><br><span
-                                class="hint font-normal">{{
-                                    collect([$powder->maker, $powder->lot ? 'lot ' . $powder->lot : null,
-                                        $powder->finish, $powder->retired_at ? 'off the shelf'
-                                            : null])->filter()->join(', ') }}</span>
+                                class="hint font-normal">{{ $powder->shelfLine() }}</span>
                         </th>
                         <td>{{ $powder->chemistry->value }}</td>
                         <td>

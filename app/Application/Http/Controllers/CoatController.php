@@ -65,7 +65,7 @@ final class CoatController
             'pick' => $pick,
             'board' => $board,
             'air' => LatestAir::latest()?->line,
-            'earth' => GroundChecks::now($pick->part),
+            'ground' => GroundChecks::now($pick->part),
             'changes' => ColorChanges::today($pick->batches),
             'last' => $pick->batch === null || $board !== null ? null : $this->lastDone($pick->batch),
         ]);

@@ -27,7 +27,7 @@ final class GunController
         return view('catalog.guns.index', [
             'guns' => $guns,
             'shop' => Shop::current(),
-            'earth' => GroundChecks::now(null),
+            'ground' => GroundChecks::now(null),
         ]);
     }
 

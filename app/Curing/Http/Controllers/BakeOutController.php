@@ -92,7 +92,7 @@ final class BakeOutController
             ],
             [
                 'lots.*.count.*' => 'Pieces must be a whole number from 1.',
-                'lots.required' => 'Nothing is picked; tick at least one part that hangs at Bake out.',
+                'lots.required' => 'Nothing is picked; tick at least one part at Bake out.',
                 'oven.*' => 'Oven is not picked.',
             ],
         );

@@ -6,7 +6,7 @@ namespace App\Preparation\Http\Controllers;
 
 use Aenum\Core\Preparation\Masking\MaskKind;
 use Aenum\Core\Preparation\Masking\MaskMaterial;
-use Aenum\Core\Preparation\Racking\Ground as Earth;
+use Aenum\Core\Preparation\Racking\Ground;
 use Aenum\Core\Preparation\Racking\HookSize;
 use Aenum\Core\Preparation\Racking\RackSetting;
 use Aenum\Core\Trade\Station;
@@ -223,14 +223,14 @@ final class MaskController
             ['ohm.*' => 'Enter part to ground as a resistance (0 or more).'],
         );
         $ohm = (float) $in['ohm'] * (float) $in['unit'];
-        $earth = Earth::of($ohm);
+        $ground = Ground::of($ohm);
         $volts = isset($in['volts']) ? (float) $in['volts'] : null;
         GroundReading::write($batch, $ohm, $this->person($request), $volts);
-        if ($earth->passes()) {
+        if ($ground->passes()) {
             CompleteStep::logged($batch, $this->person($request), null, StepKind::GroundCheck);
         }
 
-        return redirect("/station/mask-and-hang?lot={$batch->id}")->with('said', $earth->says());
+        return redirect("/station/mask-and-hang?lot={$batch->id}")->with('said', $ground->says());
     }
 
     /** How many there are, counted anew. */

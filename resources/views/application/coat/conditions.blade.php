@@ -23,12 +23,12 @@
     </dd>
     <dt class="font-medium">Ground</dt>
     <dd>
-        @if ($earth->mineOhm === null)
+        @if ($ground->mineOhm === null)
             Not measured on this rack.
         @else
-            {{ Ground::words($earth->mineOhm) }}: {{ lcfirst(Ground::of($earth->mineOhm)->says()) }}
+            {{ Ground::words($ground->mineOhm) }}: {{ lcfirst(Ground::of($ground->mineOhm)->says()) }}
         @endif
-        {{ $earth->trend() }}
+        {{ $ground->trend() }}
     </dd>
     <dt class="font-medium">Booth air</dt>
     <dd>

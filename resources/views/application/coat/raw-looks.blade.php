@@ -5,8 +5,7 @@
     <ul class="grid grid-cols-2 max-[900px]:grid-cols-1 gap-2">
         @foreach ($board->checks() as $one)
             <li class="flex items-center justify-between gap-3 border-t border-line pt-2">
-                <span>{{ $one['what']->label() }}{{ $one['pin'] ? ': pin '.$one['pin']->number
-                    .($one['pin']->note ? ' ('.$one['pin']->note.')' : '') : '' }}</span>
+                <span>{{ $one['says'] }}</span>
                 @if ($one['ticked'])
                     <b>looked at</b>
                 @else

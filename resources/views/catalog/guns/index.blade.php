@@ -71,7 +71,7 @@
                     <button class="btn">Save the booth</button>
                 @endcan
             </x-edit>
-            @include('application.coat.earth')
+            @include('application.coat.ground-checks')
         </div>
     </div>
 </x-layout>

@@ -1,21 +1,21 @@
-{{-- Earth checks of the day, and the racks' trend. $earth --}}
+{{-- Ground checks of the day, and the trend of the racks. $ground --}}
 @use('App\Application\Queries\GroundChecks')
 @use('Aenum\Core\Preparation\Racking\Ground')
 <section class="panel grid gap-2" aria-label="Ground">
     <h3>Ground</h3>
-    @if ($earth->lines->isNotEmpty())
+    @if ($ground->lines->isNotEmpty())
         <svg class="earth" viewBox="0 0 200 50" role="img"
-            aria-label="Racks measured last: {{ collect($earth->points(200, 50))->pluck('says')->join(', ') }}">
+            aria-label="Racks measured last: {{ collect($ground->points(200, 50))->pluck('says')->join(', ') }}">
             <line x1="0" x2="200" y1="7.1" y2="7.1" />
-            @foreach ($earth->points(200, 50) as $point)
+            @foreach ($ground->points(200, 50) as $point)
                 <circle cx="{{ $point['x'] }}" cy="{{ $point['y'] }}" r="4" />
             @endforeach
         </svg>
-        <p class="hint">The last {{ $earth->lines->count() }} racks; the line is
-            {{ Ground::words(Ground::LIMIT_OHM) }}. {{ $earth->trend() }}</p>
+        <p class="hint">The last {{ $ground->lines->count() }} racks; the line is
+            {{ Ground::words(Ground::LIMIT_OHM) }}. {{ $ground->trend() }}</p>
     @endif
-    @if ($earth->missing())
-        <p>Not checked today: {{ implode(', ', $earth->missing()) }}.</p>
+    @if ($ground->missing())
+        <p>Not checked today: {{ implode(', ', $ground->missing()) }}.</p>
     @else
         <p>Booth, gun, rail and person checked today.</p>
     @endif
